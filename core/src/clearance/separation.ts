@@ -1,0 +1,56 @@
+import type { Convex } from '../solid/convex';
+import { closestByGjk, type GjkStart } from './gjk';
+import { closestByFeatures } from './features';
+import { leastOverlapAxis } from './separatingAxis';
+
+/**
+ * The signed separation of two convex pieces in place: their distance where they are apart, minus the depth (the
+ * shortest shift that parts them) where they overlap. The record is reused between queries.
+ */
+export interface Separation {
+  /** mm: attained distance, or minus the depth. */
+  value: number;
+  /** mm: no smaller is possible, whatever the rounding of the search: read from the supporting planes across `normal`. */
+  lower: number;
+  /** Unit direction from the second piece to the first, along which `lower` was read. */
+  readonly normal: Float64Array;
+  /** The nearest points: on the first piece, on the second; mm. */
+  readonly onFirst: Float64Array;
+  readonly onSecond: Float64Array;
+}
+
+export function emptySeparation(): Separation {
+  return {
+    value: 0,
+    lower: 0,
+    normal: new Float64Array(3),
+    onFirst: new Float64Array(3),
+    onSecond: new Float64Array(3),
+  };
+}
+
+/** Below this GJK's own answer is not trusted: faces nearly in touch make it stall. */
+const CLOSE = 1e-3;
+/** A wider gap than this between attained and proven distance is settled by comparing features. */
+const LOOSE = 1e-7;
+
+/**
+ * Separation of piece `a` with its corners at `atA` from piece `b` with its corners at `atB` (mm), into `out`.
+ * `start` remembers the last nearest features of this pair; hand the same one in for the next pose.
+ */
+export function separate(
+  a: Convex,
+  atA: Float64Array,
+  b: Convex,
+  atB: Float64Array,
+  start: GjkStart,
+  out: Separation,
+): Separation {
+  const apart = closestByGjk(atA, atB, start, out);
+  if (apart && out.value > CLOSE && out.value - out.lower <= LOOSE) return out;
+  if (!apart || out.value <= CLOSE) {
+    const overlap = leastOverlapAxis(a, atA, b, atB, out);
+    if (overlap <= 0) return out;
+  }
+  return closestByFeatures(a, atA, b, atB, out);
+}

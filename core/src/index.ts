@@ -1,0 +1,35 @@
+/** What the other rooms use of the core: lengths, the plan and its edits, the scene, the check and its report. */
+export { formatLength, showLength, type ShownLength } from './length/formatLength';
+export { lengthText, type Length } from './length/length';
+export { parseLength, parseNumber, type ParsedLength } from './length/parseLength';
+export { INCHES, MILLIMETRES, MM_PER_INCH, type Units, type UnitSystem } from './length/units';
+export type { Convex } from './solid/convex';
+export type { Point2, Point3 } from './solid/prism';
+export { place, poseAt, type Joint, type Pose } from './motion/joint';
+export {
+  TOUCH,
+  WATCH,
+  checkMover,
+  type Encounter,
+  type MoverCheck,
+  type Verdict,
+} from './clearance/checkMover';
+export { NearestProbe, type Nearest } from './clearance/nearestProbe';
+export type { Witness } from './clearance/leastClearance';
+export type { Body, Mover, Scene } from './scene/scene';
+export { buildScene } from './scene/buildScene';
+export type { Side, Space, Thing } from './space/schema';
+export type { Carcass } from './carcass/schema';
+export { openingSum } from './carcass/build';
+export type { Part } from './parts/families';
+export type { Proposal, SizedPiece } from './parts/family';
+export type { Sum, SumLine } from './sizing/sum';
+export { PLAN_FORMAT, PLAN_VERSION, type Plan } from './plan/schema';
+export { EditSchema, applyEdit, inverse, valueAt, type Change, type Edit } from './plan/edit';
+export { pathText, type Issue } from './plan/issue';
+export { readPlan, type PlanRead } from './plan/readPlan';
+export { LARGEST_PLAN, readPlanFile, writePlanFile } from './formats/planFile';
+export { reportOf, type Answer, type Finding, type PartReport, type Report } from './report/report';
+export { reportText } from './report/reportText';
+export { shortfallText, travelText } from './report/words';
+export { sumText } from './sizing/sum';

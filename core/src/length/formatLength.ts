@@ -1,0 +1,53 @@
+import { MM_PER_INCH, type Units } from './units';
+
+/** A shown length in pieces, so that a page can set the fraction as one and a sentence can join them. */
+export interface ShownLength {
+  readonly sign: '' | '-';
+  readonly whole: string;
+  /** `5/8` in inches; empty in mm and for whole inches. */
+  readonly fraction: string;
+  /** `+` where the true value is a hair over what is shown, `-` a hair under; inches only. */
+  readonly hair: '' | '+' | '-';
+  readonly unit: 'mm' | 'in';
+}
+
+/** Less than this off a mark, in inches, is the mark itself: it is the rounding of 64-bit sums, not a hair of wood. */
+const ON_THE_MARK = 1e-7;
+
+/**
+ * How a length is shown in the job's units: mm to 0.5 or 0.1, inches to 1/16, 1/32 or 1/64 with a hair mark.
+ * It rounds once, from the kept mm, and never what was rounded before.
+ */
+export function showLength(mm: number, units: Units): ShownLength {
+  const sign = mm < 0 ? '-' : '';
+  if (units.system === 'mm') {
+    const rounded = Math.round(Math.abs(mm) / units.step) * units.step;
+    const whole = rounded.toFixed(1).replace(/\.0$/, '');
+    return { sign: whole === '0' ? '' : sign, whole, fraction: '', hair: '', unit: 'mm' };
+  }
+  const inches = Math.abs(mm) / MM_PER_INCH;
+  const parts = Math.round(inches * units.step);
+  const off = inches - parts / units.step;
+  const hair = Math.abs(off) < ON_THE_MARK ? '' : off > 0 ? '+' : '-';
+  const whole = Math.floor(parts / units.step);
+  let top = parts - whole * units.step;
+  let bottom: number = units.step;
+  while (top > 0 && top % 2 === 0) {
+    top /= 2;
+    bottom /= 2;
+  }
+  return {
+    sign: parts === 0 && hair === '' ? '' : sign,
+    whole: whole === 0 && top > 0 ? '' : String(whole),
+    fraction: top > 0 ? `${top}/${bottom}` : '',
+    hair,
+    unit: 'in',
+  };
+}
+
+/** The shown length as one text: `571.6`, `21 5/8`, `21 5/8+`; with its unit when asked: `571.6 mm`, `21 5/8 in`. */
+export function formatLength(mm: number, units: Units, withUnit = false): string {
+  const { sign, whole, fraction, hair, unit } = showLength(mm, units);
+  const number = [whole, fraction].filter(Boolean).join(' ');
+  return `${sign}${number}${hair}${withUnit ? ` ${unit}` : ''}`;
+}

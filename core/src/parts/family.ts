@@ -1,0 +1,41 @@
+import type { Carcass } from '../carcass/schema';
+import type { MoverCheck } from '../clearance/checkMover';
+import type { Body, Mover } from '../scene/scene';
+import type { Sum } from '../sizing/sum';
+import type { Change } from '../plan/edit';
+import type { Issue } from '../plan/issue';
+
+/** What a part can see of the plan it is in. */
+export interface PartPlace {
+  readonly carcass: Carcass;
+  /** Everything that stands still, the part's own carcass included. */
+  readonly still: readonly Body[];
+  readonly gaps: { readonly running: number; readonly around: number };
+}
+
+/** A piece to cut, with the sum behind each of its sizes. */
+export interface SizedPiece {
+  readonly name: string;
+  readonly width: Sum;
+  readonly height: Sum;
+  readonly thickness: number;
+}
+
+/** A change of the part that would mend it, and how it reads after "so next,". Paths start at the part. */
+export interface Proposal {
+  readonly words: string;
+  readonly changes: readonly Change[];
+}
+
+/**
+ * A parts family: what every other room knows of it. A new one is a folder with these four things and a line in
+ * `families.ts`.
+ */
+export interface Family<Part> {
+  /** What cannot be built, each with the number that would do. Paths start at the part. */
+  refuse(part: Part, place: PartPlace): Issue[];
+  build(part: Part, place: PartPlace): Mover;
+  sizes(part: Part, place: PartPlace): SizedPiece[];
+  /** The least change known to mend what the check found; undefined where the family knows none. */
+  advise(part: Part, check: MoverCheck): Proposal | undefined;
+}

@@ -1,0 +1,191 @@
+import fc from 'fast-check';
+import { reportOf } from '../report/report';
+import { demoJson, rawPlanOfDoor, planOfDoor, type DoorPlan } from '../testing/planOfDoor';
+import { readPlanFile, writePlanFile } from '../formats/planFile';
+import { applyEdit, inverse, type Edit } from './edit';
+import { pathText } from './issue';
+import { readPlan } from './readPlan';
+
+/** The sentences a raw plan is refused with, as `path: sentence`. */
+function refusals(raw: unknown): string[] {
+  const read = readPlan(raw);
+  return read.ok ? [] : read.issues.map(({ path, message }) => `${pathText(path)}: ${message}`);
+}
+
+/** The demo with one field changed, by a path such as `parts.0.thickness`. */
+function spoiled(path: string, value: unknown): unknown {
+  const plan = demoJson() as unknown as Record<string, unknown>;
+  const steps = path.split('.');
+  const last = steps.pop()!;
+  const holder = steps.reduce((at, step) => at[step] as Record<string, unknown>, plan);
+  if (value === undefined) delete holder[last];
+  else holder[last] = value;
+  return plan;
+}
+
+describe('a plan file', () => {
+  it('reads the demo job and writes it so that it reads back the same', () => {
+    const read = readPlan(demoJson());
+    expect(read.ok).toBe(true);
+    if (!read.ok) return;
+    expect(readPlanFile(writePlanFile(read.plan))).toEqual({ ok: true, plan: read.plan });
+  });
+
+  it.each<[string, unknown, RegExp]>([
+    ['parts.0.thickness', 0, /^parts\[0\]\.thickness: This must be at least 3 mm\.$/],
+    ['parts.0.thickness', -20, /at least 3 mm/],
+    ['space.width', 20_001, /^space\.width: This is over 20 m: is the unit right\?$/],
+    ['space.width', null, /^space\.width: A length is a number of mm/],
+    ['space.width', Number.NaN, /^space\.width: /],
+    ['things.0.height', 0, /^things\[0\]\.height: This must be more than 0\.$/],
+    ['title', undefined, /^title: This field is missing\.$/],
+    ['parts.0.fit', undefined, /^parts\[0\]\.fit: This field is missing\.$/],
+    ['version', 2, /^version: This file is of format version 2; this Tarnpass reads up to version 1\.$/],
+    ['format', 'other', /^format: This is not a plan file/],
+    [
+      'parts.0.fit.hinge',
+      -3,
+      /^parts\[0\]\.fit\.hinge: The leaf cannot cover its opening: at the hinge edge it ends 3 mm short/,
+    ],
+    [
+      'parts.1.fit.free',
+      40,
+      /^parts\[1\]\.fit\.free: The leaf cannot cover its opening: a gap of 40 mm at the free edge/,
+    ],
+    ['parts.0.carcass', 'nowhere', /^parts\[0\]\.carcass: There is no carcass with the id “nowhere”\.$/],
+    ['carcasses.1.id', 'locker', /^carcasses\[1\]\.id: Two items have the id “locker”\.$/],
+    ['carcasses.0.sheet', 300, /^carcasses\[0\]\.sheet: /],
+    [
+      'parts.0.handle.fromFree',
+      590,
+      /^parts\[0\]\.handle\.fromFree: The handle would stand off the leaf\. At most 572 mm will do\.$/,
+    ],
+    ['parts.0.limit', 0, /between 5 and 270 degrees/],
+    ['extra', 1, /^extra: This field is not known here\.$/],
+    ['parts.0.fit.hinge', { mm: 16, typed: '18', unit: 'mm' }, /does not read as the same length/],
+  ])('with %s = %j is refused with its path and a sentence', (path, value, said) => {
+    const found = refusals(spoiled(path, value));
+    expect(found.some((line) => said.test(line)) ? 'said' : found).toBe('said');
+  });
+
+  it('refuses a hinge pin inside a wall, and says which', () => {
+    // The overlay leaf's pin stands 5 mm outside its carcass's left edge; the carcass is moved to the east wall.
+    expect(refusals(spoiled('carcasses.1.x', 3040))[0]).toMatch(
+      /^parts\[0\]\.hinge\.pin: The hinge pin would stand inside the east wall/,
+    );
+  });
+
+  it('tells lengths in the units of the plan', () => {
+    const plan = spoiled('parts.0.thickness', 1) as { units: unknown };
+    plan.units = { system: 'in', step: 16 };
+    expect(refusals(plan)[0]).toBe('parts[0].thickness: This must be at least 1/8- in.');
+  });
+
+  it.each([
+    ['', /the file is empty/],
+    ['{"format": "tarnpass-plan",', /line 1|too early/],
+    ['{\n  "format": oops\n}', /line 2, character 13|“o” where none can stand/],
+    ['[]', /A plan is a JSON object/],
+  ])('that is not a plan at all (%j) is refused with the place', (text, said) => {
+    const read = readPlanFile(text);
+    expect(read.ok ? '' : read.issues[0]!.message).toMatch(said);
+  });
+});
+
+describe('an edit', () => {
+  const demo = () => {
+    const read = readPlan(demoJson());
+    if (!read.ok) throw new Error('the demo must read');
+    return read.plan;
+  };
+  const apply = (plan: ReturnType<typeof demo>, edit: Edit) => {
+    const read = applyEdit(plan, edit);
+    if (!read.ok) throw new Error(read.issues[0]!.message);
+    return read.plan;
+  };
+
+  it('is taken back exactly by its inverse: set, put in, take out', () => {
+    const plan = demo();
+    const sill = plan.things[0]!;
+    const edits: Edit[] = [
+      { name: 'Opening limit', changes: [{ path: ['parts', 0, 'limit'], before: 115, after: 90 }] },
+      { name: 'Take out the sill', changes: [{ path: ['things', 0], before: sill }] },
+      { name: 'Put in a box', changes: [{ path: ['things', 3], after: { ...sill, id: 'box-1' } }] },
+      { name: 'No slope', changes: [{ path: ['space', 'slope'], before: plan.space.slope, after: null }] },
+    ];
+    for (const edit of edits) {
+      const after = apply(plan, edit);
+      expect(after).not.toEqual(plan);
+      expect(apply(after, inverse(edit))).toEqual(plan);
+    }
+  });
+
+  it('that cannot be built leaves the plan as it was and says why', () => {
+    const plan = demo();
+    const before = JSON.stringify(plan);
+    const read = applyEdit(plan, {
+      name: 'x',
+      changes: [{ path: ['parts', 0, 'thickness'], before: { mm: 20 }, after: { mm: 0 } }],
+    });
+    expect(read.ok ? '' : read.issues[0]!.message).toBe('This must be at least 3 mm.');
+    expect(JSON.stringify(plan)).toBe(before);
+  });
+});
+
+describe('a report', () => {
+  it('names what the demo leaves meet, where, and a stop that clears them', () => {
+    const read = readPlan(demoJson());
+    if (!read.ok) throw new Error('the demo must read');
+    const { answer, parts } = reportOf(read.plan);
+    expect(answer.stands).toMatch(
+      /^Both parts stop short: the handle of the locker leaf touches the window sill at 74°$/,
+    );
+    expect(parts.map(({ id, verdict }) => [id, verdict])).toEqual([
+      ['locker-leaf', 'hits'],
+      ['wardrobe-leaf', 'hits'],
+    ]);
+    expect(parts[1]!.findings[0]!.sentence).toBe('Touches the roof slope at 93°, 22° short of full travel.');
+    const mended = parts.reduce((plan, { id, proposal }) => {
+      const i = plan.parts.findIndex((part) => part.id === id);
+      const next = applyEdit(plan, {
+        name: 'stop',
+        changes: proposal!.changes.map((c) => ({ ...c, path: ['parts', i, ...c.path] })),
+      });
+      return next.ok ? next.plan : plan;
+    }, read.plan);
+    expect(reportOf(mended).answer.verdict).toBe('clear');
+  });
+
+  const num = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+  it('does not change when the whole job is mirrored: left hinges become right ones', () => {
+    const drawn = fc.record({
+      opening: num(250, 700),
+      pin: num(0, 8),
+      x: num(-700, 900),
+      y: num(-700, -30),
+      limit: fc.integer({ min: 60, max: 180 }),
+    });
+    fc.assert(
+      fc.property(drawn, ({ opening, pin, x, y, limit }) => {
+        const size = { width: 60, depth: 30, height: 500 };
+        const shared: DoorPlan = { opening, pin, limit, knuckle: 'proud', gaps: { running: 1, around: 10 } };
+        const middle = 5000 + (opening + 36) / 2;
+        const thing = { x: 5000 + x, y: 5000 + y, z: 200, ...size };
+        const raw = rawPlanOfDoor({ ...shared, side: 'left', things: [thing] });
+        fc.pre(readPlan(raw).ok);
+        const left = reportOf(planOfDoor({ ...shared, side: 'left', things: [thing] })).parts[0]!;
+        const right = reportOf(
+          planOfDoor({
+            ...shared,
+            side: 'right',
+            things: [{ ...thing, x: 2 * middle - thing.x - size.width }],
+          }),
+        ).parts[0]!;
+        expect(right.verdict).toBe(left.verdict);
+        expect(right.check.usable).toBeCloseTo(left.check.usable, 5);
+        expect(right.check.encounters.length).toBe(left.check.encounters.length);
+      }),
+      { seed: 20261125, numRuns: 60 },
+    );
+  });
+});

@@ -1,0 +1,86 @@
+import * as v from 'valibot';
+import { sayLengths } from '../length/lengthMark';
+import { MILLIMETRES, UnitsSchema, type Units } from '../length/units';
+import { familyOf } from '../parts/families';
+import type { Issue } from './issue';
+import { migrate } from './migrate';
+import { partPlace } from './place';
+import { PLAN_FORMAT, PLAN_VERSION, PlanSchema, type Plan } from './schema';
+
+export type PlanRead =
+  { readonly ok: true; readonly plan: Plan } | { readonly ok: false; readonly issues: readonly Issue[] };
+
+/**
+ * Read a plan from parsed JSON of this or an older format version, and refuse what cannot be built.
+ * Sentences give lengths in the plan's own units.
+ */
+export function readPlan(raw: unknown): PlanRead {
+  const refused = (path: Issue['path'], message: string): PlanRead => ({
+    ok: false,
+    issues: [{ path, message }],
+  });
+  if (typeof raw !== 'object' || raw === null || Array.isArray(raw))
+    return refused([], 'A plan is a JSON object.');
+  const { format, version } = raw as Record<string, unknown>;
+  if (format !== PLAN_FORMAT)
+    return refused(['format'], `This is not a plan file: its format must be "${PLAN_FORMAT}".`);
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) {
+    return refused(['version'], 'The format version must be a whole number from 1.');
+  }
+  if (version > PLAN_VERSION) {
+    return refused(
+      ['version'],
+      `This file is of format version ${version}; this Tarnpass reads up to version ${PLAN_VERSION}.`,
+    );
+  }
+  const read = v.safeParse(PlanSchema, migrate(raw, version));
+  if (!read.success) return { ok: false, issues: read.issues.map((issue) => toIssue(issue, unitsOf(raw))) };
+  const issues = planIssues(read.output);
+  return issues.length > 0 ? { ok: false, issues } : { ok: true, plan: read.output };
+}
+
+/** What the shapes alone cannot tell: items that name each other, and parts that cannot be built. */
+export function planIssues(plan: Plan): Issue[] {
+  const issues: Issue[] = [];
+  const seen = new Set<string>(['space']);
+  for (const list of ['things', 'carcasses', 'parts'] as const) {
+    plan[list].forEach(({ id }, i) => {
+      if (seen.has(id)) issues.push({ path: [list, i, 'id'], message: `Two items have the id “${id}”.` });
+      seen.add(id);
+    });
+  }
+  if (issues.length > 0) return issues;
+  plan.parts.forEach((part, i) => {
+    const place = partPlace(plan, part);
+    if (!place)
+      issues.push({
+        path: ['parts', i, 'carcass'],
+        message: `There is no carcass with the id “${part.carcass}”.`,
+      });
+    else {
+      for (const { path, message } of familyOf(part).refuse(part, place)) {
+        issues.push({ path: ['parts', i, ...path], message: sayLengths(message, plan.units) });
+      }
+    }
+  });
+  return issues;
+}
+
+function unitsOf(raw: object): Units {
+  const units = v.safeParse(UnitsSchema, (raw as Record<string, unknown>)['units']);
+  return units.success ? units.output : MILLIMETRES;
+}
+
+function toIssue(issue: v.BaseIssue<unknown>, units: Units): Issue {
+  const path = (issue.path ?? []).map(({ key }) => (typeof key === 'number' ? key : String(key)));
+  const said = sayLengths(plainSentence(issue), units);
+  return { path, message: said };
+}
+
+/** Valibot's own words are for programmers; ours, where we gave some, are kept. */
+function plainSentence(issue: v.BaseIssue<unknown>): string {
+  if (issue.expected === 'never') return 'This field is not known here.';
+  if (issue.received === 'undefined') return 'This field is missing.';
+  if (!issue.message.startsWith('Invalid ')) return issue.message;
+  return issue.expected ? `This must be ${issue.expected}, not ${issue.received}.` : issue.message;
+}

@@ -1,0 +1,172 @@
+import {
+  checkMover,
+  type CheckOptions,
+  type Encounter,
+  type MoverCheck,
+  type Verdict,
+} from '../clearance/checkMover';
+import { familyOf, type Part } from '../parts/families';
+import type { Proposal, SizedPiece } from '../parts/family';
+import { partPlace } from '../plan/place';
+import type { Plan } from '../plan/schema';
+import { buildScene } from '../scene/buildScene';
+import type { Body, Mover, Scene } from '../scene/scene';
+import { encounterSentence, shortVerdict, travelText } from './words';
+
+/** One thing the check found about a part. */
+export interface Finding {
+  readonly part: string;
+  readonly verdict: Verdict;
+  readonly sentence: string;
+  /** The plan item it meets, and the bodies, so that both can be shown. */
+  readonly item: string;
+  readonly moving: string;
+  readonly still: string;
+  /** Where to look: the travel of the contact or of the least clearance. */
+  readonly travel: number;
+}
+
+/** All that is known about one part. */
+export interface PartReport {
+  readonly id: string;
+  readonly name: string;
+  readonly verdict: Verdict;
+  readonly travelUnit: 'rad' | 'mm';
+  readonly short: { readonly word: string; readonly amount: string; readonly detail: string };
+  readonly findings: readonly Finding[];
+  readonly sizes: readonly SizedPiece[];
+  readonly proposal: Proposal | undefined;
+  readonly check: MoverCheck;
+}
+
+/** How the job stands: a sentence, the next thing worth doing, and where it applies. */
+export interface Answer {
+  readonly verdict: Verdict;
+  readonly stands: string;
+  readonly next: string;
+  /** The part that `next` is about; undefined where it is about none. */
+  readonly part: string | undefined;
+  readonly proposal: Proposal | undefined;
+}
+
+export interface Report {
+  readonly answer: Answer;
+  /** Worst first. */
+  readonly parts: readonly PartReport[];
+}
+
+/** Check a plan that `readPlan` accepted: every part over its whole travel, in sentences and figures. */
+export function reportOf(plan: Plan, options: CheckOptions = {}): Report {
+  const scene = buildScene(plan);
+  const parts = plan.parts.map((part, i) => reportPart(plan, scene, part, scene.movers[i]!, options));
+  parts.sort((a, b) => urgency(a) - urgency(b));
+  return { answer: answerOf(plan, scene, parts), parts };
+}
+
+const RANK: Record<Verdict, number> = { hits: 0, tight: 1, clear: 2 };
+/** Worst verdict first, then the least share of the travel that can be used. */
+const urgency = ({ verdict, check }: PartReport) =>
+  RANK[verdict] + Math.min(0.999, check.usable / check.to / 2);
+
+function reportPart(plan: Plan, scene: Scene, part: Part, mover: Mover, options: CheckOptions): PartReport {
+  const check = checkMover(mover, scene.still, options);
+  const place = partPlace(plan, part, scene.still)!;
+  const family = familyOf(part);
+  return {
+    id: part.id,
+    name: part.name,
+    verdict: check.verdict,
+    travelUnit: mover.joint.kind === 'turn' ? 'rad' : 'mm',
+    short: shortVerdict(mover, check, plan.units),
+    findings: check.encounters.map((encounter) => findingOf(plan, scene, mover, encounter)),
+    sizes: family.sizes(part, place),
+    proposal: family.advise(part, check),
+    check,
+  };
+}
+
+function findingOf(plan: Plan, scene: Scene, mover: Mover, encounter: Encounter): Finding {
+  const still = bodyNamed(scene.still, encounter.still);
+  const moving = bodyNamed(mover.bodies, encounter.moving);
+  const names = { moving: moving === mover.bodies[0] ? '' : moving.name, still: still.name };
+  return {
+    part: mover.id,
+    verdict: encounter.verdict,
+    sentence: encounterSentence(mover, encounter, names, plan.units),
+    item: still.item,
+    moving: moving.id,
+    still: still.id,
+    travel: encounter.contact?.at.travel ?? encounter.least?.witness.travel ?? mover.from,
+  };
+}
+
+function bodyNamed(bodies: readonly Body[], id: string): Body {
+  const body = bodies.find((candidate) => candidate.id === id);
+  if (!body) throw new Error(`The check names a body ${id} that is not in the scene.`);
+  return body;
+}
+
+const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+const count = (n: number) => NUMBERS[n] ?? String(n);
+
+/** "one part of seven", "both parts", "all three parts". */
+function partsOf(some: number, all: number): string {
+  if (some === all) return all === 2 ? 'both parts' : `all ${count(all)} parts`;
+  return `${count(some)} ${some === 1 ? 'part' : 'parts'} of ${count(all)}`;
+}
+
+function answerOf(plan: Plan, scene: Scene, parts: readonly PartReport[]): Answer {
+  const worst = parts[0];
+  if (!worst) {
+    const next = plan.carcasses.length === 0 ? 'add a carcass and hang a door on it' : 'hang a door on it';
+    return { verdict: 'clear', stands: 'Nothing moves here yet', next, part: undefined, proposal: undefined };
+  }
+  const hits = parts.filter(({ verdict }) => verdict === 'hits').length;
+  const tight = parts.filter(({ verdict }) => verdict === 'tight').length;
+  const subject = lower(worst.name);
+  const first = worst.findings[0];
+  const said = first ? tail(first.sentence, subject) : '';
+  if (hits > 0 || tight > 0) {
+    const [some, one, many] =
+      hits > 0 ? [hits, 'stops short', 'stop short'] : [tight, 'is tight', 'are tight'];
+    const opening = parts.length === 1 ? '' : `${partsOf(some, parts.length)} ${some === 1 ? one : many}: `;
+    return {
+      verdict: hits > 0 ? 'hits' : 'tight',
+      stands: cap(`${opening}${said}`),
+      next: worst.proposal?.words ?? elsewhere(scene, first),
+      part: worst.id,
+      proposal: worst.proposal,
+    };
+  }
+  const mover = scene.movers.find(({ id }) => id === worst.id)!;
+  const all =
+    parts.length === 1 ? `The ${subject} opens` : cap(`${partsOf(parts.length, parts.length)} open`);
+  const full = parts.length === 1 ? ` fully, to ${travelText(mover, mover.to, plan.units)}` : ' fully';
+  const nearest = first ? `; nearest, ${said}` : '';
+  return {
+    verdict: 'clear',
+    stands: `${all}${full}${nearest}`,
+    next: 'measure the opening once more before you cut the leaf',
+    part: worst.id,
+    proposal: undefined,
+  };
+}
+
+/** A finding's sentence with its subject put before it, up to the semicolon, without the full stop. */
+function tail(sentence: string, subject: string): string {
+  const own = /^The handle/.test(sentence);
+  const plain = sentence
+    .replace(/;.*$/, '')
+    .replace(/\.$/, '')
+    .replace(/, [^,]* short of full travel$/, '');
+  return own ? lower(plain) : `the ${subject} ${lower(plain)}`;
+}
+
+function elsewhere(scene: Scene, finding: Finding | undefined): string {
+  if (!finding) return 'look at its numbers';
+  const still = bodyNamed(scene.still, finding.still);
+  return `move it away from ${still.name}, or make it smaller`;
+}
+
+const lower = (text: string) => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;
+const cap = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;

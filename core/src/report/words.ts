@@ -1,0 +1,82 @@
+import type { Encounter, MoverCheck } from '../clearance/checkMover';
+import { formatLength } from '../length/formatLength';
+import type { Units } from '../length/units';
+import type { Mover } from '../scene/scene';
+
+/** How a travel is said: whole degrees for a turn, a length for a slide. Rounded towards shut, so it is never too much. */
+export function travelText(mover: Pick<Mover, 'joint'>, travel: number, units: Units): string {
+  if (mover.joint.kind === 'slide') return formatLength(travel, units, true);
+  return `${Math.floor((travel * 180) / Math.PI + 1e-9)}°`;
+}
+
+/** What is left of the travel after `at`, counted from the figures as shown so that the two add up. */
+export function shortfallText(mover: Mover, at: number, units: Units): string {
+  if (mover.joint.kind === 'slide') return formatLength(mover.to - at, units, true);
+  const degrees = (travel: number) => Math.floor((travel * 180) / Math.PI + 1e-9);
+  return `${degrees(mover.to) - degrees(at)}°`;
+}
+
+export interface EncounterNames {
+  /** The moving body where it is not the main one of its part ("the handle of the leaf"); empty for the main one. */
+  readonly moving: string;
+  readonly still: string;
+}
+
+const sentence = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+
+/** One encounter as a sentence that can be acted on. */
+export function encounterSentence(
+  mover: Mover,
+  encounter: Encounter,
+  names: EncounterNames,
+  units: Units,
+): string {
+  const { contact, least, needed, startDepth } = encounter;
+  const who = names.moving ? `${names.moving} ` : '';
+  const length = (mm: number) => formatLength(mm, units, true);
+  if (startDepth > 0) return sentence(`${who}stands ${length(startDepth)} inside ${names.still} when shut.`);
+  if (contact) {
+    const at = travelText(mover, contact.free, units);
+    return sentence(
+      `${who}touches ${names.still} at ${at}, ${shortfallText(mover, contact.free, units)} short of full travel.`,
+    );
+  }
+  if (!least) return sentence(`${who}rests on ${names.still}.`);
+  const at = travelText(mover, least.witness.travel, units);
+  const gap = length(Math.max(0, least.witness.clearance));
+  return encounter.verdict === 'tight'
+    ? sentence(`${who}comes within ${gap} of ${names.still} at ${at}; ${length(needed)} is needed.`)
+    : sentence(`${who}clears ${names.still} by ${gap} at ${at}; ${length(needed)} is needed.`);
+}
+
+/** The mover's state in a few words, for a strip: `hits at 97°`, `tight 6`, `clear 22`. */
+export function shortVerdict(
+  mover: Mover,
+  check: MoverCheck,
+  units: Units,
+): { word: string; amount: string; detail: string } {
+  const worst = check.encounters[0];
+  if (!worst)
+    return {
+      word: 'clear',
+      amount: `over ${formatLength(check.watch, units)}`,
+      detail: 'nothing nearer all the way',
+    };
+  if (worst.contact) {
+    const to = travelText(mover, mover.to, units);
+    if (worst.startDepth > 0)
+      return { word: 'hits', amount: 'when shut', detail: `${formatLength(worst.startDepth, units)} inside` };
+    return {
+      word: 'hits',
+      amount: `at ${travelText(mover, worst.contact.free, units)}`,
+      detail: `${shortfallText(mover, worst.contact.free, units)} short of ${to}`,
+    };
+  }
+  if (!worst.least) return { word: 'clear', amount: '', detail: 'rests as it should' };
+  const { clearance, travel } = worst.least.witness;
+  return {
+    word: worst.verdict,
+    amount: formatLength(Math.max(0, clearance), units),
+    detail: `at ${travelText(mover, travel, units)}, needs ${formatLength(worst.needed, units)}`,
+  };
+}

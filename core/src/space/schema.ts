@@ -1,0 +1,50 @@
+import * as v from 'valibot';
+import { LengthSchema, lengthBetween, positiveLength } from '../length/length';
+
+/** The four walls, by the way they lie from the middle of the room. */
+export const SideSchema = v.picklist(['north', 'east', 'south', 'west']);
+export type Side = v.InferOutput<typeof SideSchema>;
+
+/** A roof slope that rises inward from one wall: from `knee` above the floor, at `pitch` degrees from level. */
+export const SlopeSchema = v.strictObject({
+  side: SideSchema,
+  knee: lengthBetween(0),
+  pitch: v.pipe(
+    v.number('The pitch is a number of degrees.'),
+    v.check((deg) => deg >= 5 && deg <= 85, 'The pitch must be between 5 and 85 degrees.'),
+  ),
+});
+
+/** A four-walled space, measured inside: x runs east and y north from its south-west corner, z up from the floor. */
+export const SpaceSchema = v.strictObject({
+  width: lengthBetween(100),
+  depth: lengthBetween(100),
+  height: lengthBetween(100),
+  slope: v.nullable(SlopeSchema),
+});
+export type Space = v.InferOutput<typeof SpaceSchema>;
+
+export const NameSchema = v.pipe(
+  v.string('A name is text.'),
+  v.trim(),
+  v.minLength(1, 'Give it a name.'),
+  v.maxLength(80, 'A name may have up to 80 characters.'),
+);
+export const IdSchema = v.pipe(
+  v.string(),
+  v.regex(/^[a-z][a-z0-9-]{0,39}$/, 'An id is small letters, digits and hyphens.'),
+);
+
+/** A box in the space that parts must miss: its least corner, and its size. */
+export const ThingSchema = v.strictObject({
+  id: IdSchema,
+  name: NameSchema,
+  kind: v.picklist(['sill', 'radiator', 'post', 'box']),
+  x: LengthSchema,
+  y: LengthSchema,
+  z: LengthSchema,
+  width: positiveLength(),
+  depth: positiveLength(),
+  height: positiveLength(),
+});
+export type Thing = v.InferOutput<typeof ThingSchema>;
