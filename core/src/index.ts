@@ -14,6 +14,7 @@ export {
   type MoverCheck,
   type Verdict,
 } from './clearance/checkMover';
+export { share, type CurvePoint } from './clearance/curve';
 export { NearestProbe, type Nearest } from './clearance/nearestProbe';
 export type { Witness } from './clearance/leastClearance';
 export type { Body, Mover, Scene } from './scene/scene';

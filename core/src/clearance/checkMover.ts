@@ -1,6 +1,6 @@
 import type { Body, IntendedContact, Mover } from '../scene/scene';
 import { Approach } from './approach';
-import { curveOf, type CurvePoint } from './curve';
+import { curveOf, share, type CurvePoint } from './curve';
 import { DEFAULT_BRACKET, firstContact, type FirstContact } from './firstContact';
 import { DEFAULT_TOLERANCE, leastClearance, type LeastClearance, type Witness } from './leastClearance';
 
@@ -25,9 +25,11 @@ export interface Encounter {
   /** Inside it by this much at the start, and at the end, of the travel, mm; 0 where it is not. */
   readonly startDepth: number;
   readonly endDepth: number;
+  /** Its clearance over the travel, cut off at the watch distance; empty where only a meant touch was looked at. */
+  readonly curve: readonly CurvePoint[];
 }
 
-/** What a mover meets. `curve` is the least clearance to anything, exact at its points, cut off at the watch distance. */
+/** What a mover meets. `curve` is, at each travel, the clearance that is shortest of what it needs. */
 export interface MoverCheck {
   readonly id: string;
   readonly verdict: Verdict;
@@ -54,6 +56,7 @@ interface Watched {
   readonly approach: Approach;
   /** Travels over which this pair is held to its needed clearance. */
   readonly held: readonly (readonly [number, number])[];
+  readonly needed: number;
 }
 
 /**
@@ -80,10 +83,8 @@ export function checkMover(mover: Mover, still: readonly Body[], options: CheckO
   const hit = encounters.find((e) => e.contact)?.contact;
   const usable = hit ? hit.free : mover.to;
   const comfortable = Math.min(usable, ...encounters.map((e) => e.short?.free ?? mover.to));
-  const must = encounters.flatMap((e) =>
-    [e.contact?.at.travel, e.short?.at.travel, e.least?.witness.travel].filter((t) => t !== undefined),
-  );
-  const curve = curveOf((travel) => clearanceAt(watched, travel, watch), mover.from, mover.to, must);
+  const must = encounters.flatMap(turningPoints);
+  const curve = curveOf((travel) => worstAt(watched, travel, mover.needs.around, watch), mover.from, mover.to, must);
   const verdict = encounters[0]?.verdict ?? 'clear';
   return {
     id: mover.id,
@@ -99,13 +100,19 @@ export function checkMover(mover: Mover, still: readonly Body[], options: CheckO
   };
 }
 
-function clearanceAt(watched: readonly Watched[], travel: number, watch: number): number {
-  let least = watch;
-  for (const { approach, held } of watched) {
-    if (held.some(([from, to]) => travel >= from && travel <= to))
-      least = Math.min(least, approach.at(travel).value);
+/** The travels that a drawn curve must not miss. */
+function turningPoints({ contact, short, least }: Pick<Encounter, 'contact' | 'short' | 'least'>): number[] {
+  return [contact?.at.travel, short?.at.travel, least?.witness.travel].filter((travel) => travel !== undefined);
+}
+
+function worstAt(watched: readonly Watched[], travel: number, around: number, watch: number): CurvePoint {
+  let worst: CurvePoint = { travel, clearance: watch, needed: around };
+  for (const { approach, held, needed } of watched) {
+    if (!held.some(([from, to]) => travel >= from && travel <= to)) continue;
+    const here = { travel, clearance: approach.at(travel).value, needed };
+    if (share(here) < share(worst) || here.clearance < Math.min(0, worst.clearance)) worst = here;
   }
-  return least;
+  return worst;
 }
 
 const RANK: Record<Verdict, number> = { hits: 0, tight: 1, clear: 2 };
@@ -168,21 +175,25 @@ function meet(mover: Mover, moving: Body, other: Body, options: CheckOptions & {
         if (to === mover.to) endDepth = Math.max(endDepth, -approach.at(to).value);
       }
       evaluations += approach.evaluations;
-      if (near) watched.push({ approach, held });
+      if (near) watched.push({ approach, held, needed });
     }
   }
   if (watched.length === 0) return { encounter: undefined, watched, evaluations };
   const verdict: Verdict = hit ? 'hits' : short ? 'tight' : 'clear';
+  const found = { contact: hit, short, least: hit || !least ? undefined : { lower: least.lower, witness: least.witness } };
+  const curve =
+    held.length > 0
+      ? curveOf((travel) => worstAt(watched, travel, needed, watch), mover.from, mover.to, turningPoints(found))
+      : [];
   const encounter: Encounter = {
+    ...found,
     moving: moving.id,
     still: other.id,
     needed,
     verdict,
-    least: hit || !least ? undefined : { lower: least.lower, witness: least.witness },
-    contact: hit,
-    short,
     startDepth: startDepth > TOUCH ? startDepth : 0,
     endDepth: endDepth > TOUCH ? endDepth : 0,
+    curve,
   };
   return { encounter, watched, evaluations };
 }

@@ -1,37 +1,46 @@
-/** A point of a clearance curve: travel, then clearance in mm, exact there. */
-export type CurvePoint = readonly [number, number];
+/** A point of a clearance curve, exact where it stands: travel, clearance there and the clearance needed, mm. */
+export interface CurvePoint {
+  readonly travel: number;
+  readonly clearance: number;
+  readonly needed: number;
+}
 
 /**
- * Points of a curve for drawing: exact where they stand, and close enough between that no drawn line is off by more
- * than `flat` at the middle of its stretch.
+ * How a clearance stands to what is needed: 0 in touch, one half where it is just what is needed, towards 1 far off.
+ * Clearances with different needs can be compared, and drawn, by it.
+ */
+export function share({ clearance, needed }: Pick<CurvePoint, 'clearance' | 'needed'>): number {
+  if (clearance <= 0) return 0;
+  return clearance / (clearance + needed);
+}
+
+const COARSE = 24;
+const FINEST = 4096;
+/** Greatest error of a straight line between two points, as a share. */
+const FLAT = 0.01;
+
+/**
+ * Points of a curve for drawing: exact where they stand, and so close that a straight line between two is off by no
+ * more than a hundredth of the drawing's height at its middle.
  *
  * @param value  the exact value at a travel
  * @param must   travels that must be points of it (the least, the first contact)
  */
-export function curveOf(
-  value: (travel: number) => number,
-  from: number,
-  to: number,
-  must: readonly number[] = [],
-  flat = 0.25,
-): CurvePoint[] {
-  const COARSE = 24;
-  const FINEST = (to - from) / 4096;
+export function curveOf(value: (travel: number) => CurvePoint, from: number, to: number, must: readonly number[] = []): CurvePoint[] {
+  const finest = (to - from) / FINEST;
   const stops = new Set<number>(must.filter((t) => t >= from && t <= to));
   for (let i = 0; i <= COARSE; i += 1) stops.add(from + ((to - from) * i) / COARSE);
   const points: CurvePoint[] = [];
   const refine = (a: CurvePoint, b: CurvePoint) => {
-    const middle = (a[0] + b[0]) / 2;
-    const here = value(middle);
-    if (b[0] - a[0] > FINEST && Math.abs(here - (a[1] + b[1]) / 2) > flat) {
-      refine(a, [middle, here]);
-      points.push([middle, here]);
-      refine([middle, here], b);
-    }
+    const here = value((a.travel + b.travel) / 2);
+    if (b.travel - a.travel <= finest || Math.abs(share(here) - (share(a) + share(b)) / 2) <= FLAT) return;
+    refine(a, here);
+    points.push(here);
+    refine(here, b);
   };
   let last: CurvePoint | undefined;
   for (const travel of [...stops].sort((a, b) => a - b)) {
-    const here: CurvePoint = [travel, value(travel)];
+    const here = value(travel);
     if (last) refine(last, here);
     points.push(here);
     last = here;

@@ -1,0 +1,130 @@
+import express, { type Express, type NextFunction, type Request, type Response } from 'express';
+import helmet from 'helmet';
+import * as v from 'valibot';
+import { LARGEST_PLAN, type Issue } from '@tarnpass/core';
+import type { Database } from '../db/connect';
+import { createJob, listJobs, listRevisions, readJob, saveJob, type Outcome } from '../jobs/jobs';
+import { JobIdSchema, NewJobSchema, SaveSchema } from '../jobs/schema';
+import { guard } from './guard';
+
+export interface AppOptions {
+  readonly db: Database;
+  /** Folder of the built page; without it only the API is served. */
+  readonly page?: string;
+  readonly log: (error: unknown) => void;
+}
+
+/** The whole server: the API under /api, and the page for every other address. */
+export function createApp({ db, page, log }: AppOptions): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        // MUI writes its styles into the page, so styles may be inline; scripts may not.
+        directives: { 'default-src': ["'self'"], 'style-src': ["'self'", "'unsafe-inline'"], 'upgrade-insecure-requests': null },
+      },
+      strictTransportSecurity: false, // loopback has no certificate
+    }),
+  );
+  app.use(guard);
+  app.use('/api', express.json({ limit: LARGEST_PLAN, reviver: keepableText }));
+
+  app.get('/api/jobs', async (_request, response) => {
+    response.json(await listJobs(db));
+  });
+  app.post('/api/jobs', async (request, response) => {
+    const body = parsed(NewJobSchema, request.body, response);
+    if (body) answer(response, await createJob(db, body.plan), 201);
+  });
+  app.get('/api/jobs/:id', async (request, response) => {
+    const id = jobId(request, response);
+    if (id) answer(response, await readJob(db, id));
+  });
+  app.put('/api/jobs/:id', async (request, response) => {
+    const id = jobId(request, response);
+    const save = id && parsed(SaveSchema, request.body, response);
+    if (id && save) answer(response, await saveJob(db, id, save));
+  });
+  app.get('/api/jobs/:id/revisions', async (request, response) => {
+    const id = jobId(request, response);
+    if (id) answer(response, await listRevisions(db, id));
+  });
+  app.use('/api', (_request, response) => {
+    response.status(404).json({ message: 'There is nothing at this address.' });
+  });
+
+  if (page) {
+    app.use(express.static(page, { index: false, maxAge: '1h' }));
+    app.get('/{*path}', (_request, response) => {
+      response.set('Cache-Control', 'no-cache').sendFile('index.html', { root: page });
+    });
+  }
+
+  app.use((error: unknown, _request: Request, response: Response, next: NextFunction) => {
+    if (response.headersSent) return next(error);
+    const { status, message } = toldError(error);
+    if (status >= 500) log(error);
+    response.status(status).json({ message });
+  });
+  return app;
+}
+
+/** PostgreSQL keeps no NUL and no half of a surrogate pair in text, so no such text comes in. */
+function keepableText(_key: string, value: unknown): unknown {
+  if (typeof value === 'string' && (value.includes('\u0000') || !value.isWellFormed())) throw new SyntaxError('unkeepable text');
+  return value;
+}
+
+function parsed<S extends v.GenericSchema>(schema: S, body: unknown, response: Response): v.InferOutput<S> | undefined {
+  const read = v.safeParse(schema, body);
+  if (read.success) return read.output;
+  const issues: Issue[] = read.issues.map((issue) => ({
+    path: (issue.path ?? []).map(({ key }) => (typeof key === 'number' ? key : String(key))),
+    message: issue.message,
+  }));
+  response.status(400).json({ message: 'This request cannot be read.', issues });
+  return undefined;
+}
+
+function jobId(request: Request, response: Response): string | undefined {
+  const read = v.safeParse(JobIdSchema, request.params['id']);
+  if (read.success) return read.output;
+  response.status(404).json({ message: 'There is no such job.' });
+  return undefined;
+}
+
+function answer<T>(response: Response, outcome: Outcome<T>, status = 200): void {
+  switch (outcome.kind) {
+    case 'done':
+      response.status(status).json(outcome.value);
+      return;
+    case 'unknown job':
+      response.status(404).json({ message: 'There is no such job.' });
+      return;
+    case 'bad plan':
+      response.status(422).json({ message: outcome.issues[0]!.message, issues: outcome.issues });
+      return;
+    case 'newer revision':
+      response.status(409).json({
+        message: `This job was saved elsewhere since: revision ${outcome.current.revision} is there now.`,
+        current: outcome.current,
+      });
+  }
+}
+
+function toldError(error: unknown): { status: number; message: string } {
+  const { type, code } = (error ?? {}) as { type?: string; code?: string };
+  if (type === 'entity.too.large') return { status: 413, message: 'A plan may have up to 2 MB.' };
+  if (type === 'entity.parse.failed') return { status: 400, message: 'This is not JSON, or holds characters no text has.' };
+  if (type?.startsWith('encoding.') || type?.startsWith('charset.')) return { status: 415, message: 'Send JSON in UTF-8.' };
+  const lost = (code ?? causeCode(error))?.match(/^(ECONN|57P|08|ETIMEDOUT|EPIPE)/);
+  if (lost) return { status: 503, message: 'The database cannot be reached just now.' };
+  return { status: 500, message: 'Something went wrong in the server; it is in its log.' };
+}
+
+function causeCode(error: unknown): string | undefined {
+  const cause = (error as { cause?: { code?: string; message?: string } } | undefined)?.cause;
+  if (cause?.message?.includes('onnection')) return 'ECONN';
+  return cause?.code;
+}

@@ -1,0 +1,124 @@
+import { PLAN_VERSION, readPlan, reportOf, type Answer, type Issue, type Plan } from '@tarnpass/core';
+import { and, desc, eq } from 'drizzle-orm';
+import type { Database } from '../db/connect';
+import { jobs, revisions, type History } from '../db/tables';
+import { answers } from './answers';
+import type { Save } from './schema';
+
+export interface JobRow {
+  readonly id: string;
+  readonly title: string;
+  readonly revision: number;
+  readonly savedAt: Date;
+  readonly parts: number;
+  readonly answer: Answer;
+}
+
+export interface Job {
+  readonly id: string;
+  readonly revision: number;
+  readonly savedAt: Date;
+  readonly plan: Plan;
+  readonly history: History;
+}
+
+export interface RevisionRow {
+  readonly revision: number;
+  readonly savedAt: Date;
+  readonly edits: readonly string[];
+}
+
+/** What a call came to: the thing asked for, or why not. */
+export type Outcome<T> =
+  | { readonly kind: 'done'; readonly value: T }
+  | { readonly kind: 'unknown job' }
+  | { readonly kind: 'bad plan'; readonly issues: readonly Issue[] }
+  | { readonly kind: 'newer revision'; readonly current: Job };
+
+const NO_HISTORY: History = { done: [], undone: [] };
+
+/** Every job with how it stands, the last saved first. */
+export async function listJobs(db: Database): Promise<JobRow[]> {
+  const rows = await db
+    .select({ id: jobs.id, title: jobs.title, revision: jobs.revision, savedAt: jobs.savedAt, plan: revisions.plan })
+    .from(jobs)
+    .innerJoin(revisions, and(eq(revisions.jobId, jobs.id), eq(revisions.revision, jobs.revision)))
+    .orderBy(desc(jobs.savedAt));
+  return rows.map(({ id, title, revision, savedAt, plan }) => {
+    const current = stored(plan);
+    const answer = answers.of(`${id}/${revision}`, () => reportOf(current).answer);
+    return { id, title, revision, savedAt, parts: current.parts.length, answer };
+  });
+}
+
+export async function createJob(db: Database, raw: unknown, demo: string | null = null): Promise<Outcome<Job>> {
+  const read = readPlan(raw);
+  if (!read.ok) return { kind: 'bad plan', issues: read.issues };
+  const { plan } = read;
+  const value = await db.transaction(async (tx) => {
+    const [job] = await tx.insert(jobs).values({ title: plan.title, revision: 1, history: NO_HISTORY, demo }).returning();
+    await tx.insert(revisions).values({
+      jobId: job!.id,
+      revision: 1,
+      formatVersion: PLAN_VERSION,
+      plan,
+      edits: [],
+      savedAt: job!.savedAt,
+    });
+    return { id: job!.id, revision: 1, savedAt: job!.savedAt, plan, history: NO_HISTORY };
+  });
+  return { kind: 'done', value };
+}
+
+export async function readJob(db: Database, id: string): Promise<Outcome<Job>> {
+  const [row] = await db
+    .select({ revision: jobs.revision, history: jobs.history, savedAt: jobs.savedAt, plan: revisions.plan })
+    .from(jobs)
+    .innerJoin(revisions, and(eq(revisions.jobId, jobs.id), eq(revisions.revision, jobs.revision)))
+    .where(eq(jobs.id, id));
+  if (!row) return { kind: 'unknown job' };
+  const { revision, history, savedAt, plan } = row;
+  return { kind: 'done', value: { id, revision, savedAt, plan: stored(plan), history } };
+}
+
+/**
+ * Keep a plan as the next revision, if the one it builds on is still the newest; else tell what is there now.
+ * The update takes the row's lock, so of two saves on one revision exactly one succeeds.
+ */
+export async function saveJob(db: Database, id: string, save: Save): Promise<Outcome<Job>> {
+  const read = readPlan(save.plan);
+  if (!read.ok) return { kind: 'bad plan', issues: read.issues };
+  const { plan } = read;
+  const { baseRevision, history, edits } = save;
+  const saved = await db.transaction(async (tx) => {
+    const revision = baseRevision + 1;
+    const [job] = await tx
+      .update(jobs)
+      .set({ title: plan.title, revision, history, savedAt: new Date() })
+      .where(and(eq(jobs.id, id), eq(jobs.revision, baseRevision)))
+      .returning();
+    if (!job) return undefined;
+    await tx.insert(revisions).values({ jobId: id, revision, formatVersion: PLAN_VERSION, plan, edits, savedAt: job.savedAt });
+    return { id, revision, savedAt: job.savedAt, plan, history };
+  });
+  if (saved) return { kind: 'done', value: saved };
+  const current = await readJob(db, id);
+  return current.kind === 'done' ? { kind: 'newer revision', current: current.value } : current;
+}
+
+export async function listRevisions(db: Database, id: string): Promise<Outcome<RevisionRow[]>> {
+  const value = await db
+    .select({ revision: revisions.revision, savedAt: revisions.savedAt, edits: revisions.edits })
+    .from(revisions)
+    .where(eq(revisions.jobId, id))
+    .orderBy(desc(revisions.revision))
+    .limit(200);
+  return value.length > 0 ? { kind: 'done', value } : { kind: 'unknown job' };
+}
+
+/** A plan as kept, migrated to today's format. Only read plans are kept, so one that fails is damage, told loudly. */
+function stored(raw: unknown): Plan {
+  const read = readPlan(raw);
+  if (!read.ok) throw new Error(`A kept plan cannot be read: ${read.issues[0]!.path.join('.')} ${read.issues[0]!.message}`);
+  return read.plan;
+}
