@@ -53,7 +53,8 @@ await command(async () => {
 
 function refuseOldNode() {
   const [major, minor] = process.versions.node.split('.').map(Number);
-  if (major < 20 || (major === 20 && minor < 19)) throw new Told(`Tarnpass needs Node.js 20.19 or newer; this is ${process.versions.node}.`);
+  if (major < 20 || (major === 20 && minor < 19))
+    throw new Told(`Tarnpass needs Node.js 20.19 or newer; this is ${process.versions.node}.`);
 }
 
 /** Another start of this checkout that still lives; a note left by a killed one is no reason to refuse. */
@@ -62,7 +63,9 @@ function alreadyRunning() {
   try {
     const note = JSON.parse(readFileSync(RUNNING, 'utf8'));
     process.kill(note.pid, 0);
-    const words = existsSync(`/proc/${note.pid}/cmdline`) ? readFileSync(`/proc/${note.pid}/cmdline`, 'utf8') : 'start.mjs';
+    const words = existsSync(`/proc/${note.pid}/cmdline`)
+      ? readFileSync(`/proc/${note.pid}/cmdline`, 'utf8')
+      : 'start.mjs';
     return words.includes('start.mjs') ? note : undefined;
   } catch {
     return undefined;

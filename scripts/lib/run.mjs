@@ -16,7 +16,9 @@ export function run(command, args, { cwd, env, show = false, user } = {}) {
     let output = '';
     child.stdout?.on('data', (chunk) => (output += chunk));
     child.stderr?.on('data', (chunk) => (output += chunk));
-    child.on('error', (error) => (error.code === 'ENOENT' ? resolve({ code: 127, output: `${command} is not there` }) : reject(error)));
+    child.on('error', (error) =>
+      error.code === 'ENOENT' ? resolve({ code: 127, output: `${command} is not there` }) : reject(error),
+    );
     child.on('close', (code) => resolve({ code: code ?? 1, output }));
   });
 }
@@ -25,7 +27,9 @@ export function run(command, args, { cwd, env, show = false, user } = {}) {
 export function freePort(preferred = 0) {
   return new Promise((resolve, reject) => {
     const probe = createServer();
-    probe.once('error', (error) => (preferred && error.code === 'EADDRINUSE' ? freePort().then(resolve, reject) : reject(error)));
+    probe.once('error', (error) =>
+      preferred && error.code === 'EADDRINUSE' ? freePort().then(resolve, reject) : reject(error),
+    );
     probe.listen(preferred, '127.0.0.1', () => {
       const { port } = probe.address();
       probe.close(() => resolve(port));

@@ -12,17 +12,23 @@ if (!url) throw new Error('DATABASE_URL must name a PostgreSQL.');
 const log = (error: unknown) => console.error(error);
 
 const fresh = process.argv.includes('--fresh-demo');
-const { db, close } = await connect(url, log, (prepared) => layDemo(prepared, new URL('../../demo/', import.meta.url), fresh));
+const { db, close } = await connect(url, log, (prepared) =>
+  layDemo(prepared, new URL('../../demo/', import.meta.url), fresh),
+);
 
 const page = fileURLToPath(new URL('../../web/dist', import.meta.url));
-const server = createApp({ db, page, log }).listen(Number(process.env['PORT'] ?? 0), '127.0.0.1', (error?: Error) => {
-  if (error) {
-    console.error(error.message);
-    process.exit(1);
-  }
-  const address = server.address();
-  if (typeof address === 'object' && address) console.log(`listening http://127.0.0.1:${address.port}`);
-});
+const server = createApp({ db, page, log }).listen(
+  Number(process.env['PORT'] ?? 0),
+  '127.0.0.1',
+  (error?: Error) => {
+    if (error) {
+      console.error(error.message);
+      process.exit(1);
+    }
+    const address = server.address();
+    if (typeof address === 'object' && address) console.log(`listening http://127.0.0.1:${address.port}`);
+  },
+);
 
 let ending = false;
 async function end(): Promise<void> {

@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { LengthSchema, lengthBetween } from '../length/length';
+import { wordChoice, type Field } from '../item/field';
 import { IdSchema, NameSchema, SideSchema } from '../space/schema';
 
 /**
@@ -29,3 +30,27 @@ export const CarcassSchema = v.pipe(
   ),
 );
 export type Carcass = v.InferOutput<typeof CarcassSchema>;
+
+const length = (label: string, path: keyof Carcass, group = 'Size'): Field<Carcass> => ({
+  group,
+  label,
+  path: [path],
+  input: 'length',
+});
+
+export const CARCASS_FIELDS: readonly Field<Carcass>[] = [
+  length('Width', 'width'),
+  length('Height', 'height'),
+  length('Depth', 'depth'),
+  length('Sheet thickness', 'sheet'),
+  {
+    group: 'Place',
+    label: 'Front faces',
+    path: ['faces'],
+    input: wordChoice(['faces'], ['north', 'east', 'south', 'west']),
+  },
+  length('Front left, from west', 'x', 'Place'),
+  length('Front left, from south', 'y', 'Place'),
+  length('Above the floor', 'z', 'Place'),
+  { group: 'Place', label: 'Name', path: ['name'], input: 'text' },
+];

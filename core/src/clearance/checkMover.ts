@@ -84,7 +84,12 @@ export function checkMover(mover: Mover, still: readonly Body[], options: CheckO
   const usable = hit ? hit.free : mover.to;
   const comfortable = Math.min(usable, ...encounters.map((e) => e.short?.free ?? mover.to));
   const must = encounters.flatMap(turningPoints);
-  const curve = curveOf((travel) => worstAt(watched, travel, mover.needs.around, watch), mover.from, mover.to, must);
+  const curve = curveOf(
+    (travel) => worstAt(watched, travel, mover.needs.around, watch),
+    mover.from,
+    mover.to,
+    must,
+  );
   const verdict = encounters[0]?.verdict ?? 'clear';
   return {
     id: mover.id,
@@ -102,7 +107,9 @@ export function checkMover(mover: Mover, still: readonly Body[], options: CheckO
 
 /** The travels that a drawn curve must not miss. */
 function turningPoints({ contact, short, least }: Pick<Encounter, 'contact' | 'short' | 'least'>): number[] {
-  return [contact?.at.travel, short?.at.travel, least?.witness.travel].filter((travel) => travel !== undefined);
+  return [contact?.at.travel, short?.at.travel, least?.witness.travel].filter(
+    (travel) => travel !== undefined,
+  );
 }
 
 function worstAt(watched: readonly Watched[], travel: number, around: number, watch: number): CurvePoint {
@@ -180,10 +187,19 @@ function meet(mover: Mover, moving: Body, other: Body, options: CheckOptions & {
   }
   if (watched.length === 0) return { encounter: undefined, watched, evaluations };
   const verdict: Verdict = hit ? 'hits' : short ? 'tight' : 'clear';
-  const found = { contact: hit, short, least: hit || !least ? undefined : { lower: least.lower, witness: least.witness } };
+  const found = {
+    contact: hit,
+    short,
+    least: hit || !least ? undefined : { lower: least.lower, witness: least.witness },
+  };
   const curve =
     held.length > 0
-      ? curveOf((travel) => worstAt(watched, travel, needed, watch), mover.from, mover.to, turningPoints(found))
+      ? curveOf(
+          (travel) => worstAt(watched, travel, needed, watch),
+          mover.from,
+          mover.to,
+          turningPoints(found),
+        )
       : [];
   const encounter: Encounter = {
     ...found,

@@ -26,7 +26,12 @@ const FLAT = 0.01;
  * @param value  the exact value at a travel
  * @param must   travels that must be points of it (the least, the first contact)
  */
-export function curveOf(value: (travel: number) => CurvePoint, from: number, to: number, must: readonly number[] = []): CurvePoint[] {
+export function curveOf(
+  value: (travel: number) => CurvePoint,
+  from: number,
+  to: number,
+  must: readonly number[] = [],
+): CurvePoint[] {
   const finest = (to - from) / FINEST;
   const stops = new Set<number>(must.filter((t) => t >= from && t <= to));
   for (let i = 0; i <= COARSE; i += 1) stops.add(from + ((to - from) * i) / COARSE);

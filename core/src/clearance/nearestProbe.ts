@@ -1,11 +1,14 @@
 import type { Body, Mover } from '../scene/scene';
 import { Approach } from './approach';
+import { WATCH } from './checkMover';
+import { share } from './curve';
 import { witnessOf, type Witness } from './leastClearance';
 
-/** What is nearest to a mover at one travel. */
+/** What leaves a mover least of the room it needs, at one travel. */
 export interface Nearest {
   readonly moving: string;
   readonly still: string;
+  readonly needed: number;
   readonly witness: Witness;
 }
 
@@ -17,6 +20,8 @@ export class NearestProbe {
   private readonly pairs: {
     moving: string;
     still: string;
+    needed: number;
+    fitted: boolean;
     approach: Approach;
     met: readonly [number, number] | undefined;
   }[] = [];
@@ -24,6 +29,7 @@ export class NearestProbe {
   constructor(mover: Mover, still: readonly Body[]) {
     for (const moving of mover.bodies) {
       for (const other of still) {
+        const needed = mover.needs.of[other.id] ?? mover.needs.around;
         const contact = mover.contacts.find((c) => c.moving === moving.id && c.still === other.id);
         for (const piece of moving.pieces) {
           for (const obstacle of other.pieces) {
@@ -31,6 +37,8 @@ export class NearestProbe {
             this.pairs.push({
               moving: moving.id,
               still: other.id,
+              needed,
+              fitted: mover.needs.of[other.id] !== undefined,
               approach,
               met: contact && [contact.from, contact.to],
             });
@@ -40,14 +48,22 @@ export class NearestProbe {
     }
   }
 
-  /** The nearest pair of bodies at a travel, leaving out touches that are meant there; undefined with nothing about. */
+  /**
+   * The pair of bodies that has least of the clearance it needs, leaving out touches that are meant there and fits
+   * with a need of their own that are kept: a leaf's 2 mm in its carcass does not hide the wall it swings towards.
+   * Undefined with nothing within the watch distance.
+   */
   at(travel: number): Nearest | undefined {
     let nearest: Nearest | undefined;
-    for (const { moving, still, approach, met } of this.pairs) {
+    let least = Infinity;
+    for (const { moving, still, needed, fitted, approach, met } of this.pairs) {
       if (met && travel >= met[0] && travel <= met[1]) continue;
-      const { value } = approach.at(travel);
-      if (nearest && value >= nearest.witness.clearance) continue;
-      nearest = { moving, still, witness: witnessOf(approach, travel) };
+      const clearance = approach.at(travel).value;
+      if (clearance > WATCH || (fitted && clearance >= needed)) continue;
+      const rank = clearance > 0 ? share({ clearance, needed }) : clearance;
+      if (rank >= least) continue;
+      least = rank;
+      nearest = { moving, still, needed, witness: witnessOf(approach, travel) };
     }
     return nearest;
   }

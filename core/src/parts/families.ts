@@ -1,11 +1,11 @@
 import * as v from 'valibot';
 import { adviseDoor, refuseDoor } from './door/advice';
 import { buildDoor } from './door/build';
-import { DoorSchema, type Door } from './door/schema';
+import { DOOR_FIELDS, DoorSchema, freshDoor, type Door } from './door/schema';
 import { doorSizes } from './door/sizes';
 import type { Family } from './family';
 
-/** Every kind of part there is. A new family adds its schema here and its four functions below. */
+/** Every kind of part there is. A new family adds its schema here and its functions below. */
 export const PartSchema = v.variant('family', [DoorSchema], 'There is no such family of parts.');
 export type Part = v.InferOutput<typeof PartSchema>;
 
@@ -14,10 +14,20 @@ interface ByFamily {
 }
 
 const FAMILIES: ByFamily = {
-  door: { refuse: refuseDoor, build: buildDoor, sizes: doorSizes, advise: adviseDoor },
+  door: {
+    word: 'door',
+    fields: DOOR_FIELDS,
+    fresh: freshDoor,
+    refuse: refuseDoor,
+    build: buildDoor,
+    sizes: doorSizes,
+    advise: adviseDoor,
+  },
 };
 
 /** The family a part belongs to. */
-export function familyOf(part: Part): Family<Part> {
+export function familyOf(part: Pick<Part, 'family'>): Family<Part> {
   return FAMILIES[part.family];
 }
+
+export const FAMILY_NAMES = Object.keys(FAMILIES) as Part['family'][];

@@ -3,7 +3,8 @@ import type { MoverCheck } from '../clearance/checkMover';
 import type { Body, Mover } from '../scene/scene';
 import type { Sum } from '../sizing/sum';
 import type { Change } from '../plan/edit';
-import type { Issue } from '../plan/issue';
+import type { Field } from '../item/field';
+import type { Issue } from '../item/issue';
 
 /** What a part can see of the plan it is in. */
 export interface PartPlace {
@@ -28,10 +29,15 @@ export interface Proposal {
 }
 
 /**
- * A parts family: what every other room knows of it. A new one is a folder with these four things and a line in
+ * A parts family: what every other room knows of it. A new one is a folder with these and a line in
  * `families.ts`.
  */
 export interface Family<Part> {
+  /** As it reads in a list of what can be added: "door". */
+  readonly word: string;
+  readonly fields: readonly Field<Part>[];
+  /** A new part with usual numbers. */
+  fresh(id: string, carcass: string, name: string): Part;
   /** What cannot be built, each with the number that would do. Paths start at the part. */
   refuse(part: Part, place: PartPlace): Issue[];
   build(part: Part, place: PartPlace): Mover;

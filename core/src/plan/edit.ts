@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { get } from '../item/path';
 import { readPlan, type PlanRead } from './readPlan';
 import type { Plan } from './schema';
 
@@ -52,21 +53,12 @@ export function applyEdit(plan: Plan, edit: Edit): PlanRead {
   return readPlan(next);
 }
 
-/** What the plan holds at a path now; undefined where nothing is. */
-export function valueAt(plan: Plan, path: Change['path']): unknown {
-  return path.reduce<unknown>(
-    (at, step) => (at as Record<string | number, unknown> | undefined)?.[step],
-    plan,
-  );
-}
-
 type Json = Record<string | number, unknown>;
 
 function applyChange(root: Plan, { path, before, after }: Change): void {
   const steps = [...path];
   const last = steps.pop()!;
-  let holder: unknown = root;
-  for (const step of steps) holder = (holder as Json | undefined)?.[step];
+  const holder = get(root, steps);
   if (typeof holder !== 'object' || holder === null)
     throw new Error(`An edit's path leads nowhere: ${path.join('.')}`);
   if (Array.isArray(holder) && typeof last === 'number') {

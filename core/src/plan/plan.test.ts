@@ -3,7 +3,7 @@ import { reportOf } from '../report/report';
 import { demoJson, rawPlanOfDoor, planOfDoor, type DoorPlan } from '../testing/planOfDoor';
 import { readPlanFile, writePlanFile } from '../formats/planFile';
 import { applyEdit, inverse, type Edit } from './edit';
-import { pathText } from './issue';
+import { pathText } from '../item/issue';
 import { readPlan } from './readPlan';
 
 /** The sentences a raw plan is refused with, as `path: sentence`. */

@@ -2,7 +2,7 @@ import * as v from 'valibot';
 import { sayLengths } from '../length/lengthMark';
 import { MILLIMETRES, UnitsSchema, type Units } from '../length/units';
 import { familyOf } from '../parts/families';
-import type { Issue } from './issue';
+import type { Issue } from '../item/issue';
 import { migrate } from './migrate';
 import { partPlace } from './place';
 import { PLAN_FORMAT, PLAN_VERSION, PlanSchema, type Plan } from './schema';

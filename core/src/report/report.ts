@@ -5,7 +5,7 @@ import {
   type MoverCheck,
   type Verdict,
 } from '../clearance/checkMover';
-import { familyOf, type Part } from '../parts/families';
+import { FAMILY_NAMES, familyOf, type Part } from '../parts/families';
 import type { Proposal, SizedPiece } from '../parts/family';
 import { partPlace } from '../plan/place';
 import type { Plan } from '../plan/schema';
@@ -118,7 +118,11 @@ function partsOf(some: number, all: number): string {
 function answerOf(plan: Plan, scene: Scene, parts: readonly PartReport[]): Answer {
   const worst = parts[0];
   if (!worst) {
-    const next = plan.carcasses.length === 0 ? 'add a carcass and hang a door on it' : 'hang a door on it';
+    const part = FAMILY_NAMES[0]!;
+    const next =
+      plan.carcasses.length === 0
+        ? `add a carcass with a ${part}`
+        : `hang a ${part} on ${lower(plan.carcasses[0]!.name)}`;
     return { verdict: 'clear', stands: 'Nothing moves here yet', next, part: undefined, proposal: undefined };
   }
   const hits = parts.filter(({ verdict }) => verdict === 'hits').length;

@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { LengthSchema, lengthBetween, positiveLength } from '../length/length';
+import { wordChoice, type Field } from '../item/field';
 
 /** The four walls, by the way they lie from the middle of the room. */
 export const SideSchema = v.picklist(['north', 'east', 'south', 'west']);
@@ -48,3 +49,48 @@ export const ThingSchema = v.strictObject({
   height: positiveLength(),
 });
 export type Thing = v.InferOutput<typeof ThingSchema>;
+
+const SIDES = ['north', 'east', 'south', 'west'] as const;
+const SLOPE = { side: 'east', knee: { mm: 1300 }, pitch: 35 } as const;
+const sloped = ({ slope }: Space) => slope !== null;
+
+export const SPACE_FIELDS: readonly Field<Space>[] = [
+  { group: 'Space', label: 'Width, west to east', path: ['width'], input: 'length' },
+  { group: 'Space', label: 'Depth, south to north', path: ['depth'], input: 'length' },
+  { group: 'Space', label: 'Ceiling height', path: ['height'], input: 'length' },
+  {
+    group: 'Roof slope',
+    label: 'Rises from the',
+    path: ['slope'],
+    input: {
+      words: ['no wall', ...SIDES],
+      word: ({ slope }) => slope?.side ?? 'no wall',
+      value: (word, { slope }) => (word === 'no wall' ? null : { ...(slope ?? SLOPE), side: word }),
+    },
+  },
+  { group: 'Roof slope', label: 'Knee height', path: ['slope', 'knee'], input: 'length', when: sloped },
+  { group: 'Roof slope', label: 'Pitch', path: ['slope', 'pitch'], input: 'degrees', when: sloped },
+];
+
+const along = (label: string, path: keyof Thing): Field<Thing> => ({
+  group: 'Place and size',
+  label,
+  path: [path],
+  input: 'length',
+});
+
+export const THING_FIELDS: readonly Field<Thing>[] = [
+  { group: 'Thing', label: 'Name', path: ['name'], input: 'text' },
+  {
+    group: 'Thing',
+    label: 'Kind',
+    path: ['kind'],
+    input: wordChoice(['kind'], ['sill', 'radiator', 'post', 'box']),
+  },
+  along('From the west wall', 'x'),
+  along('From the south wall', 'y'),
+  along('Above the floor', 'z'),
+  along('Width, west to east', 'width'),
+  along('Depth, south to north', 'depth'),
+  along('Height', 'height'),
+];

@@ -22,7 +22,11 @@ export function createApp({ db, page, log }: AppOptions): Express {
     helmet({
       contentSecurityPolicy: {
         // MUI writes its styles into the page, so styles may be inline; scripts may not.
-        directives: { 'default-src': ["'self'"], 'style-src': ["'self'", "'unsafe-inline'"], 'upgrade-insecure-requests': null },
+        directives: {
+          'default-src': ["'self'"],
+          'style-src': ["'self'", "'unsafe-inline'"],
+          'upgrade-insecure-requests': null,
+        },
       },
       strictTransportSecurity: false, // loopback has no certificate
     }),
@@ -72,11 +76,16 @@ export function createApp({ db, page, log }: AppOptions): Express {
 
 /** PostgreSQL keeps no NUL and no half of a surrogate pair in text, so no such text comes in. */
 function keepableText(_key: string, value: unknown): unknown {
-  if (typeof value === 'string' && (value.includes('\u0000') || !value.isWellFormed())) throw new SyntaxError('unkeepable text');
+  if (typeof value === 'string' && (value.includes('\u0000') || !value.isWellFormed()))
+    throw new SyntaxError('unkeepable text');
   return value;
 }
 
-function parsed<S extends v.GenericSchema>(schema: S, body: unknown, response: Response): v.InferOutput<S> | undefined {
+function parsed<S extends v.GenericSchema>(
+  schema: S,
+  body: unknown,
+  response: Response,
+): v.InferOutput<S> | undefined {
   const read = v.safeParse(schema, body);
   if (read.success) return read.output;
   const issues: Issue[] = read.issues.map((issue) => ({
@@ -116,8 +125,10 @@ function answer<T>(response: Response, outcome: Outcome<T>, status = 200): void 
 function toldError(error: unknown): { status: number; message: string } {
   const { type, code } = (error ?? {}) as { type?: string; code?: string };
   if (type === 'entity.too.large') return { status: 413, message: 'A plan may have up to 2 MB.' };
-  if (type === 'entity.parse.failed') return { status: 400, message: 'This is not JSON, or holds characters no text has.' };
-  if (type?.startsWith('encoding.') || type?.startsWith('charset.')) return { status: 415, message: 'Send JSON in UTF-8.' };
+  if (type === 'entity.parse.failed')
+    return { status: 400, message: 'This is not JSON, or holds characters no text has.' };
+  if (type?.startsWith('encoding.') || type?.startsWith('charset.'))
+    return { status: 415, message: 'Send JSON in UTF-8.' };
   const lost = (code ?? causeCode(error))?.match(/^(ECONN|57P|08|ETIMEDOUT|EPIPE)/);
   if (lost) return { status: 503, message: 'The database cannot be reached just now.' };
   return { status: 500, message: 'Something went wrong in the server; it is in its log.' };

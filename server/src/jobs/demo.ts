@@ -24,7 +24,8 @@ export async function layDemo(db: Database, folder: URL, fresh: boolean): Promis
         history: { done: [], undone: [] },
         edits: ['Lay the demo anew'],
       });
-      if (laid.kind !== 'done') throw new Error(`The demo job of ${file} could not be laid anew: ${laid.kind}.`);
+      if (laid.kind !== 'done')
+        throw new Error(`The demo job of ${file} could not be laid anew: ${laid.kind}.`);
     }
   }
 }

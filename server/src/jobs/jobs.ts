@@ -40,7 +40,13 @@ const NO_HISTORY: History = { done: [], undone: [] };
 /** Every job with how it stands, the last saved first. */
 export async function listJobs(db: Database): Promise<JobRow[]> {
   const rows = await db
-    .select({ id: jobs.id, title: jobs.title, revision: jobs.revision, savedAt: jobs.savedAt, plan: revisions.plan })
+    .select({
+      id: jobs.id,
+      title: jobs.title,
+      revision: jobs.revision,
+      savedAt: jobs.savedAt,
+      plan: revisions.plan,
+    })
     .from(jobs)
     .innerJoin(revisions, and(eq(revisions.jobId, jobs.id), eq(revisions.revision, jobs.revision)))
     .orderBy(desc(jobs.savedAt));
@@ -51,12 +57,19 @@ export async function listJobs(db: Database): Promise<JobRow[]> {
   });
 }
 
-export async function createJob(db: Database, raw: unknown, demo: string | null = null): Promise<Outcome<Job>> {
+export async function createJob(
+  db: Database,
+  raw: unknown,
+  demo: string | null = null,
+): Promise<Outcome<Job>> {
   const read = readPlan(raw);
   if (!read.ok) return { kind: 'bad plan', issues: read.issues };
   const { plan } = read;
   const value = await db.transaction(async (tx) => {
-    const [job] = await tx.insert(jobs).values({ title: plan.title, revision: 1, history: NO_HISTORY, demo }).returning();
+    const [job] = await tx
+      .insert(jobs)
+      .values({ title: plan.title, revision: 1, history: NO_HISTORY, demo })
+      .returning();
     await tx.insert(revisions).values({
       jobId: job!.id,
       revision: 1,
@@ -98,7 +111,9 @@ export async function saveJob(db: Database, id: string, save: Save): Promise<Out
       .where(and(eq(jobs.id, id), eq(jobs.revision, baseRevision)))
       .returning();
     if (!job) return undefined;
-    await tx.insert(revisions).values({ jobId: id, revision, formatVersion: PLAN_VERSION, plan, edits, savedAt: job.savedAt });
+    await tx
+      .insert(revisions)
+      .values({ jobId: id, revision, formatVersion: PLAN_VERSION, plan, edits, savedAt: job.savedAt });
     return { id, revision, savedAt: job.savedAt, plan, history };
   });
   if (saved) return { kind: 'done', value: saved };
@@ -119,6 +134,9 @@ export async function listRevisions(db: Database, id: string): Promise<Outcome<R
 /** A plan as kept, migrated to today's format. Only read plans are kept, so one that fails is damage, told loudly. */
 function stored(raw: unknown): Plan {
   const read = readPlan(raw);
-  if (!read.ok) throw new Error(`A kept plan cannot be read: ${read.issues[0]!.path.join('.')} ${read.issues[0]!.message}`);
+  if (!read.ok)
+    throw new Error(
+      `A kept plan cannot be read: ${read.issues[0]!.path.join('.')} ${read.issues[0]!.message}`,
+    );
   return read.plan;
 }

@@ -2,7 +2,10 @@ import { EditSchema } from '@tarnpass/core';
 import * as v from 'valibot';
 
 const MOST_EDITS = 200;
-const EditsSchema = v.pipe(v.array(EditSchema), v.maxLength(MOST_EDITS, `At most ${MOST_EDITS} edits are kept.`));
+const EditsSchema = v.pipe(
+  v.array(EditSchema),
+  v.maxLength(MOST_EDITS, `At most ${MOST_EDITS} edits are kept.`),
+);
 
 export const HistorySchema = v.strictObject({ done: EditsSchema, undone: EditsSchema });
 

@@ -2,7 +2,7 @@ import { frameOf } from '../../carcass/frame';
 import type { MoverCheck } from '../../clearance/checkMover';
 import { lengthMark } from '../../length/lengthMark';
 import { segmentInside } from '../../solid/segmentInside';
-import type { Issue } from '../../plan/issue';
+import type { Issue } from '../../item/issue';
 import type { PartPlace, Proposal } from '../family';
 import { leafOf } from './leaf';
 import type { Door } from './schema';

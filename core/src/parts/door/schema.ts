@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { LengthSchema, lengthBetween, positiveLength } from '../../length/length';
+import { wordChoice, type Field } from '../../item/field';
 import { IdSchema, NameSchema } from '../../space/schema';
 
 /**
@@ -44,3 +45,108 @@ export const DoorSchema = v.strictObject({
   ),
 });
 export type Door = v.InferOutput<typeof DoorSchema>;
+
+/** Usual numbers to start from. CP, no single source; each is there to be changed. */
+const INSET = {
+  kind: 'inset',
+  hinge: { mm: 2 },
+  free: { mm: 2 },
+  top: { mm: 2 },
+  bottom: { mm: 2 },
+} as const;
+const OVERLAY = {
+  kind: 'overlay',
+  hinge: { mm: 16 },
+  free: { mm: 16 },
+  top: { mm: 16 },
+  bottom: { mm: 16 },
+} as const;
+const HANDLE = {
+  projection: { mm: 35 },
+  width: { mm: 20 },
+  height: { mm: 150 },
+  fromFree: { mm: 40 },
+  fromBottom: { mm: 600 },
+} as const;
+
+export function freshDoor(id: string, carcass: string, name: string): Door {
+  return {
+    id,
+    family: 'door',
+    name,
+    carcass,
+    fit: OVERLAY,
+    thickness: { mm: 18 },
+    hinge: { side: 'left', knuckle: 'proud', pin: { mm: 5 } },
+    limit: 105,
+    handle: HANDLE,
+  };
+}
+
+const edge = (words: string, path: string): Field<Door> => ({
+  group: 'Leaf',
+  label: ({ fit }) => `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`,
+  path: ['fit', path],
+  input: 'length',
+});
+const handle = (label: string, path: string): Field<Door> => ({
+  group: 'Handle',
+  label,
+  path: ['handle', path],
+  input: 'length',
+  when: (door) => door.handle !== null,
+});
+
+export const DOOR_FIELDS: readonly Field<Door>[] = [
+  { group: 'Opening', label: 'Opening limit', path: ['limit'], input: 'degrees' },
+  {
+    group: 'Leaf',
+    label: 'Fit',
+    path: ['fit'],
+    input: {
+      words: ['overlay', 'inset'],
+      word: ({ fit }) => fit.kind,
+      value: (word) => (word === 'inset' ? INSET : OVERLAY),
+    },
+  },
+  edge('Hinge', 'hinge'),
+  edge('Free edge', 'free'),
+  edge('Top', 'top'),
+  edge('Bottom', 'bottom'),
+  { group: 'Leaf', label: 'Thickness', path: ['thickness'], input: 'length' },
+  {
+    group: 'Hinges',
+    label: 'Hinged on the',
+    path: ['hinge', 'side'],
+    input: wordChoice(['hinge', 'side'], ['left', 'right']),
+  },
+  {
+    group: 'Hinges',
+    label: 'Knuckle',
+    path: ['hinge', 'knuckle'],
+    input: wordChoice(['hinge', 'knuckle'], ['proud', 'flush', 'let in']),
+  },
+  {
+    group: 'Hinges',
+    label: 'Pin off the face',
+    path: ['hinge', 'pin'],
+    input: 'length',
+    when: ({ hinge }) => hinge.knuckle !== 'flush',
+  },
+  {
+    group: 'Handle',
+    label: 'Handle',
+    path: ['handle'],
+    input: {
+      words: ['none', 'bar'],
+      word: (door) => (door.handle ? 'bar' : 'none'),
+      value: (word) => (word === 'bar' ? HANDLE : null),
+    },
+  },
+  handle('Stands out', 'projection'),
+  handle('Width', 'width'),
+  handle('Height', 'height'),
+  handle('From free edge', 'fromFree'),
+  handle('From the foot', 'fromBottom'),
+  { group: 'Leaf', label: 'Name', path: ['name'], input: 'text' },
+];

@@ -1,0 +1,30 @@
+import { get, type PathStep } from './path';
+
+/**
+ * What a card shows of an item, and how it is changed: the interface draws these and knows no item by name.
+ * Paths start at the item.
+ */
+export interface Field<Item> {
+  readonly group: string;
+  readonly label: string | ((item: Item) => string);
+  readonly path: readonly PathStep[];
+  readonly input: 'length' | 'degrees' | 'text' | Choice<Item>;
+  /** Left out where this does not hold. */
+  readonly when?: (item: Item) => boolean;
+}
+
+/** One of a few words; a word may stand for more than itself, as "inset" does for a whole set of gaps. */
+export interface Choice<Item> {
+  readonly words: readonly string[];
+  word(item: Item): string;
+  value(word: string, item: Item): unknown;
+}
+
+/** A choice whose words are the very values. */
+export function wordChoice<Item>(path: readonly PathStep[], words: readonly string[]): Choice<Item> {
+  return { words, word: (item) => String(get(item, path)), value: (word) => word };
+}
+
+export function fieldLabel<Item>(field: Field<Item>, item: Item): string {
+  return typeof field.label === 'string' ? field.label : field.label(item);
+}

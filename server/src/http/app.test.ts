@@ -1,0 +1,181 @@
+import { readFileSync } from 'node:fs';
+import type { AddressInfo } from 'node:net';
+import { connect as connectTcp } from 'node:net';
+import type { Server } from 'node:http';
+import type { Connection } from '../db/connect';
+import { connect } from '../db/connect';
+import { jobs } from '../db/tables';
+import { layDemo } from '../jobs/demo';
+import { createApp } from './app';
+
+const DEMO = new URL('../../../demo/', import.meta.url);
+const plan = JSON.parse(readFileSync(new URL('hollin-hut.json', DEMO), 'utf8')) as Record<string, unknown>;
+const history = { done: [], undone: [] };
+
+let connection: Connection;
+let server: Server;
+let base: string;
+
+beforeAll(async () => {
+  const url = process.env['DATABASE_URL'];
+  if (!url)
+    throw new Error(
+      'The server tests need a PostgreSQL of their own: run them through npm test, which sets DATABASE_URL.',
+    );
+  connection = await connect(url, () => undefined);
+  server = createApp({ db: connection.db, log: () => undefined }).listen(0, '127.0.0.1');
+  await new Promise((resolve) => server.once('listening', resolve));
+  base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+});
+afterAll(async () => {
+  await new Promise((resolve) => server.close(resolve));
+  await connection.close();
+});
+
+async function call(method: string, path: string, body?: unknown, headers: Record<string, string> = {}) {
+  const response = await fetch(base + path, {
+    method,
+    headers: { ...(body !== undefined && { 'Content-Type': 'application/json' }), ...headers },
+    ...(body !== undefined && { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+  });
+  return {
+    status: response.status,
+    body: (await response.json()) as Record<string, never> & { message: string },
+  };
+}
+const newJob = async () =>
+  (await call('POST', '/api/jobs', { plan })).body as unknown as { id: string; revision: number };
+const save = (baseRevision: number, limit: number) => ({
+  baseRevision,
+  plan: { ...plan, parts: [{ ...(plan['parts'] as object[])[0], limit }, (plan['parts'] as object[])[1]] },
+  history,
+  edits: [`Opening limit ${limit}`],
+});
+
+describe('the jobs API on a real PostgreSQL', () => {
+  it('keeps every save as a revision, with its format version and the names of its edits', async () => {
+    const { id } = await newJob();
+    for (const [revision, limit] of [
+      [1, 90],
+      [2, 80],
+    ] as const) {
+      const { status, body } = await call('PUT', `/api/jobs/${id}`, save(revision, limit));
+      expect([status, body['revision']]).toEqual([200, revision + 1]);
+    }
+    const { body } = await call('GET', `/api/jobs/${id}/revisions`);
+    const rows = body as unknown as { revision: number; edits: string[] }[];
+    expect(rows.map(({ revision, edits }) => [revision, edits])).toEqual([
+      [3, ['Opening limit 80']],
+      [2, ['Opening limit 90']],
+      [1, []],
+    ]);
+  });
+
+  it('answers 409 with what is there to a save over a newer revision, and keeps it', async () => {
+    const { id } = await newJob();
+    await call('PUT', `/api/jobs/${id}`, save(1, 90));
+    const { status, body } = await call('PUT', `/api/jobs/${id}`, save(1, 50));
+    expect(status).toBe(409);
+    expect(body.message).toBe('This job was saved elsewhere since: revision 2 is there now.');
+    const current = body['current'] as unknown as { revision: number; plan: { parts: { limit: number }[] } };
+    expect([current.revision, current.plan.parts[0]!.limit]).toEqual([2, 90]);
+  });
+
+  it('lets exactly one of twenty saves on one revision through', async () => {
+    const { id } = await newJob();
+    const answers = await Promise.all(
+      Array.from({ length: 20 }, (_, i) => call('PUT', `/api/jobs/${id}`, save(1, 60 + i))),
+    );
+    expect(answers.map(({ status }) => status).sort()).toEqual([200, ...Array<number>(19).fill(409)]);
+  });
+
+  it.each<[string, number, unknown, RegExp]>([
+    ['a plan over 2 MB', 413, { plan: { ...plan, title: 'x'.repeat(2_000_001) } }, /up to 2 MB/],
+    ['what is not JSON', 400, '{"plan": ', /not JSON/],
+    [
+      'a NUL in a name',
+      400,
+      JSON.stringify({ plan: { ...plan, title: 'a\u0000b' } }),
+      /characters no text has/,
+    ],
+    ['a plan of a later version', 422, { plan: { ...plan, version: 9 } }, /format version 9/],
+    ['a plan with a field missing', 422, { plan: { ...plan, space: undefined } }, /missing/],
+    ['no plan at all', 422, { plan: null }, /a JSON object/],
+    ['a field too many', 400, { plan, other: 1 }, /cannot be read/],
+  ])('refuses %s with %d and a sentence, and makes no job', async (_name, status, body, said) => {
+    const before = await connection.db.$count(jobs);
+    const answer = await call('POST', '/api/jobs', body);
+    expect([answer.status, said.test(answer.body.message)]).toEqual([status, true]);
+    expect(await connection.db.$count(jobs)).toBe(before);
+  });
+
+  it('tells the path of what is wrong', async () => {
+    const { body } = await call('PUT', `/api/jobs/${(await newJob()).id}`, save(1, 400));
+    expect((body['issues'] as unknown as { path: unknown }[])[0]!.path).toEqual(['parts', 0, 'limit']);
+  });
+
+  it('has nothing at unknown jobs and addresses', async () => {
+    for (const path of [
+      '/api/jobs/nothing',
+      '/api/jobs/00000000-0000-4000-8000-000000000000',
+      '/api/jobs/00000000-0000-4000-8000-000000000000/revisions',
+      '/api/else',
+    ]) {
+      expect((await call('GET', path)).status).toBe(404);
+    }
+    expect((await call('PUT', '/api/jobs/00000000-0000-4000-8000-000000000000', save(1, 90))).status).toBe(
+      404,
+    );
+  });
+
+  it('lets no other page in: foreign origin, foreign host name, a form post', async () => {
+    expect((await call('POST', '/api/jobs', { plan }, { Origin: 'http://elsewhere.example' })).status).toBe(
+      403,
+    );
+    const form = await fetch(`${base}/api/jobs`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'text/plain' },
+      body: JSON.stringify({ plan }),
+    });
+    expect(form.status).toBe(415);
+    const rebound = await new Promise<string>((resolve) => {
+      const socket = connectTcp((server.address() as AddressInfo).port, '127.0.0.1', () => {
+        socket.write('GET /api/jobs HTTP/1.1\r\nHost: elsewhere.example\r\nConnection: close\r\n\r\n');
+      });
+      let text = '';
+      socket.on('data', (chunk) => (text += chunk));
+      socket.on('close', () => resolve(text));
+    });
+    expect(rebound).toMatch(/^HTTP\/1\.1 403/);
+  });
+
+  it('lays the demo once, and anew on top of what was made of it', async () => {
+    const demoJobs = async () =>
+      (await connection.db.select().from(jobs)).filter(({ demo }) => demo !== null);
+    await layDemo(connection.db, DEMO, false);
+    await layDemo(connection.db, DEMO, false);
+    const [laid, ...more] = await demoJobs();
+    expect([more.length, laid!.revision]).toEqual([0, 1]);
+    await call('PUT', `/api/jobs/${laid!.id}`, save(1, 60));
+    await layDemo(connection.db, DEMO, true);
+    const { body } = await call('GET', `/api/jobs/${laid!.id}`);
+    const { revision, plan: now } = body as unknown as {
+      revision: number;
+      plan: { parts: { limit: number }[] };
+    };
+    expect([revision, now.parts[0]!.limit]).toEqual([3, 115]);
+  });
+});
+
+describe('a database that goes away', () => {
+  it('is told as 503 with a sentence, and the server lives on', async () => {
+    const lost = await connect(process.env['DATABASE_URL']!, () => undefined);
+    const app = createApp({ db: lost.db, log: () => undefined }).listen(0, '127.0.0.1');
+    await new Promise((resolve) => app.once('listening', resolve));
+    await lost.close();
+    const response = await fetch(`http://127.0.0.1:${(app.address() as AddressInfo).port}/api/jobs`);
+    expect(response.status).toBeGreaterThanOrEqual(500);
+    expect(((await response.json()) as { message: string }).message).toMatch(/\.$/);
+    await new Promise((resolve) => app.close(resolve));
+  });
+});

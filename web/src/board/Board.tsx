@@ -1,0 +1,232 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { buildScene, itemsOf, NearestProbe, type Item, type Plan, type Report } from '@tarnpass/core';
+import { useEffect, useMemo, useState } from 'react';
+import { Link, Navigate, useNavigate, useParams } from 'react-router';
+import { ApiError } from '../api/client';
+import { redo, undo } from '../job/edits';
+import { closed } from '../job/jobSlice';
+import { openJob } from '../job/openJob';
+import { PlanView } from '../sheet/PlanView';
+import { useApp, useAppDispatch } from '../store';
+import { Strips } from '../strips/Strips';
+import { colour } from '../theme/palette';
+import { UPRIGHT } from '../theme/theme';
+import { useSheet } from '../theme/SheetProvider';
+import { lettersOf } from '../ui/Stone';
+import { AnswerLine } from './AnswerLine';
+import { Card } from './Card';
+import { ConflictDialog } from './ConflictDialog';
+import { isStage, type Stage } from './stages';
+import { StoryPole } from './StoryPole';
+import { Tools } from './Tools';
+import { selected as select } from './viewSlice';
+
+/** One job on the board: opens it, or says why not. */
+export function BoardScreen() {
+  const { id, stage } = useParams();
+  const dispatch = useAppDispatch();
+  const [trouble, setTrouble] = useState<string>();
+  const open = useApp(({ job }) => job?.id === id);
+  useEffect(() => {
+    if (!id) return;
+    dispatch(openJob(id)).catch((error: unknown) => {
+      if (!(error instanceof ApiError)) throw error;
+      setTrouble(error.message);
+    });
+    return () => {
+      dispatch(closed());
+    };
+  }, [id, dispatch]);
+  if (!isStage(stage)) return <Navigate to={`/jobs/${id}/check`} replace />;
+  if (trouble) {
+    return (
+      <Box sx={{ p: 4 }}>
+        <Typography variant="h1" role="alert">
+          {trouble}
+        </Typography>
+        <Typography sx={{ mt: 2 }} component={Link} to="/">
+          Back to the jobs
+        </Typography>
+      </Box>
+    );
+  }
+  return open ? (
+    <Board stage={stage} />
+  ) : (
+    <Box aria-busy="true" sx={{ height: '100vh', ml: '152px', bgcolor: colour('paper') }} />
+  );
+}
+
+/** Which lists the card of a stage is about. */
+const ABOUT: Record<Stage, readonly Item['list'][]> = {
+  measure: ['space', 'things'],
+  plan: ['carcasses', 'parts'],
+  check: ['parts'],
+};
+
+/** What the card shows: what is selected if the stage is about it, else what the stage would begin with. */
+function itemFor(plan: Plan, report: Report | null, stage: Stage, chosen: string | null): Item | undefined {
+  const items = itemsOf(plan).filter(({ list }) => ABOUT[stage].includes(list));
+  const first = stage === 'check' ? (report?.answer.part ?? items[0]?.id) : items[0]?.id;
+  return items.find(({ id }) => id === chosen) ?? items.find(({ id }) => id === first);
+}
+
+/** The stage that a selected item's numbers are in, where the current one is not about it. */
+function stageFor(plan: Plan, id: string): Stage {
+  const item = itemsOf(plan).find((candidate) => candidate.id === id);
+  return item?.list === 'space' || item?.list === 'things' ? 'measure' : 'plan';
+}
+
+function Board({ stage }: { stage: Stage }) {
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const { sheet } = useSheet();
+  const job = useApp(({ job }) => job)!;
+  const check = useApp(({ check }) => check);
+  const { selected: chosen, travels } = useApp(({ view }) => view);
+  const { plan } = job;
+  const scene = useMemo(() => buildScene(plan), [plan]);
+  const { report } = check;
+  const stale = check.version !== job.version;
+  const item = itemFor(plan, report, stage, chosen);
+  const letters = useMemo(() => lettersOf(plan.parts), [plan.parts]);
+  useUndoKeys();
+
+  const mover = scene.movers.find(({ id }) => id === item?.id);
+  const probe = useMemo(() => mover && new NearestProbe(mover, scene.still), [mover, scene]);
+  const travel = mover ? Math.min(travels[mover.id] ?? mover.from, mover.to) : 0;
+  const nearest = mover && travel > mover.from ? probe?.at(travel) : undefined;
+  const shownTravels = useMemo(
+    () => Object.fromEntries(scene.movers.map(({ id, from, to }) => [id, Math.min(travels[id] ?? from, to)])),
+    [scene, travels],
+  );
+  // A report of an older plan may name parts that are gone.
+  const current = useMemo(
+    () =>
+      report && {
+        ...report,
+        parts: report.parts.filter(({ id }) => plan.parts.some((part) => part.id === id)),
+      },
+    [report, plan.parts],
+  );
+  const pick = (id: string) => {
+    dispatch(select(id));
+    const about = itemsOf(plan).find((candidate) => candidate.id === id);
+    if (about && !ABOUT[stage].includes(about.list)) void navigate(`/jobs/${job.id}/${stageFor(plan, id)}`);
+  };
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        minHeight: '100vh',
+        gridTemplateColumns: '152px minmax(0, 1fr)',
+        gridTemplateRows: 'auto clamp(420px, 52vh, 720px) auto 1fr',
+        [`@media (min-width: ${UPRIGHT}px)`]: {
+          height: '100vh',
+          gridTemplateColumns: '152px minmax(0, 1fr) 442px',
+          gridTemplateRows: 'auto minmax(380px, 1fr) auto',
+          '& > .sheet, & > .card': { gridRow: 2 },
+        },
+        '& > nav': { gridRow: '1 / -1' },
+        '& > .answer, & > .strips, & > .card': { gridColumn: '2 / -1' },
+        '& > .sheet': { gridColumn: 2 },
+      }}
+    >
+      <StoryPole
+        plan={plan}
+        report={current}
+        stage={stage}
+        revision={job.revision}
+        saving={job.saving}
+        tools={<Tools />}
+      />
+      <Box component="header" className="answer">
+        <AnswerLine plan={plan} report={current} stale={stale} />
+        {job.saving.kind === 'waiting' && (
+          <Alert severity="info" icon={false} variant="outlined" sx={{ mx: 2, mb: 1, py: 0 }}>
+            {job.saving.why} Your changes are kept in this browser and saved as soon as it answers.
+          </Alert>
+        )}
+      </Box>
+      <Box
+        component="main"
+        className="sheet"
+        sx={{
+          bgcolor: 'background.paper',
+          borderTop: `1.4px solid ${colour('ink')}`,
+          borderLeft: `1.4px solid ${colour('ink')}`,
+          display: 'grid',
+          minHeight: 0,
+        }}
+      >
+        <PlanView
+          plan={plan}
+          scene={scene}
+          report={current}
+          travels={shownTravels}
+          selected={item?.id ?? null}
+          nearest={nearest}
+          words={sheetWords(plan, current)}
+          onSelect={pick}
+        />
+      </Box>
+      <Box className="strips" sx={{ borderTop: `1.4px solid ${colour('ink')}` }}>
+        <Strips
+          plan={plan}
+          scene={scene}
+          report={current}
+          stale={stale}
+          travels={shownTravels}
+          selected={item?.id ?? null}
+          nearest={nearest}
+        />
+      </Box>
+      <Box
+        className="card"
+        sx={{
+          bgcolor: 'background.paper',
+          borderTop: `1.4px solid ${colour('ink')}`,
+          minHeight: 0,
+          display: 'grid',
+          borderLeft: `1.4px solid ${colour('ink')}`,
+          [`@media (min-width: ${UPRIGHT}px)`]: { '&&': { gridColumn: 3 }, borderLeft: 0, pt: 1 },
+        }}
+      >
+        <Card
+          key={item?.id}
+          plan={plan}
+          scene={scene}
+          report={current}
+          stale={stale}
+          stage={stage}
+          item={item}
+          letters={letters}
+          sheet={sheet}
+        />
+      </Box>
+      <ConflictDialog />
+    </Box>
+  );
+}
+
+/** What a screen reader says of the drawing. */
+function sheetWords(plan: Plan, report: Report | null): string {
+  const parts = report?.parts.map(({ name, short }) => `${name}: ${short.word} ${short.amount}`).join('; ');
+  return `Plan of ${plan.title} from above. ${parts ?? ''}`;
+}
+
+function useUndoKeys(): void {
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    const onKeyDown = (event: KeyboardEvent) => {
+      const typing = event.target instanceof HTMLInputElement;
+      if (typing || event.key.toLowerCase() !== 'z' || !(event.ctrlKey || event.metaKey)) return;
+      event.preventDefault();
+      dispatch(event.shiftKey ? redo() : undo());
+    };
+    addEventListener('keydown', onKeyDown);
+    return () => removeEventListener('keydown', onKeyDown);
+  }, [dispatch]);
+}

@@ -1,0 +1,74 @@
+import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
+import Typography from '@mui/material/Typography';
+import type { Finding } from '@tarnpass/core';
+import { useState } from 'react';
+import { DASHES } from '../chart/dashes';
+import { useAppDispatch } from '../store';
+import { colour } from '../theme/palette';
+import { Swatch } from '../ui/Patterns';
+import { moved } from './viewSlice';
+
+/** What a part meets, worst first, each a sentence; choosing one opens the part to where it is. */
+export function FindingsList({ findings, stale }: { findings: readonly Finding[]; stale: boolean }) {
+  const dispatch = useAppDispatch();
+  const [chosen, setChosen] = useState<string>();
+  if (findings.length === 0)
+    return <Typography sx={{ py: 1 }}>Nothing comes near it all the way.</Typography>;
+  return (
+    <Box
+      component="ul"
+      aria-label="What it meets"
+      sx={{ listStyle: 'none', m: 0, p: 0, opacity: stale ? 0.55 : 1 }}
+    >
+      {findings.map(({ part, moving, still, verdict, sentence, travel }, i) => {
+        const key = `${moving} ${still}`;
+        return (
+          <Box component="li" key={key} sx={{ borderBottom: `1px solid ${colour('line')}` }}>
+            <ButtonBase
+              onClick={() => {
+                setChosen(key);
+                dispatch(moved({ part, travel }));
+              }}
+              aria-pressed={chosen === key}
+              sx={{
+                width: '100%',
+                minHeight: 44,
+                py: 0.75,
+                gap: 1.25,
+                justifyContent: 'flex-start',
+                textAlign: 'left',
+                alignItems: 'flex-start',
+              }}
+            >
+              <Box sx={{ pt: '3px' }}>
+                <Swatch verdict={verdict} />
+                {DASHES[i] && (
+                  <svg width={16} height={8} aria-hidden="true" style={{ display: 'block' }}>
+                    <line
+                      x1={0}
+                      x2={16}
+                      y1={5}
+                      y2={5}
+                      strokeWidth={1.8}
+                      strokeDasharray={DASHES[i].join(' ')}
+                      stroke={colour(verdict === 'hits' ? 'heather' : 'tarn')}
+                    />
+                  </svg>
+                )}
+              </Box>
+              <Typography
+                sx={{
+                  fontWeight: verdict === 'hits' ? 620 : 450,
+                  color: verdict === 'hits' ? 'error.main' : 'text.primary',
+                }}
+              >
+                {sentence}
+              </Typography>
+            </ButtonBase>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}

@@ -1,0 +1,49 @@
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import { INCHES, MILLIMETRES } from '@tarnpass/core';
+import { Moon, Redo2, Sun, Undo2 } from 'lucide-react';
+import { redo, setValue, undo } from '../job/edits';
+import { useApp, useAppDispatch } from '../store';
+import { useSheet } from '../theme/SheetProvider';
+
+const ICON = { size: 22, strokeWidth: 1.8 };
+
+/** Undo, redo, units and the light of the sheet, at the foot of the pole. */
+export function Tools() {
+  const dispatch = useAppDispatch();
+  const { sheet, toggle } = useSheet();
+  const system = useApp(({ job }) => job?.plan.units.system);
+  const last = useApp(({ job }) => job?.history.done.at(-1)?.name);
+  const next = useApp(({ job }) => job?.history.undone.at(-1)?.name);
+  const other = system === 'mm' ? INCHES : MILLIMETRES;
+  return (
+    <>
+      <IconButton
+        aria-label={last ? `Undo: ${last}` : 'Undo'}
+        title={last && `Undo: ${last}`}
+        disabled={!last}
+        onClick={() => dispatch(undo())}
+      >
+        <Undo2 {...ICON} />
+      </IconButton>
+      <IconButton
+        aria-label={next ? `Redo: ${next}` : 'Redo'}
+        title={next && `Redo: ${next}`}
+        disabled={!next}
+        onClick={() => dispatch(redo())}
+      >
+        <Redo2 {...ICON} />
+      </IconButton>
+      <Button
+        aria-label={system === 'mm' ? 'Lengths in mm: change to inches' : 'Lengths in inches: change to mm'}
+        onClick={() => dispatch(setValue('Units', ['units'], other))}
+        sx={{ minWidth: 44, px: 0, color: 'text.primary' }}
+      >
+        {system}
+      </Button>
+      <IconButton aria-label={sheet === 'light' ? 'Dark sheet' : 'Light sheet'} onClick={toggle}>
+        {sheet === 'light' ? <Moon {...ICON} /> : <Sun {...ICON} />}
+      </IconButton>
+    </>
+  );
+}

@@ -1,0 +1,44 @@
+import { applyEdit, get, inverse, type Change, type Edit, type Issue } from '@tarnpass/core';
+import type { AppThunk } from '../store';
+import { edited, redone, undone } from './jobSlice';
+
+/** Make an edit. Resolves to what is wrong with it, in which case nothing changes; empty where it was made. */
+export const makeEdit =
+  (edit: Edit): AppThunk<readonly Issue[]> =>
+  (dispatch, getState) => {
+    const { job } = getState();
+    if (!job) return [];
+    const read = applyEdit(job.plan, edit);
+    if (!read.ok) return read.issues;
+    dispatch(edited({ plan: read.plan, edit }));
+    return [];
+  };
+
+/** Set one place of the plan. */
+export const setValue =
+  (name: string, path: Change['path'], after: unknown): AppThunk<readonly Issue[]> =>
+  (dispatch, getState) => {
+    const { job } = getState();
+    if (!job) return [];
+    const before = get(job.plan, path);
+    if (JSON.stringify(before) === JSON.stringify(after)) return [];
+    return dispatch(makeEdit({ name, changes: [{ path, before, after }] }));
+  };
+
+export const undo = (): AppThunk => (dispatch, getState) => {
+  const { job } = getState();
+  const edit = job?.history.done.at(-1);
+  if (!job || !edit) return;
+  const read = applyEdit(job.plan, inverse(edit));
+  if (!read.ok) throw new Error(`Undoing “${edit.name}” is refused: ${read.issues[0]!.message}`);
+  dispatch(undone({ plan: read.plan, edit }));
+};
+
+export const redo = (): AppThunk => (dispatch, getState) => {
+  const { job } = getState();
+  const edit = job?.history.undone.at(-1);
+  if (!job || !edit) return;
+  const read = applyEdit(job.plan, edit);
+  if (!read.ok) throw new Error(`Doing “${edit.name}” again is refused: ${read.issues[0]!.message}`);
+  dispatch(redone({ plan: read.plan, edit }));
+};

@@ -1,0 +1,31 @@
+import '@fontsource-variable/commissioner/full.css';
+import '@fontsource-variable/overpass/index.css';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { Provider } from 'react-redux';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import { BoardScreen } from './board/Board';
+import { saveBeforeClose } from './job/autosave';
+import { JobsScreen } from './jobs/JobsScreen';
+import { store } from './store';
+import { SheetProvider } from './theme/SheetProvider';
+import { Patterns } from './ui/Patterns';
+
+const router = createBrowserRouter([
+  { path: '/', Component: JobsScreen },
+  { path: '/jobs/:id/:stage?', Component: BoardScreen },
+  { path: '*', Component: JobsScreen },
+]);
+
+addEventListener('pagehide', () => saveBeforeClose(store.getState()));
+
+createRoot(document.getElementById('root')!).render(
+  <StrictMode>
+    <Provider store={store}>
+      <SheetProvider>
+        <Patterns />
+        <RouterProvider router={router} />
+      </SheetProvider>
+    </Provider>
+  </StrictMode>,
+);

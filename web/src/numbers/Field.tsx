@@ -1,0 +1,153 @@
+import Box from '@mui/material/Box';
+import InputBase from '@mui/material/InputBase';
+import Typography from '@mui/material/Typography';
+import {
+  lengthText,
+  parseLength,
+  parseNumber,
+  type Change,
+  type Issue,
+  type Length,
+  type Units,
+} from '@tarnpass/core';
+import { useId, useRef, useState } from 'react';
+import { setValue } from '../job/edits';
+import { useAppDispatch } from '../store';
+import { colour } from '../theme/palette';
+
+interface FieldProps {
+  readonly label: string;
+  readonly shown: string;
+  readonly suffix?: string;
+  /** Take what was typed; what is wrong with it, with its place in the text where that is known. */
+  take(text: string): { message: string; at?: number; length?: number } | undefined;
+}
+
+/**
+ * A number on its pencil line. It is taken on Enter or on leaving the field; Escape puts the old one back. What cannot
+ * be taken stays as it was typed, with a sentence under it, and the plan stays as it was.
+ */
+export function Field({ label, shown, suffix, take }: FieldProps) {
+  const id = useId();
+  const [text, setText] = useState(shown);
+  const [wrong, setWrong] = useState<string>();
+  const [from, setFrom] = useState(shown);
+  const input = useRef<HTMLInputElement>(null);
+  // Another source changed the value (undo, a drag, the other units): what is shown follows.
+  if (from !== shown) {
+    setFrom(shown);
+    setText(shown);
+    setWrong(undefined);
+  }
+
+  const commit = () => {
+    if (text === shown && !wrong) return;
+    const problem = take(text);
+    setWrong(problem?.message);
+    if (problem?.at !== undefined)
+      input.current?.setSelectionRange(problem.at, problem.at + Math.max(1, problem.length ?? 1));
+  };
+  const onKeyDown = (event: React.KeyboardEvent) => {
+    if (event.key === 'Enter') commit();
+    if (event.key === 'Escape') {
+      setText(shown);
+      setWrong(undefined);
+    }
+  };
+  return (
+    <Box sx={{ borderBottom: `1px solid ${colour('line')}`, py: 0.5 }}>
+      <Box
+        sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', gap: 1, minHeight: 36 }}
+      >
+        <Typography component="label" htmlFor={id} sx={{ flex: 1, minWidth: 0 }}>
+          {label}
+        </Typography>
+        <InputBase
+          id={id}
+          inputRef={input}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          onBlur={commit}
+          onKeyDown={onKeyDown}
+          error={wrong !== undefined}
+          inputProps={{
+            'aria-describedby': wrong ? `${id}-wrong` : undefined,
+            'aria-invalid': wrong !== undefined,
+            autoComplete: 'off',
+            spellCheck: false,
+            style: {
+              textAlign: 'right',
+              padding: '1px 2px 0',
+              borderBottom: `${wrong ? 2 : 1.2}px solid ${wrong ? colour('heather') : colour('ink')}`,
+            },
+          }}
+          sx={{ width: 118, flex: 'none' }}
+        />
+        {suffix && (
+          <Typography component="span" sx={{ width: 8, ml: -0.75, fontWeight: 620 }}>
+            {suffix}
+          </Typography>
+        )}
+      </Box>
+      {wrong && (
+        <Typography id={`${id}-wrong`} role="alert" variant="body2" sx={{ color: 'error.main', pb: 0.5 }}>
+          {wrong}
+        </Typography>
+      )}
+    </Box>
+  );
+}
+
+/** The sentence for a field, of the issues an edit came back with. */
+export function firstSentence(issues: readonly Issue[]): { message: string } | undefined {
+  return issues[0] && { message: issues[0].message };
+}
+
+interface BoundProps {
+  readonly label: string;
+  readonly path: Change['path'];
+  /** How the edit is named in the log and on undo. */
+  readonly name: string;
+}
+
+export function LengthField({
+  label,
+  path,
+  name,
+  value,
+  units,
+}: BoundProps & { value: Length; units: Units }) {
+  const dispatch = useAppDispatch();
+  const take = (text: string) => {
+    const read = parseLength(text, units.system);
+    if (!read.ok) return read;
+    return firstSentence(
+      dispatch(setValue(name, path, { mm: read.mm, typed: text.trim(), unit: units.system })),
+    );
+  };
+  return <Field label={label} shown={lengthText(value, units)} take={take} />;
+}
+
+/** A plain number with its own sign after it, such as degrees. */
+export function NumberField({
+  label,
+  path,
+  name,
+  value,
+  suffix,
+}: BoundProps & { value: number; suffix: string }) {
+  const dispatch = useAppDispatch();
+  const take = (text: string) => {
+    const read = parseNumber(text.replace(/°/g, ''));
+    if (!read.ok) return read;
+    return firstSentence(dispatch(setValue(name, path, read.value)));
+  };
+  return <Field label={label} shown={String(value)} suffix={suffix} take={take} />;
+}
+
+export function TextField({ label, path, name, value }: BoundProps & { value: string }) {
+  const dispatch = useAppDispatch();
+  return (
+    <Field label={label} shown={value} take={(text) => firstSentence(dispatch(setValue(name, path, text)))} />
+  );
+}

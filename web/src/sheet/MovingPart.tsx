@@ -1,0 +1,232 @@
+import { memo, useMemo } from 'react';
+import { place, poseAt, travelText, type Mover, type PartReport, type Units } from '@tarnpass/core';
+import { colour } from '../theme/palette';
+import { Stone } from '../ui/Stone';
+import type { SheetFrame } from './frame';
+import { outlineOf, pointsText, type Outline } from './outline';
+import { onEnter } from './StillBodies';
+
+interface Props {
+  readonly mover: Mover;
+  readonly report: PartReport | undefined;
+  readonly frame: SheetFrame;
+  readonly units: Units;
+  readonly selected: boolean;
+}
+
+const cornersAt = (mover: Mover, travel: number): Float64Array[] => {
+  const pose = poseAt(mover.joint, travel);
+  return mover.bodies.flatMap(({ pieces }) => pieces.map((piece) => place(pose, piece.corners)));
+};
+
+/** Even steps of travel for contour lines: degrees for a turn, a tenth of the run for a slide. */
+function stepsOf(mover: Mover, every: number): number[] {
+  const step =
+    mover.joint.kind === 'turn' ? (every * Math.PI) / 180 : ((mover.to - mover.from) * every) / 100;
+  const count = Math.floor((mover.to - mover.from) / step + 1e-9);
+  return Array.from({ length: count + 1 }, (_, i) => mover.from + i * step);
+}
+
+/** What the part sweeps between two travels, in bands: each the hull of a piece at its two ends. */
+function bandsOf(mover: Mover, frame: SheetFrame, from: number, to: number): string[] {
+  const stops = [
+    from,
+    ...stepsOf(mover, 2.5).filter((travel) => travel > from + 1e-6 && travel < to - 1e-6),
+    to,
+  ];
+  const places = stops.map((travel) => cornersAt(mover, travel));
+  return places
+    .slice(1)
+    .flatMap((corners, i) => corners.map((piece, k) => pointsText(outlineOf(frame, places[i]![k]!, piece))));
+}
+
+/** The air a part sweeps as far as it goes free, with contour lines at even travels. */
+export const SweptAir = memo(function SweptAir({ mover, report, frame, units, selected }: Props) {
+  const usable = report ? report.check.usable : mover.to;
+  const bands = useMemo(() => bandsOf(mover, frame, mover.from, usable), [mover, frame, usable]);
+  const contours = stepsOf(mover, selected ? 10 : 15)
+    .slice(1)
+    .filter((travel) => travel <= usable);
+  return (
+    <g aria-hidden="true" pointerEvents="none">
+      {bands.map((points, i) => (
+        <polygon
+          key={i}
+          points={points}
+          fill={colour('tarnSoft')}
+          stroke={colour('tarnSoft')}
+          strokeWidth={0.6}
+        />
+      ))}
+      {contours.map((travel) => {
+        const index = isIndex(mover, travel);
+        const outline = outlineOf(frame, cornersAt(mover, travel)[0]!);
+        return (
+          <g key={travel} opacity={selected ? 1 : 0.5}>
+            <polygon
+              points={pointsText(outline)}
+              fill="none"
+              stroke={colour('tarn')}
+              strokeWidth={index && selected ? 1.1 : 0.6}
+            />
+            {index && selected && usable - travel > 0.15 && (
+              <TipLabel
+                mover={mover}
+                outline={outline}
+                frame={frame}
+                text={travelText(mover, travel, units)}
+                fill="tarn"
+              />
+            )}
+          </g>
+        );
+      })}
+    </g>
+  );
+});
+
+/** What it cannot reach, crossed, over what is in its way; where it first touches, dashed, with the word. */
+export const Blocked = memo(function Blocked({
+  mover,
+  report,
+  frame,
+  units,
+  labelled,
+}: Props & { labelled: boolean }) {
+  const usable = report?.check.usable ?? mover.to;
+  const hit = report?.check.encounters[0]?.contact !== undefined;
+  const bands = useMemo(
+    () => (hit ? bandsOf(mover, frame, usable, mover.to) : []),
+    [mover, frame, usable, hit],
+  );
+  if (!hit) return null;
+  const atContact = cornersAt(mover, usable);
+  return (
+    <g aria-hidden="true" pointerEvents="none">
+      <g opacity={0.85}>
+        {bands.map((points, i) => (
+          <polygon key={i} points={points} fill="url(#hits)" />
+        ))}
+      </g>
+      {atContact.map((corners, k) => (
+        <polygon
+          key={k}
+          points={pointsText(outlineOf(frame, corners))}
+          fill="none"
+          stroke={colour('heather')}
+          strokeWidth={1.4}
+          strokeDasharray="4 2.5"
+        />
+      ))}
+      {labelled && (
+        <TipLabel
+          mover={mover}
+          outline={outlineOf(frame, atContact[0]!)}
+          frame={frame}
+          text={`hits at ${travelText(mover, usable, units)}`}
+          fill="heather"
+          bold
+        />
+      )}
+    </g>
+  );
+});
+
+function isIndex(mover: Mover, travel: number): boolean {
+  if (mover.joint.kind !== 'turn') return false;
+  const thirties = travel / (Math.PI / 6);
+  return Math.abs(thirties - Math.round(thirties)) < 1e-6;
+}
+
+interface TipProps {
+  readonly mover: Mover;
+  readonly outline: Outline;
+  readonly frame: SheetFrame;
+  readonly text: string;
+  readonly fill: 'tarn' | 'heather';
+  readonly bold?: boolean;
+}
+
+/** A label just beyond the end of a pose that is farthest from the joint. */
+function TipLabel({ mover, outline, frame, text, fill, bold = false }: TipProps) {
+  const { joint } = mover;
+  const [px, py] = joint.kind === 'turn' ? [frame.x(joint.point[0]), frame.y(joint.point[1])] : outline[0]!;
+  const far = [...outline].sort(
+    (a, b) => Math.hypot(b[0] - px, b[1] - py) - Math.hypot(a[0] - px, a[1] - py),
+  )[0]!;
+  const away = Math.hypot(far[0] - px, far[1] - py) || 1;
+  const [ux, uy] = [(far[0] - px) / away, (far[1] - py) / away];
+  const anchor = ux > 0.35 ? 'start' : ux < -0.35 ? 'end' : 'middle';
+  return (
+    <text
+      x={far[0] + 8 * ux}
+      y={far[1] + (uy < -0.5 ? 6 : 13) * uy + 5}
+      textAnchor={anchor}
+      fontSize={bold ? 16 : 14}
+      fontWeight={bold ? 700 : 560}
+      fill={colour(fill)}
+      stroke={colour('paper')}
+      strokeWidth={4}
+      paintOrder="stroke"
+    >
+      {text}
+    </text>
+  );
+}
+
+/** The part itself where it stands now. */
+export const PartNow = memo(function PartNow({
+  mover,
+  frame,
+  selected,
+  travel,
+  onSelect,
+}: Props & { travel: number; onSelect(id: string): void }) {
+  const corners = cornersAt(mover, travel);
+  const outlines = corners.map((piece) => pointsText(outlineOf(frame, piece)));
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={mover.name}
+      aria-pressed={selected}
+      data-part={mover.id}
+      onClick={() => onSelect(mover.id)}
+      onKeyDown={onEnter(() => onSelect(mover.id))}
+      style={{ cursor: 'pointer' }}
+    >
+      {/* A leaf is a few px thick: this is what a finger or a pointer finds. */}
+      <polygon
+        points={pointsText(outlineOf(frame, ...corners))}
+        fill="transparent"
+        stroke="transparent"
+        strokeWidth={16}
+      />
+      {outlines.map((points, i) => (
+        <polygon
+          key={i}
+          points={points}
+          fill={selected ? colour('tarn') : colour('tarnFill')}
+          stroke={colour('tarn')}
+          strokeWidth={1.4}
+          strokeLinejoin="round"
+        />
+      ))}
+    </g>
+  );
+});
+
+/** The part's mark, in the middle of the air it sweeps. */
+export function PartMark({
+  mover,
+  report,
+  frame,
+  selected,
+  letter,
+}: Omit<Props, 'units'> & { letter: string }) {
+  const half = (mover.from + (report?.check.usable ?? mover.to)) * 0.45;
+  const outline = outlineOf(frame, cornersAt(mover, half)[0]!);
+  const x = outline.reduce((sum, [px]) => sum + px, 0) / outline.length;
+  const y = outline.reduce((sum, [, py]) => sum + py, 0) / outline.length;
+  return <Stone x={x} y={y} letter={letter} filled={selected} />;
+}

@@ -1,0 +1,55 @@
+import { showLength, type Units } from '@tarnpass/core';
+
+/** Figures of a fraction, as a share of the figures beside them. */
+const SMALL = 0.74;
+
+/** A length with its fraction set as one: figures of a tape, not of a typewriter. */
+export function LengthText({
+  mm,
+  units,
+  withUnit = false,
+}: {
+  mm: number;
+  units: Units;
+  withUnit?: boolean;
+}) {
+  const { sign, whole, fraction, hair, unit } = showLength(mm, units);
+  const [top, bottom] = fraction.split('/');
+  return (
+    <span style={{ whiteSpace: 'nowrap' }}>
+      {sign}
+      {whole}
+      {fraction && (
+        <span style={{ marginLeft: whole ? '0.16em' : 0 }}>
+          <span style={{ fontSize: `${SMALL}em`, position: 'relative', top: '-0.34em' }}>{top}</span>/
+          <span style={{ fontSize: `${SMALL}em` }}>{bottom}</span>
+        </span>
+      )}
+      {hair}
+      {withUnit && ` ${unit}`}
+    </span>
+  );
+}
+
+/** The same inside a drawing's text. */
+export function SvgLength({ mm, units, size }: { mm: number; units: Units; size: number }) {
+  const { sign, whole, fraction, hair } = showLength(mm, units);
+  const [top, bottom] = fraction.split('/');
+  const lift = 0.26 * size;
+  return (
+    <>
+      {sign}
+      {whole}
+      {fraction && (
+        <>
+          <tspan dx={whole ? 0.16 * size : 0} dy={-lift} fontSize={SMALL * size}>
+            {top}
+          </tspan>
+          <tspan dy={lift}>/</tspan>
+          <tspan fontSize={SMALL * size}>{bottom}</tspan>
+        </>
+      )}
+      {hair}
+    </>
+  );
+}
