@@ -49,9 +49,9 @@ await command(async () => {
         '.',
       ]),
     );
-    count('unit and server tests', await jest(results, cluster.url));
+    count('unit and server tests', await jest(results, await cluster.makeDatabase('units')));
     await buildPage();
-    count('browser tests', await playwright(results, cluster.url, chromium));
+    count('browser tests', await playwright(results, await cluster.makeDatabase('browser'), chromium));
   } finally {
     await cluster.stop();
     rmSync(results, { recursive: true, force: true });

@@ -77,7 +77,12 @@ export function leastClearance(
       lower: Math.min(value, approach.lowerBound(middle - start, end - middle)),
     });
   };
+  const attain = (travel: number) => {
+    const { value } = approach.at(travel);
+    if (value < best!.clearance) best = witnessOf(approach, travel);
+  };
   look(from, to);
+  let ends = false;
 
   for (;;) {
     const worst = queue.pop()!;
@@ -88,6 +93,14 @@ export function leastClearance(
     if (worst.lower > watch) return { lower: worst.lower, witness: best!, beyondWatch: true };
     if ((width <= tolerance && decided) || exhausted || attained <= enough) {
       return { lower: Math.min(worst.lower, attained), witness: best!, beyondWatch: false };
+    }
+    if (!ends) {
+      // A part is often nearest at an end of its travel, which halving only creeps up to.
+      ends = true;
+      attain(from);
+      attain(to);
+      queue.push(worst);
+      continue;
     }
     const middle = (worst.from + worst.to) / 2;
     look(worst.from, middle);

@@ -94,6 +94,12 @@ function Board({ stage }: { stage: Stage }) {
   const letters = useMemo(() => lettersOf(plan.parts), [plan.parts]);
   useUndoKeys();
 
+  // What the card began with stays on it: mending the worst part must not turn the card to the next worst.
+  const begun = report && chosen === null ? item?.id : undefined;
+  useEffect(() => {
+    if (begun) dispatch(select(begun));
+  }, [begun, dispatch]);
+
   const mover = scene.movers.find(({ id }) => id === item?.id);
   const probe = useMemo(() => mover && new NearestProbe(mover, scene.still), [mover, scene]);
   const travel = mover ? Math.min(travels[mover.id] ?? mover.from, mover.to) : 0;

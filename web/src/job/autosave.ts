@@ -2,6 +2,7 @@ import { createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
 import { ApiError, saveAtClose, saveJob } from '../api/client';
 import type { AppDispatch, RootState } from '../store';
 import { dropDraft, keepDraft } from './draft';
+import { samePlan } from './samePlan';
 import {
   draftTaken,
   edited,
@@ -67,7 +68,20 @@ async function save(id: string, getState: () => RootState, dispatch: AppDispatch
   } catch (error) {
     if (!(error instanceof ApiError)) throw error;
     if (getState().job?.id !== id) return;
-    if (error.status === 409 && error.current) dispatch(saveConflicted(error.current));
+    const { current } = error;
+    if (error.status === 409 && current && samePlan(current.plan, body.plan)) {
+      // The save this page sent as it last closed arrived after all.
+      dispatch(
+        saveDone({
+          revision: current.revision,
+          at: current.savedAt,
+          version: job.version,
+          edits: body.edits.length,
+        }),
+      );
+      if (getState().job!.saving.kind === 'saved') dropDraft(id);
+      else wait = 0;
+    } else if (error.status === 409 && current) dispatch(saveConflicted(current));
     else {
       dispatch(saveWaits(error.message));
       wait = AGAIN;
