@@ -48,9 +48,9 @@ export function lengthBetween(least: number, most = LONGEST_MM) {
     LengthSchema,
     v.check(
       ({ mm }) => mm >= least,
-      least > 0 ? `This must be at least ${lengthMark(least)}.` : 'This cannot be less than 0.',
+      least > 0 ? `This must be at least ${lengthMark(least, 'least')}.` : 'This cannot be less than 0.',
     ),
-    v.check(({ mm }) => mm <= most, `This must be at most ${lengthMark(most)}.`),
+    v.check(({ mm }) => mm <= most, `This must be at most ${lengthMark(most, 'most')}.`),
   );
 }
 
@@ -59,7 +59,7 @@ export const positiveLength = (most = LONGEST_MM) =>
   v.pipe(
     LengthSchema,
     v.check(({ mm }) => mm > 0, 'This must be more than 0.'),
-    v.check(({ mm }) => mm <= most, `This must be at most ${lengthMark(most)}.`),
+    v.check(({ mm }) => mm <= most, `This must be at most ${lengthMark(most, 'most')}.`),
   );
 
 /** What a field shows: the text as typed while its unit is the job's, else the value in the job's units. */

@@ -78,7 +78,11 @@ describe('a plan file', () => {
   it('tells lengths in the units of the plan', () => {
     const plan = spoiled('parts.0.thickness', 1) as { units: unknown };
     plan.units = { system: 'in', step: 16 };
-    expect(refusals(plan)[0]).toBe('parts[0].thickness: This must be at least 1/8- in.');
+    expect(refusals(plan)[0]).toBe('parts[0].thickness: This must be at least 1/8 in.');
+    // 20 mm is 13/16 in less a hair: the most that is told must itself be taken.
+    const gap = spoiled('parts.1.fit.free', 40) as { units: unknown };
+    gap.units = { system: 'in', step: 16 };
+    expect(refusals(gap)[0]).toMatch(/At most 3\/4 in will do\.$/);
   });
 
   it.each([

@@ -148,7 +148,7 @@ function NumbersBody({ plan, report, item }: Props & { item: Item }) {
           key={piece.name}
           sx={{
             display: 'grid',
-            gridTemplateColumns: 'repeat(auto-fit, minmax(190px, 1fr))',
+            gridTemplateColumns: `repeat(auto-fit, minmax(${plan.units.system === 'in' ? 240 : 190}px, 1fr))`,
             columnGap: 3,
             pb: 1,
           }}

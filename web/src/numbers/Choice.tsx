@@ -41,7 +41,7 @@ export function Choice({ label, value, options, name, path, meaning }: Props) {
           disableUnderline
           sx={{
             width: 118,
-            '& select': { textAlignLast: 'right', py: '6px', borderBottom: `1.2px solid ${colour('ink')}` },
+            '& select': { textAlignLast: 'right', py: '1px', borderBottom: `1.2px solid ${colour('ink')}` },
           }}
         >
           {options.map((option) => (

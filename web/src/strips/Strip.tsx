@@ -34,7 +34,7 @@ export const Strip = memo(function Strip(props: Props) {
       onFocus={onSelect}
       sx={{
         display: 'grid',
-        gridTemplateColumns: '30px minmax(104px, 1fr) 232px minmax(150px, 1.15fr)',
+        gridTemplateColumns: '30px minmax(90px, 1fr) 238px minmax(140px, 1fr)',
         columnGap: 1.25,
         alignItems: 'center',
         height: ROW,
@@ -112,7 +112,7 @@ function Well({ mover, report, units, selected, travel, stale, onMove }: Props) 
       width={WELL.width + RIDER.target}
       height={ROW}
       style={{
-        marginLeft: 12 - RIDER.target / 2,
+        marginLeft: 18 - RIDER.target / 2,
         marginRight: -RIDER.target / 2,
         touchAction: 'none',
         cursor: 'ew-resize',

@@ -37,7 +37,7 @@ function coverIssues({ fit }: Door): Issue[] {
     } else if (fit.kind === 'inset' && mm > WIDEST_GAP) {
       say(
         `The leaf cannot cover its opening: a gap of ${lengthMark(mm)} at the ${EDGES[edge]} stays open. ` +
-          `At most ${lengthMark(WIDEST_GAP)} will do.`,
+          `At most ${lengthMark(WIDEST_GAP, 'most')} will do.`,
       );
     }
   }
@@ -57,7 +57,7 @@ function leafIssues(door: Door, { carcass }: PartPlace): Issue[] {
   const across = handle.fromFree.mm + handle.width.mm;
   const up = handle.fromBottom.mm + handle.height.mm;
   if (across > width) {
-    const most = lengthMark(Math.max(0, width - handle.width.mm));
+    const most = lengthMark(Math.max(0, width - handle.width.mm), 'most');
     return [
       {
         path: ['handle', 'fromFree'],
@@ -66,7 +66,7 @@ function leafIssues(door: Door, { carcass }: PartPlace): Issue[] {
     ];
   }
   if (up > height) {
-    const most = lengthMark(Math.max(0, height - handle.height.mm));
+    const most = lengthMark(Math.max(0, height - handle.height.mm), 'most');
     return [
       {
         path: ['handle', 'fromBottom'],
@@ -84,7 +84,7 @@ function pinIssues(door: Door, { carcass, still }: PartPlace): Issue[] {
     return [
       {
         path: ['hinge', 'pin'],
-        message: `The pin cannot be let in deeper than ${lengthMark(room)} of wood.`,
+        message: `The pin cannot be let in deeper than ${lengthMark(room, 'most')} of wood.`,
       },
     ];
   }

@@ -1,0 +1,52 @@
+/** `npm run screenshots`: the pictures of docs/screenshots, from the demo job. */
+import { ensurePackages } from './lib/packages.mjs';
+import { fromRoot } from './lib/paths.mjs';
+import { command } from './lib/run.mjs';
+
+await command(async () => {
+  await ensurePackages();
+  const { withDemo } = await import('./lib/browser.mjs');
+  await withDemo(async ({ open, demo }) => {
+    const take = async (name, path, options, act = async () => {}) => {
+      const page = await open(path, options);
+      await page.getByText('so next').first().waitFor();
+      await act(page);
+      await page.evaluate(
+        () => document.activeElement?.matches('[role="button"]') && document.activeElement.blur(),
+      );
+      await page.mouse.move(0, 0);
+      await page.waitForTimeout(400);
+      await page.screenshot({ path: fromRoot(`docs/screenshots/${name}.png`) });
+      await page.context().close();
+    };
+    const openLeaf = (name, degrees) => async (page) => {
+      const rider = page.getByRole('slider', { name: `Travel of ${name}` });
+      await rider.focus();
+      for (let i = 0; i < Math.floor(degrees / 10); i += 1) await rider.press('PageUp');
+      for (let i = 0; i < degrees % 10; i += 1) await rider.press('ArrowRight');
+      await rider.evaluate((node) => node.blur());
+    };
+    await take('jobs', '/', {});
+    await take('check', `/jobs/${demo}/check`, {}, openLeaf('Locker leaf', 71));
+    await take('check-dark', `/jobs/${demo}/check`, { dark: true }, openLeaf('Wardrobe leaf', 88));
+    await take(
+      'check-tablet',
+      `/jobs/${demo}/check`,
+      { width: 800, height: 1180 },
+      openLeaf('Locker leaf', 71),
+    );
+    await take('plan', `/jobs/${demo}/plan`, {}, async (page) =>
+      page.getByRole('button', { name: 'Wardrobe leaf', exact: true }).click(),
+    );
+    await take('measure', `/jobs/${demo}/measure`, {});
+    // Last, since the units are the job's own: inches, and a number that cannot be taken.
+    await take('plan-inches', `/jobs/${demo}/plan`, {}, async (page) => {
+      await page.getByRole('button', { name: /change to inches/ }).click();
+      await page.getByRole('button', { name: 'Locker leaf', exact: true }).click();
+      const gap = page.getByRole('textbox', { name: 'Free edge gap' });
+      await gap.fill('1 5/8');
+      await gap.press('Enter');
+    });
+  });
+  return 0;
+});
