@@ -46,6 +46,7 @@ await command(async () => {
       const gap = page.getByRole('textbox', { name: 'Free edge gap' });
       await gap.fill('1 5/8');
       await gap.press('Enter');
+      await gap.evaluate((node) => node.blur());
     });
   });
   return 0;

@@ -65,6 +65,11 @@ export function Card(props: Props) {
               gap: 1.25,
               minHeight: 48,
               borderBottom: `1px solid ${colour('line')}`,
+              position: 'sticky',
+              top: 0,
+              zIndex: 1,
+              bgcolor: 'background.paper',
+              flex: 'none',
             }}
           >
             {item.list === 'parts' && (
@@ -154,7 +159,7 @@ function NumbersBody({ plan, report, item }: Props & { item: Item }) {
           }}
         >
           <SumBlock sum={piece.width} units={plan.units} opened />
-          <SumBlock sum={piece.height} units={plan.units} opened />
+          <SumBlock sum={piece.height} units={plan.units} opened={plan.units.system === 'mm'} />
         </Box>
       ))}
       <ItemFields plan={plan} item={item} />

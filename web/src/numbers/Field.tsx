@@ -33,6 +33,7 @@ export function Field({ label, shown, suffix, take }: FieldProps) {
   const [wrong, setWrong] = useState<string>();
   const [from, setFrom] = useState(shown);
   const input = useRef<HTMLInputElement>(null);
+  const row = useRef<HTMLDivElement>(null);
   // Another source changed the value (undo, a drag, the other units): what is shown follows.
   if (from !== shown) {
     setFrom(shown);
@@ -44,6 +45,7 @@ export function Field({ label, shown, suffix, take }: FieldProps) {
     if (text === shown && !wrong) return;
     const problem = take(text);
     setWrong(problem?.message);
+    if (problem) requestAnimationFrame(() => row.current?.scrollIntoView({ block: 'nearest' }));
     if (problem?.at !== undefined)
       input.current?.setSelectionRange(problem.at, problem.at + Math.max(1, problem.length ?? 1));
   };
@@ -55,7 +57,7 @@ export function Field({ label, shown, suffix, take }: FieldProps) {
     }
   };
   return (
-    <Box sx={{ borderBottom: `1px solid ${colour('line')}`, py: 0.5 }}>
+    <Box ref={row} sx={{ borderBottom: `1px solid ${colour('line')}`, py: 0.5 }}>
       <Box
         sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', gap: 1, minHeight: 36 }}
       >
