@@ -114,6 +114,13 @@ describe('an edit', () => {
     const edits: Edit[] = [
       { name: 'Opening limit', changes: [{ path: ['parts', 0, 'limit'], before: 115, after: 90 }] },
       { name: 'Take out the sill', changes: [{ path: ['things', 0], before: sill }] },
+      {
+        name: 'Take out two, one after the other',
+        changes: [
+          { path: ['things', 0], before: sill },
+          { path: ['things', 0], before: plan.things[1] },
+        ],
+      },
       { name: 'Put in a box', changes: [{ path: ['things', 3], after: { ...sill, id: 'box-1' } }] },
       { name: 'No slope', changes: [{ path: ['space', 'slope'], before: plan.space.slope, after: null }] },
     ];
