@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { real } from '../testing/real';
 import { reportOf } from '../report/report';
 import { demoJson, rawPlanOfDoor, planOfDoor, type DoorPlan } from '../testing/planOfDoor';
 import { readPlanFile, writePlanFile } from '../formats/planFile';
@@ -167,13 +168,12 @@ describe('a report', () => {
     expect(reportOf(mended).answer.verdict).toBe('clear');
   });
 
-  const num = (min: number, max: number) => fc.double({ min, max, noNaN: true });
   it('does not change when the whole job is mirrored: left hinges become right ones', () => {
     const drawn = fc.record({
-      opening: num(250, 700),
-      pin: num(0, 8),
-      x: num(-700, 900),
-      y: num(-700, -30),
+      opening: real(250, 700),
+      pin: real(0, 8),
+      x: real(-700, 900),
+      y: real(-700, -30),
       limit: fc.integer({ min: 60, max: 180 }),
     });
     fc.assert(

@@ -5,6 +5,7 @@
  * indices: wherever the corners have been moved to, the directions follow without a rotation of their own.
  */
 export interface Convex {
+  readonly kind: 'convex';
   /** Corner coordinates, mm: x0, y0, z0, x1, ... */
   readonly corners: Float64Array;
   /** Corner indices round each face, counter-clockwise seen from outside. */
@@ -29,15 +30,35 @@ export function convex(corners: Float64Array, faces: readonly (readonly number[]
     return !known;
   };
   for (const face of faces) {
-    const frame = [face[0]!, face[1]!, face[2]!];
-    const normal = unit(cross(minus(corners, frame[1]!, frame[0]!), minus(corners, frame[2]!, frame[0]!)));
+    const frame = widestFrame(corners, face);
+    const normal = unit(cross(minus(corners, frame[1], frame[0]), minus(corners, frame[2], frame[0])));
     if (keepNew(normals, normal)) frames.push(...frame);
     face.forEach((from, i) => {
       const to = face[(i + 1) % face.length]!;
       if (keepNew(directions, unit(minus(corners, to, from)))) edges.push(from, to);
     });
   }
-  return { corners, faces, frames: Uint16Array.from(frames), edges: Uint16Array.from(edges) };
+  return { kind: 'convex', corners, faces, frames: Uint16Array.from(frames), edges: Uint16Array.from(edges) };
+}
+
+/** The same solid with its corners elsewhere, in the same order. */
+export function withCorners(solid: Convex, corners: Float64Array): Convex {
+  return { ...solid, corners };
+}
+
+/** Three corners of a face that are far from being in line, in the face's sense: their normal is its best. */
+function widestFrame(corners: Float64Array, face: readonly number[]): [number, number, number] {
+  let best: [number, number, number] = [face[0]!, face[1]!, face[2]!];
+  let most = -1;
+  for (let i = 1; i + 1 < face.length; i += 1) {
+    const n = cross(minus(corners, face[i]!, face[0]!), minus(corners, face[i + 1]!, face[0]!));
+    const size = Math.hypot(n[0]!, n[1]!, n[2]!);
+    if (size > most) {
+      most = size;
+      best = [face[0]!, face[i]!, face[i + 1]!];
+    }
+  }
+  return best;
 }
 
 function minus(c: Float64Array, i: number, j: number): number[] {

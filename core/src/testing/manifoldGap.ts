@@ -1,10 +1,15 @@
 import Module from 'manifold-3d';
 
-/** The outside referee of distance: manifold-3d's exact mesh gap. Tests only. */
-export async function manifoldReferee() {
+/** manifold-3d, started. Tests only. */
+export async function manifoldModule() {
   const api = await Module();
   api.setup();
-  const { Manifold } = api;
+  return api;
+}
+
+/** The outside referee of distance: manifold-3d's exact mesh gap. Tests only. */
+export async function manifoldReferee() {
+  const { Manifold } = await manifoldModule();
 
   const solidOf = (corners: Float64Array) => {
     // Hulling double-precision points keeps the corners exact; a mesh would round them to single.

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { real } from '../../testing/real';
 import { checkMover, type MoverCheck } from '../../clearance/checkMover';
 import { place, poseAt } from '../../motion/joint';
 import { buildScene } from '../../scene/buildScene';
@@ -145,20 +146,19 @@ describe('a leaf on a pin set in from its edge (the same core, another mechanism
 });
 
 describe('doors and obstacles against manifold-3d, densely sampled', () => {
-  const num = (min: number, max: number) => fc.double({ min, max, noNaN: true });
   const drawn = fc.record({
     inset: fc.boolean(),
     side: fc.constantFrom('left' as const, 'right' as const),
     knuckle: fc.constantFrom('proud' as const, 'flush' as const),
-    pin: num(0, 8),
-    thickness: num(12, 40),
-    opening: num(250, 700),
+    pin: real(0, 8),
+    thickness: real(12, 40),
+    opening: real(250, 700),
     limit: fc.integer({ min: 60, max: 180 }),
     handle: fc.boolean(),
-    angle: num(0, Math.PI),
-    radius: num(0.1, 1.25),
-    size: fc.tuple(num(1, 300), num(1, 300), num(1, 900)),
-    z: num(50, 1300),
+    angle: real(0, Math.PI),
+    radius: real(0.1, 1.25),
+    size: fc.tuple(real(1, 300), real(1, 300), real(1, 900)),
+    z: real(50, 1300),
   });
 
   it('gives the same least clearance within 0.05 mm, or the same first contact, on 120 random cases', async () => {

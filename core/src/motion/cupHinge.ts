@@ -1,0 +1,110 @@
+import type { Point3 } from '../solid/prism';
+import { FourBar } from './fourBar';
+import { chain, type Motion } from './motion';
+
+/**
+ * A concealed cup hinge as a crossing linkage, in the plane across the leaf: x from the carcass's outer face into the
+ * opening, y from the carcass's front edge into its depth, mm, leaf shut. Two arms run from pivots on the plate to
+ * pivots in the cup and cross each other. All four places are data of the hinge.
+ */
+export interface CupHinge {
+  readonly plate: readonly [readonly [number, number], readonly [number, number]];
+  readonly cup: readonly [readonly [number, number], readonly [number, number]];
+  /** How far it opens, degrees. */
+  readonly opens: number;
+}
+
+/**
+ * A generic hinge for a full overlay of 16 mm on an 18 mm side and a leaf 18 mm thick, opening 105 degrees: made up for
+ * checks and as a start, of no maker. Its arms cross behind the leaf, so that the leaf moves off the carcass as it turns.
+ */
+export const GENERIC_CUP_HINGE: CupHinge = {
+  plate: [
+    [30, 20],
+    [22, 6],
+  ],
+  cup: [
+    [26, -11],
+    [38, -6],
+  ],
+  opens: 105,
+};
+
+const length = (a: readonly [number, number], b: readonly [number, number]) =>
+  Math.hypot(b[0] - a[0], b[1] - a[1]);
+const angle = (a: readonly [number, number], b: readonly [number, number]) =>
+  Math.atan2(b[1] - a[1], b[0] - a[0]);
+
+/**
+ * The leaf's motion on a cup hinge, travel being the leaf's own opening angle, radians.
+ *
+ * The vectors plate1-cup1 + cup1-cup2 = plate1-plate2 + plate2-cup2 close in either order, so with the cup's line taken
+ * as the crank the leaf's angle drives the linkage and the first arm is its coupler: no inversion is needed.
+ *
+ * @param place  a point of the hinge's plane in the space; `axis` is the plane's normal, x cross y
+ * @param sense  1 where opening turns right-handed about `axis`
+ */
+export function cupHingeMotion(
+  hinge: CupHinge,
+  place: (x: number, y: number) => Point3,
+  axis: Point3,
+  sense: 1 | -1,
+  to: number,
+): Motion {
+  const [p1, p2] = hinge.plate;
+  const [c1, c2] = hinge.cup;
+  const base = angle(p1, p2);
+  const links = {
+    crank: length(c1, c2),
+    coupler: length(p1, c1),
+    rocker: length(p2, c2),
+    ground: length(p1, p2),
+  };
+  const start = angle(c1, c2) - base;
+  const armStart = angle(p1, c1) - base;
+  const bar = [new FourBar(links, 'open'), new FourBar(links, 'crossed')].find((candidate) =>
+    matches(candidate, start, armStart),
+  );
+  if (!bar) throw new Error('The pivots of the hinge do not make a linkage as given.');
+  const stop = bar.closesUntil(start, start + sense * to);
+  if (stop !== undefined) {
+    throw new Error(
+      `The hinge locks at ${((Math.abs(stop - start) * 180) / Math.PI).toFixed(1)} degrees: it cannot open so far.`,
+    );
+  }
+  const zero = bar.angles(start).coupler;
+  const crank = (travel: number) => start + sense * travel;
+  const arm = {
+    value: (travel: number) => bar.angles(crank(travel)).coupler - zero,
+    rate: (travel: number) => sense * bar.rates(crank(travel)).coupler,
+    over: (from: number, until: number) => {
+      const ends = [crank(from), crank(until)].sort((a, b) => a - b);
+      return bar.over(ends[0]!, ends[1]!).coupler;
+    },
+  };
+  const against = {
+    value: (travel: number) => sense * travel - arm.value(travel),
+    rate: (travel: number) => sense - arm.rate(travel),
+    over: (from: number, until: number) => {
+      const { rate, bend } = arm.over(from, until);
+      const middle = Math.abs(sense - arm.rate((from + until) / 2));
+      return { rate: Math.min(1 + rate, middle + (bend * (until - from)) / 2), bend };
+    },
+  };
+  const turn = (point: readonly [number, number]) =>
+    ({ kind: 'turn', point: place(point[0], point[1]), axis }) as const;
+  // The first arm carries the cup round its plate pivot; about the cup pivot the leaf turns by what is left.
+  return chain([
+    { joint: turn(p1), drive: arm },
+    { joint: turn(c1), drive: against },
+  ]);
+}
+
+function matches(bar: FourBar, start: number, arm: number): boolean {
+  try {
+    const turns = (bar.angles(start).coupler - arm) / (2 * Math.PI);
+    return Math.abs(turns - Math.round(turns)) < 1e-9;
+  } catch {
+    return false;
+  }
+}

@@ -1,0 +1,50 @@
+/** How a joint's own travel follows the travel of its mover: value and rate at a travel, and bounds over a stretch. */
+export interface Drive {
+  value(travel: number): number;
+  /** First derivative. */
+  rate(travel: number): number;
+  /**
+   * Bounds that hold over [from, to], which must lie within one stretch between the motion's knots: on the absolute
+   * first and second derivative. Infinity where nothing can be said over so long a stretch.
+   */
+  over(from: number, to: number): { readonly rate: number; readonly bend: number };
+}
+
+/** A joint that moves in step: offset + ratio * travel. Ratio 0 holds it still. */
+export function ratio(by: number, offset = 0): Drive {
+  const bounds = { rate: Math.abs(by), bend: 0 };
+  return { value: (travel) => offset + by * travel, rate: () => by, over: () => bounds };
+}
+
+export const STRAIGHT: Drive = ratio(1);
+
+/** A drive that goes straight from point to point: [travel, value], travels rising. Its inner points are knots of a motion. */
+export function table(points: readonly (readonly [number, number])[]): Drive {
+  if (points.length < 2) throw new Error('A table of travels needs two points or more.');
+  points.forEach(([travel, value], i) => {
+    if (!Number.isFinite(travel) || !Number.isFinite(value))
+      throw new Error('A table of travels holds a value that is no number.');
+    if (i > 0 && !(travel > points[i - 1]![0])) throw new Error('The travels of a table must rise.');
+  });
+  const slopes = points.slice(1).map(([t, v], i) => (v - points[i]![1]) / (t - points[i]![0]));
+  const stretch = (travel: number) => {
+    let i = 0;
+    while (i + 1 < slopes.length && travel >= points[i + 1]![0]) i += 1;
+    return i;
+  };
+  return {
+    value: (travel) => {
+      const i = stretch(travel);
+      return points[i]![1] + slopes[i]! * (travel - points[i]![0]);
+    },
+    rate: (travel) => slopes[stretch(travel)]!,
+    over: (from, to) => {
+      const used = slopes.slice(stretch(from), stretch(to - 1e-12 * Math.abs(to - from)) + 1);
+      return { rate: Math.max(...used.map(Math.abs)), bend: 0 };
+    },
+  };
+}
+
+/** Inner travels of a table, where its rate jumps. */
+export const knotsOfTable = (points: readonly (readonly [number, number])[]): number[] =>
+  points.slice(1, -1).map(([travel]) => travel);

@@ -1,0 +1,81 @@
+import type { Point3 } from '../solid/prism';
+import { STRAIGHT, type Drive } from './drive';
+import { poseAt, type Joint, type Pose } from './joint';
+
+/** One joint of a chain, with how it follows the mover's travel. Axes are given as built, in the space. */
+export interface Stage {
+  readonly joint: Joint;
+  readonly drive: Drive;
+}
+
+/**
+ * How a body moves with one travel: a chain of joints, the one nearest the space first. `knots` are travels at which
+ * the chain or the rate of a drive changes; `stages` tells the chain to either side. Between knots all is smooth.
+ */
+export interface Motion {
+  readonly knots: readonly number[];
+  stagesAt(travel: number): readonly Stage[];
+}
+
+/** A body that moves on one joint in step with its travel. */
+export function motionOf(joint: Joint): Motion {
+  return chain([{ joint, drive: STRAIGHT }]);
+}
+
+/** A body carried by several joints, each itself carried by those before it. */
+export function chain(stages: readonly Stage[], knots: readonly number[] = []): Motion {
+  return { knots, stagesAt: () => stages };
+}
+
+/** A body carried on `own` joints by another that moves as `parent`: a leaf hinged to a leaf. */
+export function carried(parent: Motion, own: Motion): Motion {
+  const knots = [...new Set([...parent.knots, ...own.knots])].sort((a, b) => a - b);
+  return { knots, stagesAt: (travel) => [...parent.stagesAt(travel), ...own.stagesAt(travel)] };
+}
+
+/** A body that does not move with the travel. */
+export const AT_REST: Motion = chain([]);
+
+const IDENTITY: Pose = { rotation: [1, 0, 0, 0, 1, 0, 0, 0, 1], shift: [0, 0, 0] };
+
+/**
+ * Where a motion puts its body at a travel.
+ *
+ * @source Brockett 1984: the product of exponentials, each joint's screw taken as built
+ */
+export function motionPose(motion: Motion, travel: number): Pose {
+  return motion
+    .stagesAt(travel)
+    .reduce((pose, { joint, drive }) => after(pose, poseAt(joint, drive.value(travel))), IDENTITY);
+}
+
+/** The pose that first does `inner`, then `outer`. */
+export function after(outer: Pose, inner: Pose): Pose {
+  const a = outer.rotation;
+  const b = inner.rotation;
+  const row = (i: number, j: number) =>
+    a[3 * i]! * b[j]! + a[3 * i + 1]! * b[3 + j]! + a[3 * i + 2]! * b[6 + j]!;
+  return {
+    rotation: [
+      row(0, 0),
+      row(0, 1),
+      row(0, 2),
+      row(1, 0),
+      row(1, 1),
+      row(1, 2),
+      row(2, 0),
+      row(2, 1),
+      row(2, 2),
+    ],
+    shift: moved(outer, inner.shift),
+  };
+}
+
+/** Where a pose takes a point. */
+export function moved({ rotation: r, shift }: Pose, [x, y, z]: Point3): Point3 {
+  return [
+    r[0] * x + r[1] * y + r[2] * z + shift[0],
+    r[3] * x + r[4] * y + r[5] * z + shift[1],
+    r[6] * x + r[7] * y + r[8] * z + shift[2],
+  ];
+}

@@ -1,0 +1,285 @@
+import type { Point3 } from '../solid/prism';
+import type { Drive } from './drive';
+import { ratio } from './drive';
+import type { Motion, Stage } from './motion';
+
+/** A stretch of a track in its plane: straight on for a length, or round a bend of a radius by an angle (left positive). */
+export type TrackStretch =
+  | { readonly kind: 'line'; readonly length: number }
+  | { readonly kind: 'arc'; readonly radius: number; readonly angle: number };
+
+/**
+ * A track placed in the space: it starts at `start` along `along`, and turns left about `axis`. Stretches join without
+ * a corner. A carriage has two followers on it, `spacing` apart, the front one at `front` along the track as built.
+ */
+export interface PlacedTrack {
+  readonly start: Point3;
+  readonly along: Point3;
+  readonly axis: Point3;
+  readonly stretches: readonly TrackStretch[];
+  readonly front: number;
+  readonly spacing: number;
+}
+
+/** A stretch with where it begins: arc length, point in the plane, and tangent angle, which never jumps. */
+interface Laid {
+  readonly kind: 'line' | 'arc';
+  readonly from: number;
+  readonly to: number;
+  readonly x: number;
+  readonly y: number;
+  readonly heading: number;
+  /** Signed curvature, 1/mm: left positive, 0 on a line. */
+  readonly curve: number;
+}
+
+/** A chord this far off a follower's own direction, as a cosine, jams: the rear follower would have to jump. */
+const JAM = 0.05;
+/** How far the rear follower's angle may wander over a stretch before its bounds are given up, radians. */
+const WANDER = 0.25;
+
+/**
+ * A carriage that follows a track with two followers: a section of an overhead door, a tambour slat.
+ *
+ * The front follower's place is known; the rear one is where a circle of the spacing about it meets the track behind.
+ * Of the chord's angle psi: psi' = sin(df - dr) / (L cos dr), with df and dr the track's directions at the followers
+ * from the chord, and dr' = curve r' - psi', r' = cos df / cos dr. Derived from both followers' speeds along and across.
+ */
+export class Carriage {
+  private readonly laid: readonly Laid[];
+  readonly length: number;
+
+  constructor(
+    stretches: readonly TrackStretch[],
+    private readonly spacing: number,
+  ) {
+    if (!(spacing > 0)) throw new Error('The followers of a carriage must be apart.');
+    const laid: Laid[] = [];
+    let [from, x, y, heading] = [0, 0, 0, 0];
+    for (const stretch of stretches) {
+      const length = stretch.kind === 'line' ? stretch.length : stretch.radius * Math.abs(stretch.angle);
+      if (!(length > 0 && length < Infinity)) throw new Error('A stretch of a track has no length.');
+      const curve = stretch.kind === 'line' ? 0 : Math.sign(stretch.angle) / stretch.radius;
+      const here: Laid = { kind: stretch.kind, from, to: from + length, x, y, heading, curve };
+      laid.push(here);
+      [x, y] = pointOn(here, length);
+      heading += curve * length;
+      from += length;
+    }
+    this.laid = laid;
+    this.length = from;
+  }
+
+  /** The stretch under a place along the track; the later one at a joint. */
+  stretchAt(s: number): Laid {
+    const found = this.laid.find(({ to }) => s < to) ?? this.laid[this.laid.length - 1];
+    if (!found || s < -1e-9 || s > this.length + 1e-9) throw new Error(`The track ends before ${s} mm.`);
+    return found;
+  }
+
+  point(s: number): readonly [number, number] {
+    const stretch = this.stretchAt(s);
+    return pointOn(stretch, s - stretch.from);
+  }
+
+  heading(s: number): number {
+    const stretch = this.stretchAt(s);
+    return stretch.heading + stretch.curve * (s - stretch.from);
+  }
+
+  /** Where the rear follower is when the front one is at `s`, along the track. Throws where the track is too short behind. */
+  rear(s: number): number {
+    const [fx, fy] = this.point(s);
+    for (let i = this.laid.length - 1; i >= 0; i -= 1) {
+      const stretch = this.laid[i]!;
+      if (stretch.from >= s) continue;
+      const along = behindOn(stretch, fx, fy, this.spacing);
+      if (along === undefined) continue;
+      if (along >= -1e-9 && stretch.from + along <= Math.min(stretch.to, s) + 1e-9)
+        return stretch.from + along;
+    }
+    throw new Error(`The rear follower finds no place on the track with the front one at ${s} mm.`);
+  }
+
+  /** Angle of the chord from rear to front, continuous along the track. */
+  chord(s: number): number {
+    const [fx, fy] = this.point(s);
+    const [rx, ry] = this.point(this.rear(s));
+    const heading = this.heading(s);
+    return heading + wrapped(Math.atan2(fy - ry, fx - rx) - heading);
+  }
+
+  /** Rate of the chord's angle, rad/mm, and the directions it comes from. */
+  private turning(s: number) {
+    const r = this.rear(s);
+    const chord = this.chord(s);
+    const df = wrapped(this.heading(s) - chord);
+    const dr = wrapped(this.heading(r) - chord);
+    return { rate: Math.sin(df - dr) / (this.spacing * Math.cos(dr)), df, dr, r };
+  }
+
+  chordRate(s: number): number {
+    return this.turning(s).rate;
+  }
+
+  /**
+   * Bounds on the first and second derivative of the chord's angle over front places [from, to], on which neither
+   * follower passes a joint. They hold while the rear direction stays within `WANDER` of its middle value; that
+   * it does is shown by the same bound on its own rate, since it moves continuously.
+   */
+  chordOver(from: number, to: number): { rate: number; bend: number } {
+    const half = (to - from) / 2;
+    const { df, dr, rate, r } = this.turning((from + to) / 2);
+    const unknown = { rate: Infinity, bend: Infinity };
+    const cosLeast = Math.cos(Math.min(Math.PI / 2, Math.abs(dr) + WANDER));
+    if (cosLeast < JAM) return unknown;
+    const L = this.spacing;
+    const curveF = Math.abs(this.stretchAt((from + to) / 2).curve);
+    const curveR = Math.abs(this.stretchAt(r).curve);
+    const most = 1 / (L * cosLeast);
+    const frontDrift = (curveF + most) * half;
+    const rearRate = curveR / cosLeast + most;
+    if (rearRate * half > WANDER) return unknown;
+    // |sin(df - dr)| over the stretch, from its middle value and the drift of both directions.
+    const sine = Math.min(1, Math.abs(Math.sin(df - dr)) + frontDrift + rearRate * half);
+    const turn = Math.min(most, sine / (L * cosLeast));
+    const frontTurn = curveF + turn;
+    const rearTurn = curveR / cosLeast + turn;
+    const bend = ((frontTurn + rearTurn) * cosLeast + sine * rearTurn) / (L * cosLeast * cosLeast);
+    return { rate: Math.min(turn, Math.abs(rate) + bend * half), bend };
+  }
+
+  /** Front places in (from, to) at which a follower passes a joint of the track. */
+  joints(from: number, to: number): number[] {
+    const ends = this.laid.slice(1).map((stretch) => stretch.from);
+    const rearPasses = ends.map((end) => this.frontWhenRearAt(end, from, to)).filter((s) => s !== undefined);
+    const all = [...ends, ...rearPasses].filter((s) => s > from + 1e-9 && s < to - 1e-9);
+    return [...new Set(all)].sort((a, b) => a - b);
+  }
+
+  /** The rear follower's place rises with the front's, so halving finds where it passes a joint. */
+  private frontWhenRearAt(end: number, from: number, to: number): number | undefined {
+    if (!(this.rear(from) < end && this.rear(to) > end)) return undefined;
+    let [low, high] = [from, to];
+    for (let i = 0; i < 80; i += 1) {
+      const middle = (low + high) / 2;
+      if (this.rear(middle) < end) low = middle;
+      else high = middle;
+    }
+    return (low + high) / 2;
+  }
+}
+
+function pointOn({ x, y, heading, curve }: Laid, along: number): [number, number] {
+  if (curve === 0) return [x + along * Math.cos(heading), y + along * Math.sin(heading)];
+  const end = heading + curve * along;
+  return [x + (Math.sin(end) - Math.sin(heading)) / curve, y - (Math.cos(end) - Math.cos(heading)) / curve];
+}
+
+/** How far along a stretch (or its continuation) the point behind (fx, fy) at a distance is; undefined where none. */
+function behindOn(stretch: Laid, fx: number, fy: number, distance: number): number | undefined {
+  const { x, y, heading, curve } = stretch;
+  if (curve === 0) {
+    const along = (fx - x) * Math.cos(heading) + (fy - y) * Math.sin(heading);
+    const aside = (fy - y) * Math.cos(heading) - (fx - x) * Math.sin(heading);
+    const back = distance * distance - aside * aside;
+    return back >= 0 ? along - Math.sqrt(back) : undefined;
+  }
+  const radius = 1 / Math.abs(curve);
+  const side = Math.sign(curve);
+  const [cx, cy] = [x - Math.sin(heading) / curve, y + Math.cos(heading) / curve];
+  const out = Math.hypot(fx - cx, fy - cy);
+  const cosine = (radius * radius + out * out - distance * distance) / (2 * radius * out);
+  if (!(Math.abs(cosine) <= 1)) return undefined;
+  const front = side * wrapped(Math.atan2(fy - cy, fx - cx) - Math.atan2(y - cy, x - cx));
+  return radius * (front - Math.acos(cosine));
+}
+
+const wrapped = (angle: number): number => angle - 2 * Math.PI * Math.round(angle / (2 * Math.PI));
+
+/**
+ * The motion of a placed carriage, travel being how far the front follower has gone from as built, mm.
+ *
+ * @param to  the end of the travel: throws where the track is too short, or a follower jams, before it
+ */
+export function trackMotion(placed: PlacedTrack, to: number): Motion {
+  const { start, along, axis, front, spacing } = placed;
+  const carriage = new Carriage(placed.stretches, spacing);
+  if (front + to > carriage.length + 1e-9)
+    throw new Error(`The track ends ${(front + to - carriage.length).toFixed(1)} mm before the travel does.`);
+  carriage.rear(front);
+  const left: Point3 = [
+    axis[1] * along[2] - axis[2] * along[1],
+    axis[2] * along[0] - axis[0] * along[2],
+    axis[0] * along[1] - axis[1] * along[0],
+  ];
+  const inSpace = ([x, y]: readonly [number, number]): Point3 => [
+    start[0] + x * along[0] + y * left[0],
+    start[1] + x * along[1] + y * left[1],
+    start[2] + x * along[2] + y * left[2],
+  ];
+  const built = inSpace(carriage.point(front));
+  const builtChord = carriage.chord(front);
+  const knots = carriage.joints(front, front + to).map((s) => s - front);
+  const ends = [0, ...knots, to];
+  const chains = ends.slice(1).map((end, i) => stagesOf((ends[i]! + end) / 2));
+
+  /** On one stretch: the front follower goes along or round it, the body turns about it as the chord does. */
+  function stagesOf(middle: number): Stage[] {
+    const stretch = carriage.stretchAt(front + middle);
+    const offset = stretch.from - front; // travel at which the front follower enters the stretch
+    const entry = inSpace([stretch.x, stretch.y]);
+    const shift: Point3 = [entry[0] - built[0], entry[1] - built[1], entry[2] - built[2]];
+    const size = Math.hypot(...shift);
+    const carry: Stage[] =
+      size > 0
+        ? [
+            {
+              joint: { kind: 'slide', direction: [shift[0] / size, shift[1] / size, shift[2] / size] },
+              drive: ratio(0, size),
+            },
+          ]
+        : [];
+    const about = (point: Point3) => ({ kind: 'turn', point, axis }) as const;
+    const chordDrive = (minus: number): Drive => ({
+      value: (travel) => carriage.chord(front + travel) - builtChord - minus * (travel - offset),
+      rate: (travel) => carriage.chordRate(front + travel) - minus,
+      over: (from, until) => {
+        const { rate, bend } = carriage.chordOver(front + from, front + until);
+        // On one arc the chord turns with it: what is left of it is 0 within its own bend.
+        const left =
+          Math.abs(carriage.chordRate(front + (from + until) / 2) - minus) + (bend * (until - from)) / 2;
+        return { rate: Math.min(rate + Math.abs(minus), left), bend };
+      },
+    });
+    if (stretch.curve === 0) {
+      const [c, s] = [Math.cos(stretch.heading), Math.sin(stretch.heading)];
+      const direction: Point3 = [
+        c * along[0] + s * left[0],
+        c * along[1] + s * left[1],
+        c * along[2] + s * left[2],
+      ];
+      return [
+        { joint: { kind: 'slide', direction }, drive: ratio(1, -offset) },
+        ...carry,
+        { joint: about(built), drive: chordDrive(0) },
+      ];
+    }
+    const { x, y, heading, curve } = stretch;
+    const centre = inSpace([x - Math.sin(heading) / curve, y + Math.cos(heading) / curve]);
+    return [
+      { joint: about(centre), drive: ratio(curve, -curve * offset) },
+      ...carry,
+      { joint: about(built), drive: chordDrive(curve) },
+    ];
+  }
+
+  return {
+    knots,
+    stagesAt: (travel) => {
+      let i = 0;
+      while (i + 1 < chains.length && travel > ends[i + 1]!) i += 1;
+      return chains[i]!;
+    },
+  };
+}
