@@ -4,8 +4,10 @@ export { lengthText, type Length } from './length/length';
 export { parseLength, parseNumber, type ParsedLength } from './length/parseLength';
 export { INCHES, MILLIMETRES, MM_PER_INCH, type Units, type UnitSystem } from './length/units';
 export type { Convex } from './solid/convex';
+export type { Piece } from './solid/halfSpace';
 export type { Point2, Point3 } from './solid/prism';
-export { place, poseAt, type Joint, type Pose } from './motion/joint';
+export { place, type Joint, type Pose } from './motion/joint';
+export { motionPose, type Motion } from './motion/motion';
 export {
   TOUCH,
   WATCH,
@@ -17,7 +19,7 @@ export {
 export { share, type CurvePoint } from './clearance/curve';
 export { NearestProbe, type Nearest } from './clearance/nearestProbe';
 export type { Witness } from './clearance/leastClearance';
-export type { Body, Mover, Scene } from './scene/scene';
+export type { Body, Mover, MovingBody, Scene } from './scene/scene';
 export { buildScene } from './scene/buildScene';
 export type { Side, Space, Thing } from './space/schema';
 export type { Carcass } from './carcass/schema';

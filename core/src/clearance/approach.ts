@@ -1,55 +1,232 @@
-import { place, poseAt, type Joint } from '../motion/joint';
+import { farthest, nearest } from '../motion/along';
+import { AT_REST, type Motion } from '../motion/motion';
 import { sweepOf, type Sweep } from '../motion/sweep';
 import type { Convex } from '../solid/convex';
+import type { HalfSpace, Piece } from '../solid/halfSpace';
 import { coldStart, type GjkStart } from './gjk';
 import { emptySeparation, separate, type Separation } from './separation';
 
 /** What 64-bit sums may lose over 20 m, mm: proven bounds are lowered by it, so that none rests on rounding. */
 export const ROUNDING = 1e-9;
 
+/** Halvings of a stretch in search of the longest one that is proven. */
+const HALVINGS = 14;
+
 /**
- * One moving piece against one still piece: distance at a travel, and bounds around it. Holds the buffers and the
- * warm start that make the next query cheap; one at a time, not shared between threads.
+ * A moving piece against another, which stands still or moves with the same travel: signed separation at a travel,
+ * and bounds around it. Holds the buffers and the warm start that make the next query cheap; one at a time, not
+ * shared between threads.
  */
-export class Approach {
+export interface Approach {
   /** The last answer of `at`; overwritten by the next. */
-  readonly now: Separation = emptySeparation();
-  /** Distance evaluations so far: the machine-independent measure of the work. */
+  readonly now: Separation;
+  /** Distance evaluations so far: the measure of the work that no machine changes. */
+  readonly evaluations: number;
+  /** Travels at which a motion changes: no stretch may cross one. */
+  readonly knots: readonly number[];
+  /** Signed separation at a travel, with the nearest points. */
+  at(travel: number): Separation;
+  /** A proven lower bound on the separation from `back` before the travel last asked to `ahead` after it, mm. */
+  lowerBound(back: number, ahead: number): number;
+  /** How far from the travel last asked, up to `most`, the separation is proven to stay above `level` mm. */
+  reach(level: number, sense: 1 | -1, most: number): number;
+  /** Fastest the two come nearer over a stretch about the travel last asked, mm per unit of travel. */
+  speedOver(back: number, ahead: number): number;
+}
+
+/** A piece on its motion. */
+export interface Moving {
+  readonly piece: Convex;
+  readonly motion: Motion;
+}
+
+/** Against a piece that stands still. */
+export function approachStill(mover: Moving, still: Piece): Approach {
+  return still.kind === 'half-space' ? new PlaneApproach(mover, still) : new StillApproach(mover, still);
+}
+
+/** Against a piece that moves with the same travel. Joints that carry both alike are to be left out of both motions. */
+export function approachMoving(mover: Moving, other: Moving): Approach {
+  return other.motion === AT_REST ? new StillApproach(mover, other.piece) : new PairApproach(mover, other);
+}
+
+/** The longest stretch that `proven` holds on, by halving: it holds on every shorter one. */
+function longest(most: number, proven: (step: number) => boolean): number {
+  if (!(most > 0)) return 0;
+  if (proven(most)) return Infinity;
+  let [low, high] = [0, most];
+  // Down to a first stretch that holds, however short, then closer to the longest.
+  for (let i = 0; i < 40 && low === 0; i += 1) {
+    const middle = high / 4;
+    if (proven(middle)) low = middle;
+    else high = middle;
+  }
+  for (let i = 0; i < HALVINGS && low > 0; i += 1) {
+    const middle = (low + high) / 2;
+    if (proven(middle)) low = middle;
+    else high = middle;
+  }
+  return low;
+}
+
+class StillApproach implements Approach {
+  readonly now = emptySeparation();
   evaluations = 0;
+  readonly knots: readonly number[];
   private readonly sweep: Sweep;
   private readonly corners: Float64Array;
   private readonly start: GjkStart = coldStart();
+  private travel = 0;
 
   constructor(
-    private readonly mover: Convex,
-    private readonly joint: Joint,
+    private readonly mover: Moving,
     private readonly still: Convex,
   ) {
-    this.sweep = sweepOf(joint, mover.corners);
-    this.corners = new Float64Array(mover.corners.length);
+    this.sweep = sweepOf(mover.motion, mover.piece.corners);
+    this.corners = new Float64Array(mover.piece.corners.length);
+    this.knots = mover.motion.knots;
   }
 
-  /** Fastest point of the mover, mm per unit of travel. */
-  get speed(): number {
-    return this.sweep.speed;
-  }
-
-  /** Signed separation at a travel, with the nearest points. */
   at(travel: number): Separation {
     this.evaluations += 1;
-    place(poseAt(this.joint, travel), this.mover.corners, this.corners);
-    return separate(this.mover, this.corners, this.still, this.still.corners, this.start, this.now);
+    this.travel = travel;
+    this.sweep.place(travel, this.corners);
+    return separate(this.mover.piece, this.corners, this.still, this.still.corners, this.start, this.now);
   }
 
-  /** A proven lower bound on the separation from `back` before the travel last asked to `ahead` after it, mm. */
   lowerBound(back: number, ahead: number): number {
-    return (
-      this.sweep.separationOver(this.corners, this.still.corners, this.now.normal, back, ahead) - ROUNDING
+    const { still } = this.sweep;
+    const { normal } = this.now;
+    const bound = still
+      ? still.separation(this.corners, normal, this.still.corners, back, ahead)
+      : this.sweep.lowest(this.corners, this.travel, normal, back, ahead) -
+        farthest(this.still.corners, normal);
+    return bound - ROUNDING;
+  }
+
+  reach(level: number, sense: 1 | -1, most: number): number {
+    const { still } = this.sweep;
+    if (still) return still.reach(this.corners, this.now.normal, this.still.corners, level + ROUNDING, sense);
+    return longest(most, (step) => (sense > 0 ? this.lowerBound(0, step) : this.lowerBound(step, 0)) > level);
+  }
+
+  speedOver(back: number, ahead: number): number {
+    return this.sweep.speedOver(this.corners, this.travel, back, ahead);
+  }
+}
+
+/** Against a plane no search is needed: the lowest corner along its normal is the answer, and n never changes. */
+class PlaneApproach implements Approach {
+  readonly now = emptySeparation();
+  evaluations = 0;
+  readonly knots: readonly number[];
+  private readonly sweep: Sweep;
+  private readonly corners: Float64Array;
+  private readonly foot: Float64Array;
+  private travel = 0;
+
+  constructor(
+    mover: Moving,
+    private readonly plane: HalfSpace,
+  ) {
+    this.sweep = sweepOf(mover.motion, mover.piece.corners);
+    this.corners = new Float64Array(mover.piece.corners.length);
+    this.knots = mover.motion.knots;
+    this.foot = Float64Array.from(plane.normal, (x) => x * plane.offset);
+  }
+
+  at(travel: number): Separation {
+    this.evaluations += 1;
+    this.travel = travel;
+    this.sweep.place(travel, this.corners);
+    const { now, corners } = this;
+    const { normal, offset } = this.plane;
+    now.normal.set(normal);
+    now.value = nearest(corners, now.normal) - offset;
+    now.lower = now.value;
+    for (let i = 0; i < corners.length; i += 3) {
+      const height =
+        normal[0] * corners[i]! + normal[1] * corners[i + 1]! + normal[2] * corners[i + 2]! - offset;
+      if (height > now.value) continue;
+      for (let axis = 0; axis < 3; axis += 1) {
+        now.onFirst[axis] = corners[i + axis]!;
+        now.onSecond[axis] = corners[i + axis]! - height * normal[axis]!;
+      }
+      break;
+    }
+    return now;
+  }
+
+  lowerBound(back: number, ahead: number): number {
+    const { still } = this.sweep;
+    const bound = still
+      ? still.separation(this.corners, this.now.normal, this.foot, back, ahead)
+      : this.sweep.lowest(this.corners, this.travel, this.now.normal, back, ahead) - this.plane.offset;
+    return bound - ROUNDING;
+  }
+
+  reach(level: number, sense: 1 | -1, most: number): number {
+    return longest(most, (step) => (sense > 0 ? this.lowerBound(0, step) : this.lowerBound(step, 0)) > level);
+  }
+
+  speedOver(back: number, ahead: number): number {
+    return this.sweep.speedOver(this.corners, this.travel, back, ahead);
+  }
+}
+
+class PairApproach implements Approach {
+  readonly now = emptySeparation();
+  evaluations = 0;
+  readonly knots: readonly number[];
+  private readonly sweeps: readonly [Sweep, Sweep];
+  private readonly corners: readonly [Float64Array, Float64Array];
+  private readonly start: GjkStart = coldStart();
+  private readonly opposite = new Float64Array(3);
+  private travel = 0;
+
+  constructor(
+    private readonly first: Moving,
+    private readonly second: Moving,
+  ) {
+    this.sweeps = [sweepOf(first.motion, first.piece.corners), sweepOf(second.motion, second.piece.corners)];
+    this.corners = [
+      new Float64Array(first.piece.corners.length),
+      new Float64Array(second.piece.corners.length),
+    ];
+    this.knots = [...new Set([...first.motion.knots, ...second.motion.knots])].sort((a, b) => a - b);
+  }
+
+  at(travel: number): Separation {
+    this.evaluations += 1;
+    this.travel = travel;
+    this.sweeps[0].place(travel, this.corners[0]);
+    this.sweeps[1].place(travel, this.corners[1]);
+    return separate(
+      this.first.piece,
+      this.corners[0],
+      this.second.piece,
+      this.corners[1],
+      this.start,
+      this.now,
     );
   }
 
-  /** How far ahead of the travel last asked the separation is proven to stay above `level` mm. */
-  freeAhead(level: number): number {
-    return this.sweep.freeAhead(this.corners, this.still.corners, this.now.normal, level + ROUNDING);
+  lowerBound(back: number, ahead: number): number {
+    const { normal } = this.now;
+    for (let axis = 0; axis < 3; axis += 1) this.opposite[axis] = -normal[axis]!;
+    const first = this.sweeps[0].lowest(this.corners[0], this.travel, normal, back, ahead);
+    return first + this.sweeps[1].lowest(this.corners[1], this.travel, this.opposite, back, ahead) - ROUNDING;
+  }
+
+  reach(level: number, sense: 1 | -1, most: number): number {
+    return longest(most, (step) => (sense > 0 ? this.lowerBound(0, step) : this.lowerBound(step, 0)) > level);
+  }
+
+  speedOver(back: number, ahead: number): number {
+    const [a, b] = this.sweeps;
+    return (
+      a.speedOver(this.corners[0], this.travel, back, ahead) +
+      b.speedOver(this.corners[1], this.travel, back, ahead)
+    );
   }
 }

@@ -1,5 +1,5 @@
-import type { Body, IntendedContact, Mover } from '../scene/scene';
-import { Approach } from './approach';
+import type { Body, IntendedContact, Mover, MovingBody } from '../scene/scene';
+import { approachStill, type Approach } from './approach';
 import { curveOf, share, type CurvePoint } from './curve';
 import { DEFAULT_BRACKET, firstContact, type FirstContact } from './firstContact';
 import { DEFAULT_TOLERANCE, leastClearance, type LeastClearance, type Witness } from './leastClearance';
@@ -138,7 +138,12 @@ interface Meeting {
   readonly evaluations: number;
 }
 
-function meet(mover: Mover, moving: Body, other: Body, options: CheckOptions & { watch: number }): Meeting {
+function meet(
+  mover: Mover,
+  moving: MovingBody,
+  other: Body,
+  options: CheckOptions & { watch: number },
+): Meeting {
   const { watch, tolerance = DEFAULT_TOLERANCE, bracket = DEFAULT_BRACKET } = options;
   const needed = mover.needs.of[other.id] ?? mover.needs.around;
   const contact = mover.contacts.find((c) => c.moving === moving.id && c.still === other.id);
@@ -153,7 +158,7 @@ function meet(mover: Mover, moving: Body, other: Body, options: CheckOptions & {
 
   for (const piece of moving.pieces) {
     for (const obstacle of other.pieces) {
-      const approach = new Approach(piece, mover.joint, obstacle);
+      const approach = approachStill({ piece, motion: mover.motion }, obstacle);
       let near = false;
       if (contact) {
         const found = pressesIn(approach, contact, bracket);

@@ -10,6 +10,13 @@ export interface FirstContact {
   readonly at: Witness;
 }
 
+/** A stretch of travel on which a piece is nearer than a level: from its first contact to where it is proven out again. */
+export interface Blocked extends FirstContact {
+  /** Within the level until here at least, and out of it at `clear`; both the end of the travel where it ends inside. */
+  readonly until: number;
+  readonly clear: number;
+}
+
 /** How far the mover may move between proven free and found in contact, mm. */
 export const DEFAULT_BRACKET = 0.001;
 /** A graze that stays undecided over a motion this short, mm, counts as contact. */
@@ -18,9 +25,9 @@ const SHORTEST = 1e-7;
 /**
  * First travel at which the signed separation falls to `level` or below, or undefined where it is proven never to.
  *
- * Marches from `from`: at each pose the closed-form bound says how far ahead the separation must stay above the
- * level; near a contact these steps shrink as Newton's do. When a step is shorter than the bracket, the far end of
- * the bracket is tried; if it is not yet in contact the short stretch is proven free, or halved until it is decided.
+ * Marches from `from`: at each pose the bound says how far ahead the separation must stay above the level; near a
+ * contact these steps shrink as Newton's do. When a step is shorter than the bracket, the far end of the bracket is
+ * tried; if it is not yet in contact the short stretch is proven free, or halved until it is decided.
  *
  * @param bracket  mm of motion between the two travels of the answer
  */
@@ -31,36 +38,87 @@ export function firstContact(
   level = 0,
   bracket = DEFAULT_BRACKET,
 ): FirstContact | undefined {
-  const shortStep = bracket / Math.max(approach.speed, 1e-9);
+  const ends = [...approach.knots.filter((knot) => knot > from && knot < to), to];
   let free = from;
-  for (;;) {
+  for (const end of ends) {
+    // A motion may change at a knot: each stretch is asked from just inside it.
+    const found = contactWithin(approach, free, end, level, bracket);
+    if (found) return found;
+    free = end;
+  }
+  return undefined;
+}
+
+function contactWithin(
+  approach: Approach,
+  from: number,
+  to: number,
+  level: number,
+  bracket: number,
+): FirstContact | undefined {
+  let free = from;
+  while (free < to) {
     if (approach.at(free).value <= level) return { free, at: witnessOf(approach, free) };
-    const ahead = approach.freeAhead(level);
-    if (free + ahead >= to) return undefined;
+    const ahead = approach.reach(level, 1, to - free);
+    if (free + ahead >= to) break;
+    const shortStep = bracket / Math.max(approach.speedOver(0, Math.min(to - free, 2 * ahead + 1e-6)), 1e-9);
     if (ahead > shortStep) {
       free += ahead;
       continue;
     }
     const end = Math.min(free + shortStep, to);
-    const found = withinStretch(approach, free, end, level);
+    const found = withinShort(approach, free, end, level);
     if (found) return found;
-    if (end === to) return undefined;
     free = end;
   }
+  return approach.at(to).value <= level ? { free: to, at: witnessOf(approach, to) } : undefined;
 }
 
 /** Contact within a stretch as short as the bracket: at its end, or at a graze inside it. Its start is free. */
-function withinStretch(
-  approach: Approach,
-  from: number,
-  to: number,
-  level: number,
-): FirstContact | undefined {
+function withinShort(approach: Approach, from: number, to: number, level: number): FirstContact | undefined {
   if (approach.at(to).value <= level) return { free: from, at: witnessOf(approach, to) };
   const middle = (from + to) / 2;
   const here = approach.at(middle).value;
   if (here <= level) return { free: from, at: witnessOf(approach, middle) };
   if (approach.lowerBound(middle - from, to - middle) > level) return undefined;
-  if ((to - from) * approach.speed <= SHORTEST) return { free: from, at: witnessOf(approach, middle) };
-  return withinStretch(approach, from, middle, level) ?? withinStretch(approach, middle, to, level);
+  const motion = (to - from) * approach.speedOver(middle - from, to - middle);
+  if (motion <= SHORTEST) return { free: from, at: witnessOf(approach, middle) };
+  return withinShort(approach, from, middle, level) ?? withinShort(approach, middle, to, level);
+}
+
+/**
+ * Every stretch of travel on which the separation is at or below `level`, in order.
+ *
+ * Inside one the way out is marched too: no point moves faster than the motion's bound, so a depth of d keeps the
+ * piece inside for at least d over that speed.
+ */
+export function blockedStretches(
+  approach: Approach,
+  from: number,
+  to: number,
+  level = 0,
+  bracket = DEFAULT_BRACKET,
+): Blocked[] {
+  const stretches: Blocked[] = [];
+  let start = from;
+  while (start < to) {
+    const contact = firstContact(approach, start, to, level, bracket);
+    if (!contact) break;
+    let until = contact.at.travel;
+    let clear = to;
+    while (until < to) {
+      const depth = level - approach.at(until).value;
+      const speed = Math.max(approach.speedOver(0, to - until), 1e-9);
+      const step = Math.max(depth / speed, bracket / speed);
+      const next = Math.min(until + step, to);
+      if (approach.at(next).value > level) {
+        clear = next;
+        break;
+      }
+      until = next;
+    }
+    stretches.push({ ...contact, until, clear });
+    start = clear;
+  }
+  return stretches;
 }

@@ -33,9 +33,13 @@ export const DEFAULT_TOLERANCE = 0.05;
 /** A level this near the answer, mm, is taken as reached: nearer than this nobody can say which side it is on. */
 export const UNDECIDED = 1e-6;
 
+/** A little less than the width asked, so that rounding cannot make the answer a little more. */
+const WITHIN = 0.999;
+
 interface Stretch {
   readonly from: number;
   readonly to: number;
+  /** A bound on it, from the pose that left it open: the order in which stretches are looked at. */
   readonly lower: number;
 }
 
@@ -50,11 +54,12 @@ export function witnessOf(approach: Approach, travel: number): Witness {
 }
 
 /**
- * Least clearance of a moving piece from a still one over a range of travel, certified.
+ * Least clearance of two pieces over a range of travel, certified.
  *
- * Best first: the stretch of travel with the lowest proven bound is always the one halved next, so when its bound
- * is within the tolerance of the least distance attained, no other stretch can hold less. Each half is bounded from
- * the pose in its middle along the normal found there, which loses only the square of its width.
+ * A pose anywhere proves the travels about it, as far as its normal's bound stays above what is asked: the least
+ * attained so far less the tolerance, or a deciding level just below it. What is left to either side is looked at next,
+ * lowest bound first, until all of the range is proven. The bound loses only the square of the way from its pose, so
+ * few poses are needed; a part that keeps its distance needs one.
  *
  * @param from, to  travel, radians or mm
  */
@@ -65,85 +70,57 @@ export function leastClearance(
   options: LeastClearanceOptions = {},
 ): LeastClearance {
   const { tolerance = DEFAULT_TOLERANCE, decide = [], watch = Infinity, enough = -Infinity } = options;
-  const queue = new StretchQueue();
+  const ends = [from, ...approach.knots.filter((knot) => knot > from && knot < to), to];
+  const open: Stretch[] = ends.slice(1).map((end, i) => ({ from: ends[i]!, to: end, lower: -Infinity }));
   let best: Witness | undefined;
-  const look = (start: number, end: number) => {
-    const middle = (start + end) / 2;
-    const { value } = approach.at(middle);
-    if (!best || value < best.clearance) best = witnessOf(approach, middle);
-    queue.push({
-      from: start,
-      to: end,
-      lower: Math.min(value, approach.lowerBound(middle - start, end - middle)),
-    });
-  };
-  const attain = (travel: number) => {
-    const { value } = approach.at(travel);
-    if (value < best!.clearance) best = witnessOf(approach, travel);
-  };
-  look(from, to);
-  let ends = false;
+  let proven = Infinity;
+  let looked = 0;
 
-  for (;;) {
-    const worst = queue.pop()!;
-    const attained = best!.clearance;
-    const width = attained - worst.lower;
-    const decided = decide.every((level) => attained <= level || worst.lower > level);
-    const exhausted = width <= UNDECIDED || worst.to - worst.from <= smallestStep(worst);
-    if (worst.lower > watch) return { lower: worst.lower, witness: best!, beyondWatch: true };
-    if ((width <= tolerance && decided) || exhausted || attained <= enough) {
-      return { lower: Math.min(worst.lower, attained), witness: best!, beyondWatch: false };
-    }
-    if (!ends) {
-      // A part is often nearest at an end of its travel, which halving only creeps up to.
-      ends = true;
-      attain(from);
-      attain(to);
-      queue.push(worst);
+  const keep = (travel: number) => {
+    if (!best || approach.now.value < best.clearance) best = witnessOf(approach, travel);
+  };
+  while (open.length > 0) {
+    const { from: start, to: end, lower } = takeLowest(open);
+    if (best && lower > thresholdOf(best.clearance)) {
+      proven = Math.min(proven, lower);
       continue;
     }
-    const middle = (worst.from + worst.to) / 2;
-    look(worst.from, middle);
-    look(middle, worst.to);
+    const at = looked === 1 ? end : looked === 2 ? start : (start + end) / 2;
+    looked += 1;
+    approach.at(at);
+    keep(at);
+    if (best!.clearance <= enough)
+      return { lower: Math.min(best!.clearance, proven), witness: best!, beyondWatch: false };
+    const threshold = thresholdOf(best!.clearance);
+    const whole = approach.lowerBound(at - start, end - at);
+    if (whole > threshold) {
+      proven = Math.min(proven, whole);
+      continue;
+    }
+    const smallest = 4 * Number.EPSILON * Math.max(1, Math.abs(start), Math.abs(end));
+    for (const sense of [-1, 1] as const) {
+      const most = sense > 0 ? end - at : at - start;
+      if (most <= 0) continue;
+      const reach = Math.max(smallest, approach.reach(threshold, sense, most));
+      proven = Math.min(proven, threshold);
+      if (reach >= most) continue;
+      const rest = sense > 0 ? { from: at + reach, to: end } : { from: start, to: at - reach };
+      open.push({ ...rest, lower: sense > 0 ? approach.lowerBound(0, most) : approach.lowerBound(most, 0) });
+    }
+  }
+  return { lower: Math.min(proven, best!.clearance), witness: best!, beyondWatch: best!.clearance > watch };
+
+  /** What must be proven everywhere, given the least attained. */
+  function thresholdOf(attained: number): number {
+    let level = attained - WITHIN * tolerance;
+    for (const deciding of decide) if (deciding < attained - UNDECIDED && deciding > level) level = deciding;
+    return Math.min(level, watch);
   }
 }
 
-/** A stretch that 64-bit travel can no longer halve. */
-function smallestStep({ from, to }: Stretch): number {
-  return 4 * Number.EPSILON * Math.max(1, Math.abs(from), Math.abs(to));
-}
-
-/** A binary heap, lowest bound on top. */
-class StretchQueue {
-  private readonly items: Stretch[] = [];
-
-  push(item: Stretch): void {
-    const { items } = this;
-    let i = items.push(item) - 1;
-    while (i > 0) {
-      const parent = (i - 1) >> 1;
-      if (items[parent]!.lower <= item.lower) break;
-      items[i] = items[parent]!;
-      i = parent;
-    }
-    items[i] = item;
-  }
-
-  pop(): Stretch | undefined {
-    const { items } = this;
-    const top = items[0];
-    const last = items.pop();
-    if (items.length === 0 || !last) return top;
-    let i = 0;
-    for (;;) {
-      let child = 2 * i + 1;
-      if (child >= items.length) break;
-      if (child + 1 < items.length && items[child + 1]!.lower < items[child]!.lower) child += 1;
-      if (items[child]!.lower >= last.lower) break;
-      items[i] = items[child]!;
-      i = child;
-    }
-    items[i] = last;
-    return top;
-  }
+function takeLowest(open: Stretch[]): Stretch {
+  let lowest = 0;
+  for (let i = 1; i < open.length; i += 1) if (open[i]!.lower < open[lowest]!.lower) lowest = i;
+  const [taken] = open.splice(lowest, 1);
+  return taken!;
 }

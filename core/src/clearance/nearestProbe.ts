@@ -1,5 +1,5 @@
 import type { Body, Mover } from '../scene/scene';
-import { Approach } from './approach';
+import { approachStill, type Approach } from './approach';
 import { WATCH } from './checkMover';
 import { share } from './curve';
 import { witnessOf, type Witness } from './leastClearance';
@@ -33,7 +33,7 @@ export class NearestProbe {
         const contact = mover.contacts.find((c) => c.moving === moving.id && c.still === other.id);
         for (const piece of moving.pieces) {
           for (const obstacle of other.pieces) {
-            const approach = new Approach(piece, mover.joint, obstacle);
+            const approach = approachStill({ piece, motion: mover.motion }, obstacle);
             this.pairs.push({
               moving: moving.id,
               still: other.id,

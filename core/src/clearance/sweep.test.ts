@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { real } from '../testing/real';
 import type { Joint } from '../motion/joint';
+import { motionOf } from '../motion/motion';
 import { box, type Point3 } from '../solid/prism';
-import { Approach } from './approach';
+import { approachStill, type Approach } from './approach';
 import { firstContact } from './firstContact';
 import { leastClearance } from './leastClearance';
 
@@ -25,7 +26,10 @@ function approachOf({ size, at, axis, turns, least, span }: Drawn): { approach: 
   const k = axis.map((x) => x / length) as unknown as Point3;
   const joint: Joint = turns ? { kind: 'turn', point: at, axis: k } : { kind: 'slide', direction: k };
   const obstacle = box(least, [least[0] + span[0], least[1] + span[1], least[2] + span[2]]);
-  return { approach: new Approach(box([0, 0, 0], size), joint, obstacle), to: turns ? 2.8 : 700 };
+  return {
+    approach: approachStill({ piece: box([0, 0, 0], size), motion: motionOf(joint) }, obstacle),
+    to: turns ? 2.8 : 700,
+  };
 }
 
 function leastSample(approach: Approach, from: number, to: number, steps: number): number {
@@ -42,7 +46,7 @@ describe('what a sweep proves', () => {
         const { approach, to } = approachOf(drawn);
         approach.at(where * to);
         const lower = approach.lowerBound(back * to, ahead * to);
-        const free = approach.freeAhead(5);
+        const free = approach.reach(5, 1, 3 * to);
         expect(leastSample(approach, (where - back) * to, (where + ahead) * to, 60)).toBeGreaterThanOrEqual(
           lower,
         );
@@ -78,7 +82,9 @@ describe('what a sweep proves', () => {
         if (!contact) return;
         contacts += 1;
         expect(approach.at(contact.at.travel).value).toBeLessThanOrEqual(1e-6);
-        expect((contact.at.travel - contact.free) * approach.speed).toBeLessThanOrEqual(0.001 + 1e-9);
+        expect((contact.at.travel - contact.free) * approach.speedOver(0, 0)).toBeLessThanOrEqual(
+          0.001 + 1e-9,
+        );
       }),
       { seed: SEED, numRuns: 200 },
     );
@@ -98,7 +104,7 @@ describe('what a sweep proves', () => {
           [c[0]! - half[0]!, c[1]! - half[1]!, c[2]! - half[2]!],
           [c[0]! + half[0]!, c[1]! + half[1]!, c[2]! + half[2]!],
         );
-        const approach = new Approach(leaf, joint, plate);
+        const approach = approachStill({ piece: leaf, motion: motionOf(joint) }, plate);
         const contact = firstContact(approach, 0, (120 / 180) * Math.PI);
         expect(contact).toBeDefined();
         expect(contact!.at.travel).toBeLessThanOrEqual(angle + 1e-6);
@@ -108,9 +114,8 @@ describe('what a sweep proves', () => {
   });
 
   it('answers a slide at a constant gap in one evaluation', () => {
-    const approach = new Approach(
-      box([0, 0, 0], [500, 400, 100]),
-      { kind: 'slide', direction: [0, -1, 0] },
+    const approach = approachStill(
+      { piece: box([0, 0, 0], [500, 400, 100]), motion: motionOf({ kind: 'slide', direction: [0, -1, 0] }) },
       box([501, -800, 0], [520, 400, 100]),
     );
     const least = leastClearance(approach, 0, 700);

@@ -1,8 +1,8 @@
 /** How a joint's own travel follows the travel of its mover: value and rate at a travel, and bounds over a stretch. */
 export interface Drive {
   value(travel: number): number;
-  /** First derivative. */
-  rate(travel: number): number;
+  /** First derivative; at a knot that of the later (side 1) or earlier (-1) stretch. */
+  rate(travel: number, side?: 1 | -1): number;
   /**
    * Bounds that hold over [from, to], which must lie within one stretch between the motion's knots: on the absolute
    * first and second derivative. Infinity where nothing can be said over so long a stretch.
@@ -27,9 +27,10 @@ export function table(points: readonly (readonly [number, number])[]): Drive {
     if (i > 0 && !(travel > points[i - 1]![0])) throw new Error('The travels of a table must rise.');
   });
   const slopes = points.slice(1).map(([t, v], i) => (v - points[i]![1]) / (t - points[i]![0]));
-  const stretch = (travel: number) => {
+  const stretch = (travel: number, side: 1 | -1 = 1) => {
     let i = 0;
-    while (i + 1 < slopes.length && travel >= points[i + 1]![0]) i += 1;
+    while (i + 1 < slopes.length && (side > 0 ? travel >= points[i + 1]![0] : travel > points[i + 1]![0]))
+      i += 1;
     return i;
   };
   return {
@@ -37,9 +38,9 @@ export function table(points: readonly (readonly [number, number])[]): Drive {
       const i = stretch(travel);
       return points[i]![1] + slopes[i]! * (travel - points[i]![0]);
     },
-    rate: (travel) => slopes[stretch(travel)]!,
+    rate: (travel, side) => slopes[stretch(travel, side)]!,
     over: (from, to) => {
-      const used = slopes.slice(stretch(from), stretch(to - 1e-12 * Math.abs(to - from)) + 1);
+      const used = slopes.slice(stretch(from), Math.max(stretch(from), stretch(to, -1)) + 1);
       return { rate: Math.max(...used.map(Math.abs)), bend: 0 };
     },
   };

@@ -10,11 +10,12 @@ export interface Stage {
 
 /**
  * How a body moves with one travel: a chain of joints, the one nearest the space first. `knots` are travels at which
- * the chain or the rate of a drive changes; `stages` tells the chain to either side. Between knots all is smooth.
+ * the chain or the rate of a drive changes; between knots all is smooth.
  */
 export interface Motion {
   readonly knots: readonly number[];
-  stagesAt(travel: number): readonly Stage[];
+  /** At a knot the chain of the later (side 1) or earlier (-1) stretch; both give the same pose. */
+  stagesAt(travel: number, side?: 1 | -1): readonly Stage[];
 }
 
 /** A body that moves on one joint in step with its travel. */
@@ -30,7 +31,10 @@ export function chain(stages: readonly Stage[], knots: readonly number[] = []): 
 /** A body carried on `own` joints by another that moves as `parent`: a leaf hinged to a leaf. */
 export function carried(parent: Motion, own: Motion): Motion {
   const knots = [...new Set([...parent.knots, ...own.knots])].sort((a, b) => a - b);
-  return { knots, stagesAt: (travel) => [...parent.stagesAt(travel), ...own.stagesAt(travel)] };
+  return {
+    knots,
+    stagesAt: (travel, side) => [...parent.stagesAt(travel, side), ...own.stagesAt(travel, side)],
+  };
 }
 
 /** A body that does not move with the travel. */

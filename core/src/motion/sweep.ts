@@ -1,196 +1,45 @@
-import type { Joint } from './joint';
+import type { Motion } from './motion';
+import { ChainSweep } from './chainSweep';
+import { SlideSweep } from './slideSweep';
+import { TurnSweep } from './turnSweep';
 
 /**
- * What a joint proves about the motion of a piece away from one pose, along one direction.
+ * What a motion proves about where the corners of a piece go, away from a pose where they are known.
  *
- * The separation of a moved piece from a still one along a unit direction n (from the still piece to the mover) is
- * sep(t) = min over the mover's corners of n.p(t) - max over the still corners of n.o, and any n gives a lower bound
- * on their signed distance. Both functions below bound sep(t) from the pose where n was found, in closed form.
- *
- * Arguments: `mover` the mover's corners at the pose, `still` the other's, mm; `n` a unit direction.
+ * The separation of two pieces along a unit direction n (from the second to the first) is sep = min of n.p over the
+ * first's corners less max of n.o over the second's; any n gives a lower bound on their signed distance. All functions
+ * below bound one side of it from the pose at travel `t` with the corners at `at`, over travels from `back` before it
+ * to `ahead` after it. Such a stretch must not cross a knot of the motion.
  */
 export interface Sweep {
-  /** No point of the piece moves faster, mm per unit of travel. */
-  readonly speed: number;
-  /** A lower bound on the separation for every travel from `back` before the pose to `ahead` after it. */
-  separationOver(
-    mover: Float64Array,
-    still: Float64Array,
-    n: Float64Array,
-    back: number,
-    ahead: number,
-  ): number;
-  /** How far ahead of the pose the separation is proven to stay above `level`; 0 where it is not above it now. */
-  freeAhead(mover: Float64Array, still: Float64Array, n: Float64Array, level: number): number;
+  /** Write the corners' places at a travel into `out`, mm. */
+  place(t: number, out: Float64Array): void;
+  /** No corner moves faster over the stretch, mm per unit of travel. */
+  speedOver(at: Float64Array, t: number, back: number, ahead: number): number;
+  /** No corner comes lower along n over the stretch than this, mm. */
+  lowest(at: Float64Array, t: number, n: Float64Array, back: number, ahead: number): number;
+  /** Bounds against a piece that stands still, in closed form, where this motion has them. */
+  readonly still?: StillBounds;
 }
 
-export function sweepOf(joint: Joint, corners: Float64Array): Sweep {
-  return joint.kind === 'turn' ? new TurnSweep(joint, corners) : new SlideSweep(joint);
+/** `still` is the corners of a piece that does not move. */
+export interface StillBounds {
+  /** A lower bound on the separation over the stretch, no worse than `lowest` gives. */
+  separation(at: Float64Array, n: Float64Array, still: Float64Array, back: number, ahead: number): number;
+  /** How far from the pose, ahead (sense 1) or back (-1), the separation is proven to stay above `level`. */
+  reach(at: Float64Array, n: Float64Array, still: Float64Array, level: number, sense: 1 | -1): number;
 }
 
-/** The largest n.o over a list of points. */
-function farthest(points: Float64Array, n: Float64Array): number {
-  let most = -Infinity;
-  for (let i = 0; i < points.length; i += 3) {
-    const along = n[0]! * points[i]! + n[1]! * points[i + 1]! + n[2]! * points[i + 2]!;
-    if (along > most) most = along;
+/** The sweep of a piece's corners, as built, along a motion. */
+export function sweepOf(motion: Motion, corners: Float64Array): Sweep {
+  const stages = motion.knots.length === 0 ? motion.stagesAt(0) : undefined;
+  const inStep =
+    stages?.every(({ drive }) => drive.over(0, 1).bend === 0 && drive.rate(0) === drive.rate(1)) ?? false;
+  if (stages && inStep) {
+    if (stages.every(({ joint }) => joint.kind === 'slide')) return new SlideSweep(stages, corners);
+    const [only] = stages;
+    if (stages.length === 1 && only!.joint.kind === 'turn')
+      return new TurnSweep(only!.joint, only!.drive, corners);
   }
-  return most;
-}
-
-function nearest(points: Float64Array, n: Float64Array): number {
-  let least = Infinity;
-  for (let i = 0; i < points.length; i += 3) {
-    const along = n[0]! * points[i]! + n[1]! * points[i + 1]! + n[2]! * points[i + 2]!;
-    if (along < least) least = along;
-  }
-  return least;
-}
-
-class SlideSweep implements Sweep {
-  readonly speed = 1;
-  private readonly d: readonly [number, number, number];
-
-  constructor(joint: Extract<Joint, { kind: 'slide' }>) {
-    this.d = joint.direction;
-  }
-
-  separationOver(
-    mover: Float64Array,
-    still: Float64Array,
-    n: Float64Array,
-    back: number,
-    ahead: number,
-  ): number {
-    const rate = this.rate(n);
-    return nearest(mover, n) - farthest(still, n) + Math.min(-rate * back, rate * ahead);
-  }
-
-  freeAhead(mover: Float64Array, still: Float64Array, n: Float64Array, level: number): number {
-    const room = nearest(mover, n) - farthest(still, n) - level;
-    if (!(room > 0)) return 0;
-    const rate = this.rate(n);
-    return rate < 0 ? room / -rate : Infinity;
-  }
-
-  private rate(n: Float64Array): number {
-    return n[0]! * this.d[0] + n[1]! * this.d[1] + n[2]! * this.d[2];
-  }
-}
-
-/**
- * A turn moves n.p(t) as C + A cos + B sin of the turn since the pose, so its least value over an interval shorter
- * than a half turn is at an end or, where the slope changes sign, -sqrt(A2 + B2). Holding n fixed in the mover
- * instead turns the still corners the other way about the axis: the same form. The better of the two is kept: the
- * first suits a corner passing a still face, the second a moving face passing a still corner.
- */
-class TurnSweep implements Sweep {
-  readonly speed: number;
-  private readonly q: readonly [number, number, number];
-  private readonly k: readonly [number, number, number];
-
-  constructor(joint: Extract<Joint, { kind: 'turn' }>, corners: Float64Array) {
-    this.q = joint.point;
-    this.k = joint.axis;
-    let most = 0;
-    for (let i = 0; i < corners.length; i += 3) {
-      const x = corners[i]! - this.q[0];
-      const y = corners[i + 1]! - this.q[1];
-      const z = corners[i + 2]! - this.q[2];
-      const along = x * this.k[0] + y * this.k[1] + z * this.k[2];
-      most = Math.max(most, x * x + y * y + z * z - along * along);
-    }
-    this.speed = Math.sqrt(most);
-  }
-
-  separationOver(
-    mover: Float64Array,
-    still: Float64Array,
-    n: Float64Array,
-    back: number,
-    ahead: number,
-  ): number {
-    if (!(back + ahead < Math.PI)) return -Infinity;
-    const world = this.leastAlong(mover, n, 1, back, ahead) - farthest(still, n);
-    const body = nearest(mover, n) + this.leastAlong(still, n, -1, back, ahead);
-    return world > body ? world : body;
-  }
-
-  /**
-   * Least over the interval of side * n.p, where p turns with the mover (side 1) or against it (side -1).
-   * With side -1 this is minus the largest n.o seen from the turning mover.
-   */
-  private leastAlong(
-    points: Float64Array,
-    n: Float64Array,
-    side: 1 | -1,
-    back: number,
-    ahead: number,
-  ): number {
-    const [qx, qy, qz] = this.q;
-    const [kx, ky, kz] = this.k;
-    const n0 = n[0]!;
-    const n1 = n[1]!;
-    const n2 = n[2]!;
-    const nk = n0 * kx + n1 * ky + n2 * kz;
-    // n x k, so that n.(k x p) = (n x k).p
-    const m0 = n1 * kz - n2 * ky;
-    const m1 = n2 * kx - n0 * kz;
-    const m2 = n0 * ky - n1 * kx;
-    const cosBack = Math.cos(back);
-    const sinBack = -Math.sin(back);
-    const cosAhead = Math.cos(ahead);
-    const sinAhead = Math.sin(ahead);
-    let least = Infinity;
-    for (let i = 0; i < points.length; i += 3) {
-      const x = points[i]! - qx;
-      const y = points[i + 1]! - qy;
-      const z = points[i + 2]! - qz;
-      const c = nk * (kx * x + ky * y + kz * z);
-      const a = side * (n0 * x + n1 * y + n2 * z - c);
-      const b = m0 * x + m1 * y + m2 * z; // side cancels: both the value and the sense of turn change sign
-      const atBack = a * cosBack + b * sinBack;
-      const atAhead = a * cosAhead + b * sinAhead;
-      const slopeBack = b * cosBack - a * sinBack;
-      const slopeAhead = b * cosAhead - a * sinAhead;
-      const dips = slopeBack < 0 && slopeAhead > 0;
-      const value = side * c + (dips ? -Math.sqrt(a * a + b * b) : atBack < atAhead ? atBack : atAhead);
-      if (value < least) least = value;
-    }
-    return least + side * (n0 * qx + n1 * qy + n2 * qz);
-  }
-
-  freeAhead(mover: Float64Array, still: Float64Array, n: Float64Array, level: number): number {
-    if (!(nearest(mover, n) - farthest(still, n) > level)) return 0;
-    const world = this.firstFall(mover, n, 1, level + farthest(still, n));
-    const body = this.firstFall(still, n, -1, level - nearest(mover, n));
-    return world > body ? world : body;
-  }
-
-  /** The least turn ahead at which side * n.p of any point has fallen to `to`; Infinity if none ever does. */
-  private firstFall(points: Float64Array, n: Float64Array, side: 1 | -1, to: number): number {
-    const [qx, qy, qz] = this.q;
-    const [kx, ky, kz] = this.k;
-    const nk = n[0]! * kx + n[1]! * ky + n[2]! * kz;
-    const target = to - side * (n[0]! * qx + n[1]! * qy + n[2]! * qz);
-    const m0 = n[1]! * kz - n[2]! * ky;
-    const m1 = n[2]! * kx - n[0]! * kz;
-    const m2 = n[0]! * ky - n[1]! * kx;
-    let first = Infinity;
-    for (let i = 0; i < points.length; i += 3) {
-      const x = points[i]! - qx;
-      const y = points[i + 1]! - qy;
-      const z = points[i + 2]! - qz;
-      const c = nk * (kx * x + ky * y + kz * z);
-      const a = side * (n[0]! * x + n[1]! * y + n[2]! * z - c);
-      const b = m0 * x + m1 * y + m2 * z;
-      const fall = target - side * c;
-      const reach = Math.sqrt(a * a + b * b);
-      if (fall <= -reach) continue;
-      // a cos + b sin = reach cos(turn - phase), and it is above `fall` at turn 0.
-      const turn = Math.atan2(b, a) + Math.acos(Math.min(1, fall / reach));
-      if (turn < first) first = turn;
-    }
-    return first > 0 ? first : 0;
-  }
+  return new ChainSweep(motion, corners);
 }

@@ -276,9 +276,9 @@ export function trackMotion(placed: PlacedTrack, to: number): Motion {
 
   return {
     knots,
-    stagesAt: (travel) => {
+    stagesAt: (travel, side = 1) => {
       let i = 0;
-      while (i + 1 < chains.length && travel > ends[i + 1]!) i += 1;
+      while (i + 1 < chains.length && (side > 0 ? travel >= ends[i + 1]! : travel > ends[i + 1]!)) i += 1;
       return chains[i]!;
     },
   };

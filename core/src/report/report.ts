@@ -76,7 +76,7 @@ function reportPart(plan: Plan, scene: Scene, part: Part, mover: Mover, options:
     id: part.id,
     name: part.name,
     verdict: check.verdict,
-    travelUnit: mover.joint.kind === 'turn' ? 'rad' : 'mm',
+    travelUnit: mover.unit,
     short: shortVerdict(mover, check, plan.units),
     findings: check.encounters.map((encounter) => findingOf(plan, scene, mover, encounter)),
     sizes: family.sizes(part, place),
@@ -100,7 +100,7 @@ function findingOf(plan: Plan, scene: Scene, mover: Mover, encounter: Encounter)
   };
 }
 
-function bodyNamed(bodies: readonly Body[], id: string): Body {
+function bodyNamed<B extends Body>(bodies: readonly B[], id: string): B {
   const body = bodies.find((candidate) => candidate.id === id);
   if (!body) throw new Error(`The check names a body ${id} that is not in the scene.`);
   return body;

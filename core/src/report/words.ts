@@ -4,14 +4,14 @@ import type { Units } from '../length/units';
 import type { Mover } from '../scene/scene';
 
 /** How a travel is said: whole degrees for a turn, a length for a slide. Rounded towards shut, so it is never too much. */
-export function travelText(mover: Pick<Mover, 'joint'>, travel: number, units: Units): string {
-  if (mover.joint.kind === 'slide') return formatLength(travel, units, true);
+export function travelText(mover: Pick<Mover, 'unit'>, travel: number, units: Units): string {
+  if (mover.unit === 'mm') return formatLength(travel, units, true);
   return `${Math.floor((travel * 180) / Math.PI + 1e-9)}°`;
 }
 
 /** What is left of the travel after `at`, counted from the figures as shown so that the two add up. */
 export function shortfallText(mover: Mover, at: number, units: Units): string {
-  if (mover.joint.kind === 'slide') return formatLength(mover.to - at, units, true);
+  if (mover.unit === 'mm') return formatLength(mover.to - at, units, true);
   const degrees = (travel: number) => Math.floor((travel * 180) / Math.PI + 1e-9);
   return `${degrees(mover.to) - degrees(at)}°`;
 }

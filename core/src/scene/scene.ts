@@ -1,15 +1,19 @@
-import type { Joint } from '../motion/joint';
+import type { Motion } from '../motion/motion';
 import type { Convex } from '../solid/convex';
+import type { Piece } from '../solid/halfSpace';
 
-/** Something solid, in as many convex pieces as it takes, where it stands with every travel at 0. Lengths in mm. */
-export interface Body {
+/** Something solid, in as many pieces as it takes, where it stands with every travel at its start. Lengths in mm. */
+export interface Body<P extends Piece = Piece> {
   readonly id: string;
   /** As it reads in a sentence: "the roof slope", "the leaf". */
   readonly name: string;
   /** The plan item it comes from, so that a finding can select it. */
   readonly item: string;
-  readonly pieces: readonly Convex[];
+  readonly pieces: readonly P[];
 }
+
+/** What moves is made of convex solids. */
+export type MovingBody = Body<Convex>;
 
 /** A touch that is meant: the two bodies may meet over these travels, no deeper than `depth` mm. */
 export interface IntendedContact {
@@ -20,14 +24,16 @@ export interface IntendedContact {
   readonly depth: number;
 }
 
-/** Bodies that move together on one joint. */
+/** Bodies that move together, with one travel. */
 export interface Mover {
   /** The plan item it comes from. */
   readonly id: string;
   readonly name: string;
-  readonly bodies: readonly Body[];
-  readonly joint: Joint;
-  /** Travel, radians for a turn, mm for a slide. Shut is `from`. */
+  readonly bodies: readonly MovingBody[];
+  readonly motion: Motion;
+  /** What its travel is counted in: radians, said as degrees, or mm. */
+  readonly unit: 'rad' | 'mm';
+  /** Shut is `from`. */
   readonly from: number;
   readonly to: number;
   readonly contacts: readonly IntendedContact[];

@@ -1,14 +1,22 @@
-import type { Convex } from './convex';
+import type { Piece } from './halfSpace';
 import type { Point3 } from './prism';
 
 /**
- * How much of a straight segment lies inside a convex piece, mm. A segment that only runs along a face has 0.
+ * How much of a straight segment lies inside a piece, mm. A segment that only runs along a face has 0.
  *
  * @source Cyrus and Beck 1978: clip the parameter of the segment by each face's half-space.
  */
-export function segmentInside(piece: Convex, from: Point3, to: Point3): number {
-  const { corners, faces } = piece;
+export function segmentInside(piece: Piece, from: Point3, to: Point3): number {
   const dir = [to[0] - from[0], to[1] - from[1], to[2] - from[2]] as const;
+  const length = Math.hypot(...dir);
+  if (piece.kind === 'half-space') {
+    const height = ([x, y, z]: Point3) =>
+      piece.normal[0] * x + piece.normal[1] * y + piece.normal[2] * z - piece.offset;
+    const [a, b] = [height(from), height(to)].sort((p, q) => p - q) as [number, number];
+    if (a >= 0) return 0;
+    return b <= 0 ? length : (length * -a) / (b - a);
+  }
+  const { corners, faces } = piece;
   let enter = 0;
   let leave = 1;
   for (const face of faces) {
@@ -30,5 +38,5 @@ export function segmentInside(piece: Convex, from: Point3, to: Point3): number {
     } else if (rate < 0) enter = Math.max(enter, -out / rate);
     else leave = Math.min(leave, -out / rate);
   }
-  return Math.max(0, leave - enter) * Math.hypot(...dir);
+  return Math.max(0, leave - enter) * length;
 }

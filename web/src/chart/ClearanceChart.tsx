@@ -30,7 +30,7 @@ interface Props {
 export default function ClearanceChart({ mover, report, scene, units, sheet }: Props) {
   const holder = useRef<HTMLDivElement>(null);
   const chart = useRef<EChartsType>(null);
-  const turn = mover.joint.kind === 'turn';
+  const turn = mover.unit === 'rad';
   const worst = useMemo(
     () => report.check.encounters.filter(({ curve }) => curve.length > 0).slice(0, DASHES.length),
     [report],

@@ -1,5 +1,5 @@
 import { memo, useMemo } from 'react';
-import { place, poseAt, travelText, type Mover, type PartReport, type Units } from '@tarnpass/core';
+import { motionPose, place, travelText, type Mover, type PartReport, type Units } from '@tarnpass/core';
 import { colour } from '../theme/palette';
 import { Stone } from '../ui/Stone';
 import type { SheetFrame } from './frame';
@@ -15,14 +15,13 @@ interface Props {
 }
 
 const cornersAt = (mover: Mover, travel: number): Float64Array[] => {
-  const pose = poseAt(mover.joint, travel);
+  const pose = motionPose(mover.motion, travel);
   return mover.bodies.flatMap(({ pieces }) => pieces.map((piece) => place(pose, piece.corners)));
 };
 
 /** Even steps of travel for contour lines: degrees for a turn, a tenth of the run for a slide. */
 function stepsOf(mover: Mover, every: number): number[] {
-  const step =
-    mover.joint.kind === 'turn' ? (every * Math.PI) / 180 : ((mover.to - mover.from) * every) / 100;
+  const step = mover.unit === 'rad' ? (every * Math.PI) / 180 : ((mover.to - mover.from) * every) / 100;
   const count = Math.floor((mover.to - mover.from) / step + 1e-9);
   return Array.from({ length: count + 1 }, (_, i) => mover.from + i * step);
 }
@@ -133,7 +132,7 @@ export const Blocked = memo(function Blocked({
 });
 
 function isIndex(mover: Mover, travel: number): boolean {
-  if (mover.joint.kind !== 'turn') return false;
+  if (mover.unit !== 'rad') return false;
   const thirties = travel / (Math.PI / 6);
   return Math.abs(thirties - Math.round(thirties)) < 1e-6;
 }
@@ -149,8 +148,8 @@ interface TipProps {
 
 /** A label just beyond the end of a pose that is farthest from the joint. */
 function TipLabel({ mover, outline, frame, text, fill, bold = false }: TipProps) {
-  const { joint } = mover;
-  const [px, py] = joint.kind === 'turn' ? [frame.x(joint.point[0]), frame.y(joint.point[1])] : outline[0]!;
+  const joint = mover.motion.stagesAt(mover.from)[0]?.joint;
+  const [px, py] = joint?.kind === 'turn' ? [frame.x(joint.point[0]), frame.y(joint.point[1])] : outline[0]!;
   const far = [...outline].sort(
     (a, b) => Math.hypot(b[0] - px, b[1] - py) - Math.hypot(a[0] - px, a[1] - py),
   )[0]!;

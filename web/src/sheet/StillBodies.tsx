@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { Body, Scene } from '@tarnpass/core';
+import type { Body, Convex, Piece, Scene } from '@tarnpass/core';
 import { colour } from '../theme/palette';
 import type { SheetFrame } from './frame';
 import { boundsOf, heights, outlineOf, pointsText, type Outline } from './outline';
@@ -16,7 +16,7 @@ interface Drawn {
 function drawn(bodies: readonly Body[], frame: SheetFrame, cut: number): Drawn[] {
   return bodies
     .flatMap(({ id, item, pieces }) =>
-      pieces.map((piece, i): Drawn => {
+      pieces.filter(hasCorners).map((piece, i): Drawn => {
         const [low, high] = heights(piece.corners);
         const look = low > cut ? 'hidden' : high > cut ? 'cut' : 'seen';
         return { key: `${id}/${i}`, item, outline: outlineOf(frame, piece.corners), look, high };
@@ -24,6 +24,9 @@ function drawn(bodies: readonly Body[], frame: SheetFrame, cut: number): Drawn[]
     )
     .sort((a, b) => a.high - b.high);
 }
+
+/** A half-space has no outline of its own. */
+const hasCorners = (piece: Piece): piece is Convex => piece.kind === 'convex';
 
 /** Floor and ceiling are the paper itself. */
 const isPaper = ({ id }: Body) => id === 'floor' || id === 'ceiling';

@@ -88,7 +88,7 @@ function Well({ mover, report, units, selected, travel, stale, onMove }: Props) 
   const svg = useRef<SVGSVGElement>(null);
   const { from, to } = mover;
   const at = (value: number) => ((value - from) / (to - from)) * WELL.width;
-  const step = mover.joint.kind === 'turn' ? Math.PI / 180 : 1;
+  const step = mover.unit === 'rad' ? Math.PI / 180 : 1;
   const move = (value: number) => onMove(Math.min(to, Math.max(from, value)));
   const drag = (event: React.PointerEvent) => {
     const { left } = svg.current!.getBoundingClientRect();
@@ -197,7 +197,7 @@ const Painted = memo(function Painted({ mover, report }: { mover: Mover; report:
       least: report.verdict === 'tight' && least ? at(least.travel) : undefined,
     };
   }, [report, from, to, width, height]);
-  const ticks = mover.joint.kind === 'turn' ? Math.floor(((to - from) * 180) / Math.PI / 10 + 1e-9) : 10;
+  const ticks = mover.unit === 'rad' ? Math.floor(((to - from) * 180) / Math.PI / 10 + 1e-9) : 10;
   return (
     <g>
       <rect x={0} y={0} width={width} height={height} fill={colour('paper')} />
@@ -255,7 +255,7 @@ const Painted = memo(function Painted({ mover, report }: { mover: Mover; report:
       )}
       {Array.from({ length: ticks }, (_, i) => {
         const turn =
-          mover.joint.kind === 'turn'
+          mover.unit === 'rad'
             ? (((i + 1) * 10 * Math.PI) / 180 / (to - from)) * width
             : ((i + 1) * width) / 10;
         return (

@@ -1,5 +1,6 @@
 import { frameOf } from '../../carcass/frame';
-import type { Body, IntendedContact, Mover } from '../../scene/scene';
+import { motionOf } from '../../motion/motion';
+import type { IntendedContact, Mover, MovingBody } from '../../scene/scene';
 import type { PartPlace } from '../family';
 import { leafOf } from './leaf';
 import type { Door } from './schema';
@@ -10,7 +11,7 @@ export function buildDoor(door: Door, place: PartPlace): Mover {
   const frame = frameOf(carcass);
   const { x, y, z, pin } = leafOf(door, carcass);
   const called = `${door.name.charAt(0).toLowerCase()}${door.name.slice(1)}`;
-  const leaf: Body = {
+  const leaf: MovingBody = {
     id: `${door.id}/leaf`,
     name: `the ${called}`,
     item: door.id,
@@ -28,11 +29,12 @@ export function buildDoor(door: Door, place: PartPlace): Mover {
     id: door.id,
     name: door.name,
     bodies,
-    joint: {
+    motion: motionOf({
       kind: 'turn',
       point: frame.toSpace([pin[0], pin[1], 0]),
       axis: [0, 0, door.hinge.side === 'left' ? -1 : 1],
-    },
+    }),
+    unit: 'rad',
     from: 0,
     to,
     contacts,
@@ -40,7 +42,7 @@ export function buildDoor(door: Door, place: PartPlace): Mover {
   };
 }
 
-function handleBody(door: Door, { carcass }: PartPlace, called: string): Body[] {
+function handleBody(door: Door, { carcass }: PartPlace, called: string): MovingBody[] {
   const { handle, hinge } = door;
   if (!handle) return [];
   const { x, y, z } = leafOf(door, carcass);

@@ -1,12 +1,14 @@
 import fc from 'fast-check';
 import { real } from '../../testing/real';
 import { checkMover, type MoverCheck } from '../../clearance/checkMover';
-import { place, poseAt } from '../../motion/joint';
+import { place } from '../../motion/joint';
+import { motionOf, motionPose } from '../../motion/motion';
 import { buildScene } from '../../scene/buildScene';
 import { manifoldReferee } from '../../testing/manifoldGap';
 import { planOfDoor, rawPlanOfDoor, type DoorPlan } from '../../testing/planOfDoor';
 import { reportOf } from '../../report/report';
 import { readPlan } from '../../plan/readPlan';
+import type { Convex } from '../../solid/convex';
 import { box } from '../../solid/prism';
 
 function checked(door: DoorPlan, tolerance = 1e-7): MoverCheck {
@@ -130,7 +132,8 @@ describe('a leaf on a pin set in from its edge (the same core, another mechanism
         id: 'leaf',
         name: 'Leaf',
         bodies: [leaf],
-        joint,
+        motion: motionOf(joint),
+        unit: 'rad' as const,
         from: 0,
         to: Math.PI / 2,
         contacts: [],
@@ -194,12 +197,11 @@ describe('doors and obstacles against manifold-3d, densely sampled', () => {
         const mover = scene.movers[0]!;
         const still = scene.still.filter(({ item }) => item === 'thing-0');
         const check = checkMover(mover, still, { watch: 5000 });
+        const solid = still[0]!.pieces[0] as Convex;
         const sample = (travel: number) => {
-          const pose = poseAt(mover.joint, travel);
+          const pose = motionPose(mover.motion, travel);
           return Math.min(
-            ...mover.bodies.map(({ pieces }) =>
-              gap(place(pose, pieces[0]!.corners), still[0]!.pieces[0]!.corners, 5000),
-            ),
+            ...mover.bodies.map(({ pieces }) => gap(place(pose, pieces[0]!.corners), solid.corners, 5000)),
           );
         };
         const speed = 760;

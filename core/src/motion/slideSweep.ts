@@ -1,0 +1,58 @@
+import { farthest, nearest } from './along';
+import type { Stage } from './motion';
+import type { StillBounds, Sweep } from './sweep';
+
+/** Slides in step, one on another: all corners go straight along one direction, so every bound is exact. */
+export class SlideSweep implements Sweep {
+  readonly still: StillBounds;
+  private readonly rate = new Float64Array(3);
+  private readonly offset = new Float64Array(3);
+  private readonly speed: number;
+
+  constructor(
+    stages: readonly Stage[],
+    private readonly corners: Float64Array,
+  ) {
+    for (const { joint, drive } of stages) {
+      if (joint.kind !== 'slide') throw new Error('A slide sweep takes slides only.');
+      for (let axis = 0; axis < 3; axis += 1) {
+        this.rate[axis]! += joint.direction[axis]! * drive.rate(0);
+        this.offset[axis]! += joint.direction[axis]! * drive.value(0);
+      }
+    }
+    this.speed = Math.hypot(this.rate[0]!, this.rate[1]!, this.rate[2]!);
+    this.still = {
+      separation: (at, n, still, back, ahead) => this.lowest(at, 0, n, back, ahead) - farthest(still, n),
+      reach: (at, n, still, level, sense) => {
+        const room = nearest(at, n) - farthest(still, n) - level;
+        if (!(room > 0)) return 0;
+        const rate = sense * this.along(n);
+        return rate < 0 ? room / -rate : Infinity;
+      },
+    };
+  }
+
+  place(t: number, out: Float64Array): void {
+    const x = this.offset[0]! + t * this.rate[0]!;
+    const y = this.offset[1]! + t * this.rate[1]!;
+    const z = this.offset[2]! + t * this.rate[2]!;
+    for (let i = 0; i < out.length; i += 3) {
+      out[i] = this.corners[i]! + x;
+      out[i + 1] = this.corners[i + 1]! + y;
+      out[i + 2] = this.corners[i + 2]! + z;
+    }
+  }
+
+  speedOver(): number {
+    return this.speed;
+  }
+
+  lowest(at: Float64Array, _t: number, n: Float64Array, back: number, ahead: number): number {
+    const rate = this.along(n);
+    return nearest(at, n) + Math.min(-rate * back, rate * ahead);
+  }
+
+  private along(n: Float64Array): number {
+    return n[0]! * this.rate[0]! + n[1]! * this.rate[1]! + n[2]! * this.rate[2]!;
+  }
+}
