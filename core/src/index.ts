@@ -8,18 +8,13 @@ export type { Piece } from './solid/halfSpace';
 export type { Point2, Point3 } from './solid/prism';
 export { place, type Joint, type Pose } from './motion/joint';
 export { motionPose, type Motion } from './motion/motion';
-export {
-  TOUCH,
-  WATCH,
-  checkMover,
-  type Encounter,
-  type MoverCheck,
-  type Verdict,
-} from './clearance/checkMover';
+export { checkMover, type MoverCheck } from './clearance/checkMover';
+export { SceneChecker, parked, type Progress, type SceneCheck } from './clearance/checkScene';
+export { TOUCH, WATCH, type CheckOptions, type Encounter, type Verdict } from './clearance/encounter';
 export { share, type CurvePoint } from './clearance/curve';
 export { NearestProbe, type Nearest } from './clearance/nearestProbe';
 export type { Witness } from './clearance/leastClearance';
-export type { Body, Mover, MovingBody, Scene } from './scene/scene';
+export { bodiesOf, type Body, type Mover, type MovingBody, type Scene } from './scene/scene';
 export { buildScene } from './scene/buildScene';
 export type { Side, Space, Thing } from './space/schema';
 export type { Carcass } from './carcass/schema';

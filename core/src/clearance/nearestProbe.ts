@@ -1,6 +1,6 @@
 import type { Body, Mover } from '../scene/scene';
 import { approachStill, type Approach } from './approach';
-import { WATCH } from './checkMover';
+import { WATCH } from './encounter';
 import { share } from './curve';
 import { witnessOf, type Witness } from './leastClearance';
 
@@ -33,7 +33,7 @@ export class NearestProbe {
         const contact = mover.contacts.find((c) => c.moving === moving.id && c.still === other.id);
         for (const piece of moving.pieces) {
           for (const obstacle of other.pieces) {
-            const approach = approachStill({ piece, motion: mover.motion }, obstacle);
+            const approach = approachStill({ piece, motion: moving.motion }, obstacle);
             this.pairs.push({
               moving: moving.id,
               still: other.id,

@@ -3,9 +3,9 @@ import { FourBar } from './fourBar';
 import { chain, type Motion } from './motion';
 
 /**
- * A concealed cup hinge as a crossing linkage, in the plane across the leaf: x from the carcass's outer face into the
+ * A concealed cup hinge as a four-bar linkage, in the plane across the leaf: x from the carcass's outer face into the
  * opening, y from the carcass's front edge into its depth, mm, leaf shut. Two arms run from pivots on the plate to
- * pivots in the cup and cross each other. All four places are data of the hinge.
+ * pivots in the cup; all four places are data of the hinge.
  */
 export interface CupHinge {
   readonly plate: readonly [readonly [number, number], readonly [number, number]];
@@ -15,19 +15,19 @@ export interface CupHinge {
 }
 
 /**
- * A generic hinge for a full overlay of 16 mm on an 18 mm side and a leaf 18 mm thick, opening 105 degrees: made up for
- * checks and as a start, of no maker. Its arms cross behind the leaf, so that the leaf moves off the carcass as it turns.
+ * A generic hinge for an overlay of 16 mm on an 18 mm side and a leaf 18 mm thick: of no maker, its pivots sought so
+ * that the leaf leaves the side at once, never touches it again, and stands within the carcass's width when square.
  */
 export const GENERIC_CUP_HINGE: CupHinge = {
   plate: [
-    [30, 20],
-    [22, 6],
+    [42.5, 6.5],
+    [37.5, 24.5],
   ],
   cup: [
-    [26, -11],
-    [38, -6],
+    [13, -10.5],
+    [9, -5],
   ],
-  opens: 105,
+  opens: 110,
 };
 
 const length = (a: readonly [number, number], b: readonly [number, number]) =>
@@ -74,7 +74,9 @@ export function cupHingeMotion(
   }
   const zero = bar.angles(start).coupler;
   const crank = (travel: number) => start + sense * travel;
+  const key = `cup hinge ${JSON.stringify(hinge)} ${sense}`;
   const arm = {
+    key: `${key} arm`,
     value: (travel: number) => bar.angles(crank(travel)).coupler - zero,
     rate: (travel: number) => sense * bar.rates(crank(travel)).coupler,
     over: (from: number, until: number) => {
@@ -83,6 +85,7 @@ export function cupHingeMotion(
     },
   };
   const against = {
+    key: `${key} leaf`,
     value: (travel: number) => sense * travel - arm.value(travel),
     rate: (travel: number) => sense - arm.rate(travel),
     over: (from: number, until: number) => {

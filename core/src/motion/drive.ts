@@ -1,5 +1,7 @@
 /** How a joint's own travel follows the travel of its mover: value and rate at a travel, and bounds over a stretch. */
 export interface Drive {
+  /** Its content as text: two drives with the same key are the same. */
+  readonly key: string;
   value(travel: number): number;
   /** First derivative; at a knot that of the later (side 1) or earlier (-1) stretch. */
   rate(travel: number, side?: 1 | -1): number;
@@ -13,7 +15,12 @@ export interface Drive {
 /** A joint that moves in step: offset + ratio * travel. Ratio 0 holds it still. */
 export function ratio(by: number, offset = 0): Drive {
   const bounds = { rate: Math.abs(by), bend: 0 };
-  return { value: (travel) => offset + by * travel, rate: () => by, over: () => bounds };
+  return {
+    key: `ratio ${by} ${offset}`,
+    value: (travel) => offset + by * travel,
+    rate: () => by,
+    over: () => bounds,
+  };
 }
 
 export const STRAIGHT: Drive = ratio(1);
@@ -34,6 +41,7 @@ export function table(points: readonly (readonly [number, number])[]): Drive {
     return i;
   };
   return {
+    key: `table ${points.join(' ')}`,
     value: (travel) => {
       const i = stretch(travel);
       return points[i]![1] + slopes[i]! * (travel - points[i]![0]);

@@ -181,6 +181,7 @@ function angleDrive(
   const zero = bar.angles(start)[which] - minus * start;
   const crank = (travel: number) => start + sense * travel;
   return {
+    key: `four-bar ${which} ${JSON.stringify(bar.links)} ${bar.assembly} ${start} ${sense} ${minus}`,
     value: (travel) => bar.angles(crank(travel))[which] - minus * crank(travel) - zero,
     rate: (travel) => sense * (bar.rates(crank(travel))[which] - minus),
     over: (from, to) => {

@@ -13,6 +13,8 @@ export interface Stage {
  * the chain or the rate of a drive changes; between knots all is smooth.
  */
 export interface Motion {
+  /** Its content as text: two motions with the same key are the same. */
+  readonly key: string;
   readonly knots: readonly number[];
   /** At a knot the chain of the later (side 1) or earlier (-1) stretch; both give the same pose. */
   stagesAt(travel: number, side?: 1 | -1): readonly Stage[];
@@ -25,13 +27,15 @@ export function motionOf(joint: Joint): Motion {
 
 /** A body carried by several joints, each itself carried by those before it. */
 export function chain(stages: readonly Stage[], knots: readonly number[] = []): Motion {
-  return { knots, stagesAt: () => stages };
+  const key = stages.map(({ joint, drive }) => `${JSON.stringify(joint)} ${drive.key}`).join('; ');
+  return { key, knots, stagesAt: () => stages };
 }
 
 /** A body carried on `own` joints by another that moves as `parent`: a leaf hinged to a leaf. */
 export function carried(parent: Motion, own: Motion): Motion {
   const knots = [...new Set([...parent.knots, ...own.knots])].sort((a, b) => a - b);
   return {
+    key: `${parent.key}; ${own.key}`,
     knots,
     stagesAt: (travel, side) => [...parent.stagesAt(travel, side), ...own.stagesAt(travel, side)],
   };

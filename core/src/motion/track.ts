@@ -242,6 +242,7 @@ export function trackMotion(placed: PlacedTrack, to: number): Motion {
         : [];
     const about = (point: Point3) => ({ kind: 'turn', point, axis }) as const;
     const chordDrive = (minus: number): Drive => ({
+      key: `chord ${minus}`,
       value: (travel) => carriage.chord(front + travel) - builtChord - minus * (travel - offset),
       rate: (travel) => carriage.chordRate(front + travel) - minus,
       over: (from, until) => {
@@ -275,6 +276,7 @@ export function trackMotion(placed: PlacedTrack, to: number): Motion {
   }
 
   return {
+    key: `track ${JSON.stringify(placed)} ${to}`,
     knots,
     stagesAt: (travel, side = 1) => {
       let i = 0;

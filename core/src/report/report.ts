@@ -1,16 +1,12 @@
-import {
-  checkMover,
-  type CheckOptions,
-  type Encounter,
-  type MoverCheck,
-  type Verdict,
-} from '../clearance/checkMover';
+import type { MoverCheck } from '../clearance/checkMover';
+import { SceneChecker } from '../clearance/checkScene';
+import type { Encounter, Verdict } from '../clearance/encounter';
 import { FAMILY_NAMES, familyOf, type Part } from '../parts/families';
 import type { Proposal, SizedPiece } from '../parts/family';
 import { partPlace } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { buildScene } from '../scene/buildScene';
-import type { Body, Mover, Scene } from '../scene/scene';
+import { bodiesOf, type Body, type Mover, type Scene } from '../scene/scene';
 import { encounterSentence, shortVerdict, travelText } from './words';
 
 /** One thing the check found about a part. */
@@ -55,10 +51,15 @@ export interface Report {
   readonly parts: readonly PartReport[];
 }
 
-/** Check a plan that `readPlan` accepted: every part over its whole travel, in sentences and figures. */
-export function reportOf(plan: Plan, options: CheckOptions = {}): Report {
+/**
+ * Check a plan that `readPlan` accepted: every part over its whole travel, in sentences and figures.
+ *
+ * @param checker  one that checked earlier plans answers a changed one faster; it must be asked for curves
+ */
+export function reportOf(plan: Plan, checker: SceneChecker = new SceneChecker({ curves: true })): Report {
   const scene = buildScene(plan);
-  const parts = plan.parts.map((part, i) => reportPart(plan, scene, part, scene.movers[i]!, options));
+  const { movers } = checker.check(scene);
+  const parts = plan.parts.map((part, i) => reportPart(plan, scene, part, scene.movers[i]!, movers[i]!));
   parts.sort((a, b) => urgency(a) - urgency(b));
   return { answer: answerOf(plan, scene, parts), parts };
 }
@@ -68,8 +69,7 @@ const RANK: Record<Verdict, number> = { hits: 0, tight: 1, clear: 2 };
 const urgency = ({ verdict, check }: PartReport) =>
   RANK[verdict] + Math.min(0.999, check.usable / check.to / 2);
 
-function reportPart(plan: Plan, scene: Scene, part: Part, mover: Mover, options: CheckOptions): PartReport {
-  const check = checkMover(mover, scene.still, options);
+function reportPart(plan: Plan, scene: Scene, part: Part, mover: Mover, check: MoverCheck): PartReport {
   const place = partPlace(plan, part, scene.still)!;
   const family = familyOf(part);
   return {
@@ -86,7 +86,7 @@ function reportPart(plan: Plan, scene: Scene, part: Part, mover: Mover, options:
 }
 
 function findingOf(plan: Plan, scene: Scene, mover: Mover, encounter: Encounter): Finding {
-  const still = bodyNamed(scene.still, encounter.still);
+  const still = otherBody(scene, encounter.still);
   const moving = bodyNamed(mover.bodies, encounter.moving);
   const names = { moving: moving === mover.bodies[0] ? '' : moving.name, still: still.name };
   return {
@@ -98,6 +98,11 @@ function findingOf(plan: Plan, scene: Scene, mover: Mover, encounter: Encounter)
     still: still.id,
     travel: encounter.contact?.at.travel ?? encounter.least?.witness.travel ?? mover.from,
   };
+}
+
+/** What a part meets: something still, or a body of a part that moves. */
+function otherBody(scene: Scene, id: string): Body {
+  return bodyNamed(bodiesOf(scene), id);
 }
 
 function bodyNamed<B extends Body>(bodies: readonly B[], id: string): B {
@@ -168,7 +173,7 @@ function tail(sentence: string, subject: string): string {
 
 function elsewhere(scene: Scene, finding: Finding | undefined): string {
   if (!finding) return 'look at its numbers';
-  const still = bodyNamed(scene.still, finding.still);
+  const still = otherBody(scene, finding.still);
   return `move it away from ${still.name}, or make it smaller`;
 }
 

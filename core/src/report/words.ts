@@ -1,4 +1,5 @@
-import type { Encounter, MoverCheck } from '../clearance/checkMover';
+import type { MoverCheck } from '../clearance/checkMover';
+import type { Encounter } from '../clearance/encounter';
 import { formatLength } from '../length/formatLength';
 import type { Units } from '../length/units';
 import type { Mover } from '../scene/scene';

@@ -12,10 +12,15 @@ export interface Body<P extends Piece = Piece> {
   readonly pieces: readonly P[];
 }
 
-/** What moves is made of convex solids. */
-export type MovingBody = Body<Convex>;
+/** What moves is made of convex solids, each body on a motion of its mover's travel. */
+export interface MovingBody extends Body<Convex> {
+  readonly motion: Motion;
+}
 
-/** A touch that is meant: the two bodies may meet over these travels, no deeper than `depth` mm. */
+/**
+ * A touch that is meant: the two bodies may meet over these travels, no deeper than `depth` mm. `still` may be another
+ * body of the same mover.
+ */
 export interface IntendedContact {
   readonly moving: string;
   readonly still: string;
@@ -24,13 +29,12 @@ export interface IntendedContact {
   readonly depth: number;
 }
 
-/** Bodies that move together, with one travel. */
+/** Bodies that move with one travel: all alike, as leaf and handle do, or each its own way, as folding leaves do. */
 export interface Mover {
   /** The plan item it comes from. */
   readonly id: string;
   readonly name: string;
   readonly bodies: readonly MovingBody[];
-  readonly motion: Motion;
   /** What its travel is counted in: radians, said as degrees, or mm. */
   readonly unit: 'rad' | 'mm';
   /** Shut is `from`. */
@@ -45,4 +49,9 @@ export interface Mover {
 export interface Scene {
   readonly still: readonly Body[];
   readonly movers: readonly Mover[];
+}
+
+/** Every body of a scene, still or moving: what a finding may name. */
+export function bodiesOf(scene: Scene): Body[] {
+  return [...scene.still, ...scene.movers.flatMap(({ bodies }) => bodies)];
 }

@@ -1,7 +1,7 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { buildScene, itemsOf, NearestProbe, type Item, type Plan, type Report } from '@tarnpass/core';
+import { buildScene, itemsOf, NearestProbe, parked, type Item, type Plan, type Report } from '@tarnpass/core';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { ApiError } from '../api/client';
@@ -100,14 +100,28 @@ function Board({ stage }: { stage: Stage }) {
     if (begun) dispatch(select(begun));
   }, [begun, dispatch]);
 
-  const mover = scene.movers.find(({ id }) => id === item?.id);
-  const probe = useMemo(() => mover && new NearestProbe(mover, scene.still), [mover, scene]);
-  const travel = mover ? Math.min(travels[mover.id] ?? mover.from, mover.to) : 0;
-  const nearest = mover && travel > mover.from ? probe?.at(travel) : undefined;
   const shownTravels = useMemo(
     () => Object.fromEntries(scene.movers.map(({ id, from, to }) => [id, Math.min(travels[id] ?? from, to)])),
     [scene, travels],
   );
+  const mover = scene.movers.find(({ id }) => id === item?.id);
+  // The other parts count where they stand now: text, so that a drag of the selected part alone changes nothing here.
+  const standing = JSON.stringify(
+    scene.movers.filter((other) => other !== mover).map(({ id }) => [id, shownTravels[id]]),
+  );
+  const probe = useMemo(() => {
+    if (!mover) return undefined;
+    const at = JSON.parse(standing) as [string, number][];
+    const others = at.flatMap(([id, where]) =>
+      parked(
+        scene.movers.find((other) => other.id === id)!,
+        where,
+      ),
+    );
+    return new NearestProbe(mover, [...scene.still, ...others]);
+  }, [mover, scene, standing]);
+  const travel = mover ? shownTravels[mover.id]! : 0;
+  const nearest = mover && travel > mover.from ? probe?.at(travel) : undefined;
   // A report of an older plan may name parts that are gone.
   const current = useMemo(
     () =>

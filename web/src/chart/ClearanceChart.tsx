@@ -3,6 +3,7 @@ import { AriaComponent, GridComponent, MarkLineComponent, TooltipComponent } fro
 import { init, use as register, type EChartsType } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import {
+  bodiesOf,
   formatLength,
   MM_PER_INCH,
   travelText,
@@ -50,7 +51,7 @@ export default function ClearanceChart({ mover, report, scene, units, sheet }: P
   useEffect(() => {
     const c = PALETTE[sheet];
     const across = (value: number) => (turn ? (value * 180) / Math.PI : inUnits(value, units));
-    const words = new Map(scene.still.map(({ id, name }) => [id, name]));
+    const words = new Map(bodiesOf(scene).map(({ id, name }) => [id, name]));
     const bodies = new Map(mover.bodies.map(({ id, name }, i) => [id, i === 0 ? '' : `${name} to `]));
     chart.current!.setOption(
       {
@@ -114,7 +115,7 @@ export default function ClearanceChart({ mover, report, scene, units, sheet }: P
     );
   }, [mover, report, scene, units, sheet, turn, worst]);
 
-  const said = worst.map(({ still }) => scene.still.find(({ id }) => id === still)?.name).join(', ');
+  const said = worst.map(({ still }) => bodiesOf(scene).find(({ id }) => id === still)?.name).join(', ');
   return (
     <div
       ref={holder}

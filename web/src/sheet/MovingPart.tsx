@@ -14,10 +14,11 @@ interface Props {
   readonly selected: boolean;
 }
 
-const cornersAt = (mover: Mover, travel: number): Float64Array[] => {
-  const pose = motionPose(mover.motion, travel);
-  return mover.bodies.flatMap(({ pieces }) => pieces.map((piece) => place(pose, piece.corners)));
-};
+const cornersAt = (mover: Mover, travel: number): Float64Array[] =>
+  mover.bodies.flatMap(({ pieces, motion }) => {
+    const pose = motionPose(motion, travel);
+    return pieces.map((piece) => place(pose, piece.corners));
+  });
 
 /** Even steps of travel for contour lines: degrees for a turn, a tenth of the run for a slide. */
 function stepsOf(mover: Mover, every: number): number[] {
@@ -148,7 +149,7 @@ interface TipProps {
 
 /** A label just beyond the end of a pose that is farthest from the joint. */
 function TipLabel({ mover, outline, frame, text, fill, bold = false }: TipProps) {
-  const joint = mover.motion.stagesAt(mover.from)[0]?.joint;
+  const joint = mover.bodies[0]?.motion.stagesAt(mover.from)[0]?.joint;
   const [px, py] = joint?.kind === 'turn' ? [frame.x(joint.point[0]), frame.y(joint.point[1])] : outline[0]!;
   const far = [...outline].sort(
     (a, b) => Math.hypot(b[0] - px, b[1] - py) - Math.hypot(a[0] - px, a[1] - py),

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { formatLength, type Nearest, type Plan, type Report, type Scene } from '@tarnpass/core';
+import { bodiesOf, formatLength, type Nearest, type Plan, type Report, type Scene } from '@tarnpass/core';
 import { useMemo } from 'react';
 import { allShut, moved, selected as select } from '../board/viewSlice';
 import { useAppDispatch } from '../store';
@@ -78,7 +78,7 @@ export function Strips({ plan, scene, report, stale, travels, selected, nearest 
 }
 
 function nowWords(scene: Scene, nearest: Nearest, plan: Plan): string {
-  const still = scene.still.find(({ id }) => id === nearest.still)!.name;
+  const still = bodiesOf(scene).find(({ id }) => id === nearest.still)!.name;
   const { clearance } = nearest.witness;
   return clearance <= 0 ? `now in ${still}` : `now ${formatLength(clearance, plan.units)} to ${still}`;
 }

@@ -1,5 +1,5 @@
 import { frameOf } from '../../carcass/frame';
-import { motionOf } from '../../motion/motion';
+import { motionOf, type Motion } from '../../motion/motion';
 import type { IntendedContact, Mover, MovingBody } from '../../scene/scene';
 import type { PartPlace } from '../family';
 import { leafOf } from './leaf';
@@ -10,14 +10,20 @@ export function buildDoor(door: Door, place: PartPlace): Mover {
   const { carcass, still, gaps } = place;
   const frame = frameOf(carcass);
   const { x, y, z, pin } = leafOf(door, carcass);
+  const motion = motionOf({
+    kind: 'turn',
+    point: frame.toSpace([pin[0], pin[1], 0]),
+    axis: [0, 0, door.hinge.side === 'left' ? -1 : 1],
+  });
   const called = `${door.name.charAt(0).toLowerCase()}${door.name.slice(1)}`;
   const leaf: MovingBody = {
     id: `${door.id}/leaf`,
     name: `the ${called}`,
     item: door.id,
     pieces: [frame.box([x[0], y[0], z[0]], [x[1], y[1], z[1]])],
+    motion,
   };
-  const bodies = [leaf, ...handleBody(door, place, called)];
+  const bodies = [leaf, ...handleBody(door, place, called, motion)];
   const to = (door.limit * Math.PI) / 180;
   const ownPanels = still.filter((body) => body.item === carcass.id);
   // An overlay leaf rests on the carcass front, and at its pin it never leaves it; it may press into nothing.
@@ -29,11 +35,6 @@ export function buildDoor(door: Door, place: PartPlace): Mover {
     id: door.id,
     name: door.name,
     bodies,
-    motion: motionOf({
-      kind: 'turn',
-      point: frame.toSpace([pin[0], pin[1], 0]),
-      axis: [0, 0, door.hinge.side === 'left' ? -1 : 1],
-    }),
     unit: 'rad',
     from: 0,
     to,
@@ -42,7 +43,7 @@ export function buildDoor(door: Door, place: PartPlace): Mover {
   };
 }
 
-function handleBody(door: Door, { carcass }: PartPlace, called: string): MovingBody[] {
+function handleBody(door: Door, { carcass }: PartPlace, called: string, motion: Motion): MovingBody[] {
   const { handle, hinge } = door;
   if (!handle) return [];
   const { x, y, z } = leafOf(door, carcass);
@@ -52,5 +53,7 @@ function handleBody(door: Door, { carcass }: PartPlace, called: string): MovingB
     [x0, y[0] - handle.projection.mm, z0],
     [x0 + handle.width.mm, y[0], z0 + handle.height.mm],
   );
-  return [{ id: `${door.id}/handle`, name: `the handle of the ${called}`, item: door.id, pieces: [solid] }];
+  return [
+    { id: `${door.id}/handle`, name: `the handle of the ${called}`, item: door.id, pieces: [solid], motion },
+  ];
 }

@@ -123,7 +123,7 @@ describe('a leaf on a pin set in from its edge (the same core, another mechanism
     const [a, b, W, far] = [50, 50, 800, 150];
     const joint = { kind: 'turn', point: [0, 0, 0], axis: [0, 0, 1] } as const;
     const body = (id: string, piece: ReturnType<typeof box>) => ({ id, name: id, item: id, pieces: [piece] });
-    const leaf = body('leaf', box([-a, -far, 0], [W - a, b, 2000]));
+    const leaf = { ...body('leaf', box([-a, -far, 0], [W - a, b, 2000])), motion: motionOf(joint) };
     for (const [need, jamb] of [
       [Math.hypot(a, b) - a, (g: number) => box([-400, -far, 0], [-a - g, b, 2000])],
       [Math.hypot(W - a, far) - (W - a), (g: number) => box([W - a + g, -far, 0], [1200, b, 2000])],
@@ -132,7 +132,6 @@ describe('a leaf on a pin set in from its edge (the same core, another mechanism
         id: 'leaf',
         name: 'Leaf',
         bodies: [leaf],
-        motion: motionOf(joint),
         unit: 'rad' as const,
         from: 0,
         to: Math.PI / 2,
@@ -199,7 +198,7 @@ describe('doors and obstacles against manifold-3d, densely sampled', () => {
         const check = checkMover(mover, still, { watch: 5000 });
         const solid = still[0]!.pieces[0] as Convex;
         const sample = (travel: number) => {
-          const pose = motionPose(mover.motion, travel);
+          const pose = motionPose(mover.bodies[0]!.motion, travel);
           return Math.min(
             ...mover.bodies.map(({ pieces }) => gap(place(pose, pieces[0]!.corners), solid.corners, 5000)),
           );

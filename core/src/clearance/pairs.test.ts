@@ -1,0 +1,188 @@
+import fc from 'fast-check';
+import { motionOf } from '../motion/motion';
+import { motionPose } from '../motion/motion';
+import { place, type Joint } from '../motion/joint';
+import type { Mover } from '../scene/scene';
+import { box, type Point3 } from '../solid/prism';
+import { real } from '../testing/real';
+import { coldStart } from './gjk';
+import { orderOfOpening } from './order';
+import { BLOCKED, CELLS, FREE, groundAt, pairMap, relationOf, UNKNOWN } from './pairMap';
+import { emptySeparation, separate } from './separation';
+import { provenParted, wayThrough } from './wayThrough';
+
+const SEED = 20261125;
+const deg = (degrees: number) => (degrees * Math.PI) / 180;
+
+function mover(id: string, joint: Joint, to: number, ...solids: ReturnType<typeof box>[]): Mover {
+  const motion = motionOf(joint);
+  const bodies = [{ id: `${id}/leaf`, name: id, item: id, pieces: solids, motion }];
+  return {
+    id,
+    name: id,
+    bodies,
+    unit: joint.kind === 'turn' ? 'rad' : 'mm',
+    from: 0,
+    to,
+    contacts: [],
+    needs: { around: 0, of: {} },
+  };
+}
+
+/** A leaf 500 x 20 on an upright axis at (x, y), shut along +x or -x, opening towards -y. */
+const door = (id: string, x: number, y: number, towards: 1 | -1, opens = 90): Mover => {
+  const leaf = towards > 0 ? box([x, y, 0], [x + 500, y + 20, 800]) : box([x - 500, y, 0], [x, y + 20, 800]);
+  return mover(id, { kind: 'turn', point: [x, y, 0], axis: [0, 0, -towards] }, deg(opens), leaf);
+};
+const drawer = (id: string, least: Point3, most: Point3, out: number): Mover =>
+  mover(id, { kind: 'slide', direction: [0, -1, 0] }, out, box(least, most));
+
+/** The square sampled at every cell's middle. */
+function bruteForce(a: Mover, b: Mover, at: (i: number, j: number, inside: boolean) => void): void {
+  const start = coldStart();
+  const out = emptySeparation();
+  const [p, q] = [a.bodies[0]!, b.bodies[0]!];
+  for (let i = 0; i < CELLS; i += 1) {
+    const first = p.pieces.map(({ corners }) =>
+      place(motionPose(p.motion, (a.to * (i + 0.5)) / CELLS), corners),
+    );
+    for (let j = 0; j < CELLS; j += 1) {
+      const pose = motionPose(q.motion, (b.to * (j + 0.5)) / CELLS);
+      const inside = first.some((corners, k) =>
+        q.pieces.some(
+          (piece) => separate(p.pieces[k]!, corners, piece, place(pose, piece.corners), start, out).value < 0,
+        ),
+      );
+      at(i, j, inside);
+    }
+  }
+}
+
+describe('the map of two travels', () => {
+  const doors = fc.record({
+    gap: real(-400, 300),
+    opens: fc.tuple(fc.integer({ min: 70, max: 130 }), fc.integer({ min: 70, max: 130 })),
+    deep: real(-200, 200),
+    slide: fc.boolean(),
+  });
+
+  it('agrees with 256 x 256 brute force in every cell told free or blocked, on 24 random pairs', () => {
+    let told = 0;
+    let unknown = 0;
+    fc.assert(
+      fc.property(doors, ({ gap, opens, deep, slide }) => {
+        const a = door('a', 0, 0, 1, opens[0]);
+        const b = slide
+          ? drawer('b', [100 + gap / 4, 25 + Math.abs(deep), 100], [450, 500, 300], 400)
+          : door('b', 1000 + gap, deep, -1, opens[1]);
+        const map = pairMap(a, b);
+        bruteForce(a, b, (i, j, inside) => {
+          const kind = map.ground[i * CELLS + j];
+          if (kind === UNKNOWN) unknown += 1;
+          else {
+            told += 1;
+            if ((kind === BLOCKED) !== inside)
+              throw new Error(`cell ${i}, ${j} is told ${kind} but is ${inside ? 'inside' : 'apart'}`);
+          }
+        });
+      }),
+      { seed: SEED, numRuns: 24 },
+    );
+    expect(unknown / told).toBeLessThan(0.02);
+  });
+
+  it('says of two doors in a corner which must be shut for which, and of two far apart that all is free', () => {
+    // Leaves of 500 with pins 700 apart cross each other's air, but each opens beside the other shut.
+    const both = relationOf(pairMap(door('a', 0, 0, 1), door('b', 700, 0, -1)));
+    expect([both.bothOpen, both.aWithBShut]).toEqual([FREE, BLOCKED]); // shut leaves 500 + 500 > 700 overlap
+    const free = pairMap(door('a', 0, 0, 1), door('b', 1200, 0, -1));
+    expect([...new Set(free.ground)]).toEqual([FREE]);
+  });
+
+  it('of a drawer behind a door: the drawer needs the door open', () => {
+    const a = door('door', 0, 0, 1, 95);
+    const b = drawer('drawer', [20, 30, 100], [470, 500, 300], 400);
+    const relation = relationOf(pairMap(a, b));
+    expect([relation.bWithAShut, relation.bWithAOpen, relation.bothOpen, relation.aWithBOpen]).toEqual([
+      BLOCKED,
+      FREE,
+      FREE,
+      BLOCKED,
+    ]);
+  });
+});
+
+describe('a way through', () => {
+  it('leads over free cells only, from end to end, and keeps away from blocked ground', () => {
+    // Two leaves that pass each other only while one leads: 500 and 500 over pins 900 apart.
+    const [a, b] = [door('a', 0, 0, 1, 80), door('b', 1030, 0, -1, 80)];
+    const map = pairMap(a, b);
+    const way = wayThrough(map, [0, 0], [a.to, b.to])!;
+    expect(way[0]).toEqual([0, 0]);
+    expect(way[way.length - 1]).toEqual([a.to, b.to]);
+    for (let k = 1; k < way.length; k += 1) {
+      for (let s = 0; s <= 1; s += 0.001) {
+        const at = [0, 1].map((side) => way[k - 1]![side]! + s * (way[k]![side]! - way[k - 1]![side]!)) as [
+          number,
+          number,
+        ];
+        expect(groundAt(map, ...at)).toBe(FREE);
+      }
+    }
+  });
+
+  it('is none where blocked ground parts the two, and that is proven', () => {
+    const a = drawer('a', [0, 0, 0], [400, 500, 100], 300);
+    const wall = mover(
+      'b',
+      { kind: 'slide', direction: [0, -1, 0] },
+      300,
+      box([0, -320, 0], [400, -310, 100]),
+    );
+    const map = pairMap(a, wall);
+    // a out by 300 ends at -300; b starts at -320..-310 and only moves away: all free.
+    expect(provenParted(map, [0, 0], [300, 300])).toBe(false);
+    const near = mover(
+      'b',
+      { kind: 'slide', direction: [0, 1, 0] },
+      700,
+      box([0, -320, 0], [400, -310, 100]),
+    );
+    const facing = pairMap(a, near);
+    expect(wayThrough(facing, [0, 0], [300, 700])).toBeUndefined();
+    expect(provenParted(facing, [0, 0], [300, 700])).toBe(true);
+  });
+});
+
+describe('an order of opening', () => {
+  const a = door('door', 0, 0, 1, 95);
+  const b = drawer('drawer', [20, 30, 100], [470, 500, 300], 400);
+  const parts = [
+    { id: 'door', states: [0, a.to] },
+    { id: 'drawer', states: [0, 400] },
+  ];
+  const mapOf = () => pairMap(a, b);
+
+  it('opens the door before the drawer behind it', () => {
+    const order = orderOfOpening(parts, { drawer: 400 }, mapOf);
+    expect(order).toMatchObject({
+      kind: 'order',
+      moves: [
+        { part: 'door', to: a.to },
+        { part: 'drawer', to: 400 },
+      ],
+    });
+  });
+
+  it('is proven not to be where the drawer is wanted out and the door shut', () => {
+    expect(orderOfOpening(parts, { drawer: 400, door: 0 }, mapOf)).toEqual({
+      kind: 'none',
+      pair: ['door', 'drawer'],
+    });
+  });
+
+  it('of nothing wanted is no move, and of a state that is none of its own is a broken promise', () => {
+    expect(orderOfOpening(parts, {}, mapOf)).toEqual({ kind: 'order', moves: [] });
+    expect(() => orderOfOpening(parts, { door: 0.1 }, mapOf)).toThrow(/none of its states/);
+  });
+});
