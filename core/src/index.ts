@@ -5,15 +5,33 @@ export { parseLength, parseNumber, type ParsedLength } from './length/parseLengt
 export { INCHES, MILLIMETRES, MM_PER_INCH, type Units, type UnitSystem } from './length/units';
 export type { Convex } from './solid/convex';
 export type { Piece } from './solid/halfSpace';
-export type { Point2, Point3 } from './solid/prism';
+export { box, prism, type Point2, type Point3 } from './solid/prism';
 export { place, type Joint, type Pose } from './motion/joint';
-export { motionPose, type Motion } from './motion/motion';
+export { carried, chain, motionOf, motionPose, type Motion } from './motion/motion';
+export { ratio, STRAIGHT, table } from './motion/drive';
 export { checkMover, type MoverCheck } from './clearance/checkMover';
 export { SceneChecker, parked, type Progress, type SceneCheck } from './clearance/checkScene';
 export { TOUCH, WATCH, type CheckOptions, type Encounter, type Verdict } from './clearance/encounter';
 export { share, type CurvePoint } from './clearance/curve';
 export { NearestProbe, type Nearest } from './clearance/nearestProbe';
-export type { Witness } from './clearance/leastClearance';
+export { approachStill, type Approach } from './clearance/approach';
+export { blockedStretches, firstContact } from './clearance/firstContact';
+export { leastClearance, type Witness } from './clearance/leastClearance';
+export { coldStart } from './clearance/gjk';
+export { emptySeparation, separate } from './clearance/separation';
+export {
+  CELLS,
+  FREE,
+  BLOCKED,
+  UNKNOWN,
+  groundAt,
+  pairMap,
+  relationOf,
+  type PairMap,
+} from './clearance/pairMap';
+export { PairMaps } from './clearance/pairMaps';
+export { provenParted, wayThrough } from './clearance/wayThrough';
+export { orderOfOpening, type Order, type Parkable } from './clearance/order';
 export { bodiesOf, type Body, type Mover, type MovingBody, type Scene } from './scene/scene';
 export { buildScene } from './scene/buildScene';
 export type { Side, Space, Thing } from './space/schema';

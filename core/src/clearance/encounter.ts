@@ -135,6 +135,39 @@ export function piecePairs(
   return pairs;
 }
 
+const wholeOf = new WeakMap<Body, Boxes>();
+
+/** Whether one box about all a body sweeps and one about all of the other are farther apart than `reach`: most pairs are. */
+function farApart(mover: Mover, moving: MovingBody, other: Body, reach: number): boolean {
+  const swept = wholeBox(sweptWholeOf, moving, () => sweptBoxesOf(moving, mover));
+  const still = wholeBox(wholeOf, other, () => stillBoxesOf(other));
+  for (let axis = 0; axis < 3; axis += 1) {
+    if (swept[axis]! - still[3 + axis]! > reach || still[axis]! - swept[3 + axis]! > reach) return true;
+  }
+  return false;
+}
+
+const sweptWholeOf = new WeakMap<Body, Boxes>();
+
+/** One box about the first box of each list; of all space where a piece has none. */
+function wholeBox(
+  kept: WeakMap<Body, Boxes>,
+  body: Body,
+  boxes: () => readonly (Boxes | undefined)[],
+): Boxes {
+  let whole = kept.get(body);
+  if (whole) return whole;
+  whole = Float64Array.of(Infinity, Infinity, Infinity, -Infinity, -Infinity, -Infinity);
+  for (const box of boxes()) {
+    for (let axis = 0; axis < 3; axis += 1) {
+      whole[axis] = Math.min(whole[axis]!, box ? box[axis]! : -Infinity);
+      whole[3 + axis] = Math.max(whole[3 + axis]!, box ? box[3 + axis]! : Infinity);
+    }
+  }
+  kept.set(body, whole);
+  return whole;
+}
+
 function contactOf(mover: Mover, moving: Body, other: Body): IntendedContact | undefined {
   return mover.contacts.find((c) => c.moving === moving.id && c.still === other.id);
 }
@@ -154,6 +187,10 @@ export function meet(
 ): Encounter | undefined {
   const { watch = WATCH, tolerance = DEFAULT_TOLERANCE, bracket = DEFAULT_BRACKET } = options;
   const needed = mover.needs.of[other.id] ?? mover.needs.around;
+  if (!('motion' in other) && farApart(mover, moving, other, Math.max(watch, needed))) {
+    counts.pairs += moving.pieces.length * other.pieces.length;
+    return undefined;
+  }
   const contact = contactOf(mover, moving, other);
   let near = false;
   let least: LeastClearance | undefined;

@@ -34,10 +34,21 @@ export function chain(stages: readonly Stage[], knots: readonly number[] = []): 
 /** A body carried on `own` joints by another that moves as `parent`: a leaf hinged to a leaf. */
 export function carried(parent: Motion, own: Motion): Motion {
   const knots = [...new Set([...parent.knots, ...own.knots])].sort((a, b) => a - b);
+  const key = `${parent.key}; ${own.key}`;
+  // One list a stretch between knots, made once: what is kept for a list is kept by its identity.
+  const lists = new Map<readonly Stage[], Map<readonly Stage[], readonly Stage[]>>();
   return {
-    key: `${parent.key}; ${own.key}`,
+    key,
     knots,
-    stagesAt: (travel, side) => [...parent.stagesAt(travel, side), ...own.stagesAt(travel, side)],
+    stagesAt: (travel, side) => {
+      const first = parent.stagesAt(travel, side);
+      const second = own.stagesAt(travel, side);
+      let after = lists.get(first);
+      if (!after) lists.set(first, (after = new Map()));
+      let both = after.get(second);
+      if (!both) after.set(second, (both = [...first, ...second]));
+      return both;
+    },
   };
 }
 
