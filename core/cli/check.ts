@@ -1,7 +1,19 @@
 import { readFileSync } from 'node:fs';
-import { LARGEST_PLAN, pathText, readPlanFile, reportOf, reportText, type Issue } from '../src/index';
+import {
+  isSceneFile,
+  LARGEST_PLAN,
+  parseJson,
+  pathText,
+  readPlan,
+  readScene,
+  reportOf,
+  reportText,
+  sceneReport,
+  sceneReportText,
+  type Issue,
+} from '../src/index';
 
-const USAGE = `Check a plan file: what each part meets over its whole travel.
+const USAGE = `Check a plan file or a scene file: what each part meets over its whole travel.
 
   npm run -s check -- plan.json          the report as JSON
   npm run -s check -- --text plan.json   the report as sentences
@@ -24,16 +36,30 @@ function main(args: readonly string[]): number {
   }
   if (files.length !== 1 || unknown)
     return refuse([
-      { path: [], message: unknown ? `There is no option ${unknown}.` : 'Name one plan file.' },
+      { path: [], message: unknown ? `There is no option ${unknown}.` : 'Name one plan or scene file.' },
     ]);
 
   const text = readInput(files[0]!);
   if (typeof text !== 'string') return refuse([text]);
-  const read = readPlanFile(text);
+  const parsed = parseJson(text);
+  if (!parsed.ok) return refuse(parsed.issues);
+  return isSceneFile(parsed.raw) ? checkScene(parsed.raw, asText) : checkPlan(parsed.raw, asText);
+}
+
+function checkPlan(raw: unknown, asText: boolean): number {
+  const read = readPlan(raw);
   if (!read.ok) return refuse(read.issues);
   const report = reportOf(read.plan);
   process.stdout.write(asText ? reportText(read.plan, report) : `${JSON.stringify(report, null, 2)}\n`);
   return report.answer.verdict === 'hits' ? HITS : CLEAR;
+}
+
+function checkScene(raw: unknown, asText: boolean): number {
+  const read = readScene(raw);
+  if (!read.ok) return refuse(read.issues);
+  const report = sceneReport(read.scene);
+  process.stdout.write(asText ? sceneReportText(read.scene, report) : `${JSON.stringify(report, null, 2)}\n`);
+  return report.movers.some(({ verdict }) => verdict === 'hits') ? HITS : CLEAR;
 }
 
 function readInput(file: string): string | Issue {

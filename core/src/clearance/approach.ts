@@ -11,6 +11,7 @@ export const ROUNDING = 1e-9;
 
 /** Chords drawn in search of the longest stretch that is proven. */
 const CHORDS = 10;
+const MOST_TRIES = 60;
 
 /**
  * A moving piece against another, which stands still or moves with the same travel: signed separation at a travel,
@@ -63,10 +64,12 @@ function longest(most: number, now: number, level: number, bound: (width: number
   let [low, atLow] = [0, now - level];
   let [high, atHigh] = [most, bound(most) - level];
   if (atHigh > 0) return Infinity;
-  for (let i = 0; i < CHORDS; i += 1) {
+  for (let drawn = 0, tried = 0; drawn < CHORDS && tried < MOST_TRIES; tried += 1) {
+    // Until a first stretch holds, never more than a quarter: a bound that falls steeply at first shows its chords too long.
     const part = atHigh > -Infinity ? atLow / (atLow - atHigh) : 0.2;
-    const width = low + (high - low) * Math.max(part, 0.02);
+    const width = low + (high - low) * Math.max(low > 0 ? part : Math.min(part, 0.25), 0.02);
     const here = bound(width) - level;
+    if (low > 0) drawn += 1;
     if (here > 0) {
       [low, atLow] = [width, here];
       if (atHigh > -Infinity && (high - low < 0.1 * low || here < 0.05 * (now - level))) break;
@@ -130,7 +133,6 @@ class PlaneApproach implements Approach {
   readonly knots: readonly number[];
   private readonly sweep: Sweep;
   private readonly corners: Float64Array;
-  private readonly foot: Float64Array;
   private travel = 0;
 
   constructor(
@@ -140,7 +142,6 @@ class PlaneApproach implements Approach {
     this.sweep = sweepOf(mover.motion, mover.piece.corners);
     this.corners = new Float64Array(mover.piece.corners.length);
     this.knots = mover.motion.knots;
-    this.foot = Float64Array.from(plane.normal, (x) => x * plane.offset);
   }
 
   at(travel: number): Separation {
@@ -166,14 +167,14 @@ class PlaneApproach implements Approach {
   }
 
   lowerBound(back: number, ahead: number): number {
-    const { still } = this.sweep;
-    const bound = still
-      ? still.separation(this.corners, this.now.normal, this.foot, back, ahead)
-      : this.sweep.lowest(this.corners, this.travel, this.now.normal, back, ahead) - this.plane.offset;
-    return bound - ROUNDING;
+    // Turned with the mover n would leave the plane, so only n fixed in the space bounds anything here.
+    const lowest = this.sweep.lowest(this.corners, this.travel, this.now.normal, back, ahead);
+    return lowest - this.plane.offset - ROUNDING;
   }
 
   reach(level: number, sense: 1 | -1, most: number): number {
+    const { still } = this.sweep;
+    if (still) return still.fall(this.corners, this.now.normal, this.plane.offset + level + ROUNDING, sense);
     return longest(most, this.now.lower, level, (width) =>
       sense > 0 ? this.lowerBound(0, width) : this.lowerBound(width, 0),
     );

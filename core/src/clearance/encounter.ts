@@ -219,10 +219,13 @@ export function meet(
       if (answer.beyondWatch) continue;
       near = true;
       least = lesser(least, answer);
-      if (answer.lower < needed)
-        short = earlier(short, firstContact(approach, from, to, needed - UNDER, bracket));
+      const nearer =
+        answer.lower < needed ? firstContact(approach, from, to, needed - UNDER, bracket) : undefined;
+      short = earlier(short, nearer);
       if (answer.lower > level) continue;
-      const touched = firstContact(approach, from, to, level, bracket);
+      // What is proven to keep its needed clearance needs no second look for a touch.
+      const start = nearer && level < needed - UNDER ? nearer.free : from;
+      const touched = firstContact(approach, start, to, level, bracket);
       hit = earlier(hit, touched);
       if (touched && options.curves) blocked.push(...blockedStretches(approach, from, to, level, bracket));
       if (from === mover.from) startDepth = Math.max(startDepth, -approach.at(from).value);

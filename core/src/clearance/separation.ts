@@ -47,7 +47,8 @@ export function separate(
   out: Separation,
 ): Separation {
   const apart = closestByGjk(atA, atB, start, out);
-  if (apart && out.value > CLOSE && out.value - out.lower <= LOOSE) return out;
+  // The supporting planes prove the answer whatever the search went through, if they part the pieces by themselves.
+  if (apart && out.value - out.lower <= LOOSE && (out.value > CLOSE || out.lower > 0)) return out;
   if (!apart || out.value <= CLOSE) {
     const overlap = leastOverlapAxis(a, atA, b, atB, out);
     if (overlap <= 0) return out;

@@ -1,3 +1,4 @@
+import type { Issue } from '../item/issue';
 import { readPlan, type PlanRead } from '../plan/readPlan';
 import type { Plan } from '../plan/schema';
 
@@ -6,13 +7,17 @@ export const LARGEST_PLAN = 2_000_000;
 
 /** Read the text of a plan file: docs/formats.md describes it. */
 export function readPlanFile(text: string): PlanRead {
-  let raw: unknown;
+  const parsed = parseJson(text);
+  return parsed.ok ? readPlan(parsed.raw) : parsed;
+}
+
+/** Parse JSON, or tell where it stops being any. */
+export function parseJson(text: string): { ok: true; raw: unknown } | { ok: false; issues: Issue[] } {
   try {
-    raw = JSON.parse(text);
+    return { ok: true, raw: JSON.parse(text) };
   } catch (error) {
     return { ok: false, issues: [{ path: [], message: `This is not JSON${placeIn(text, error)}.` }] };
   }
-  return readPlan(raw);
 }
 
 /** The text of a plan file that `readPlanFile` reads back to the same plan. */

@@ -23,12 +23,8 @@ export class SlideSweep implements Sweep {
     this.speed = Math.hypot(this.rate[0]!, this.rate[1]!, this.rate[2]!);
     this.still = {
       separation: (at, n, still, back, ahead) => this.lowest(at, 0, n, back, ahead) - farthest(still, n),
-      reach: (at, n, still, level, sense) => {
-        const room = nearest(at, n) - farthest(still, n) - level;
-        if (!(room > 0)) return 0;
-        const rate = sense * this.along(n);
-        return rate < 0 ? room / -rate : Infinity;
-      },
+      reach: (at, n, still, level, sense) => this.fall(at, n, farthest(still, n) + level, sense),
+      fall: (at, n, to, sense) => this.fall(at, n, to, sense),
     };
   }
 
@@ -50,6 +46,13 @@ export class SlideSweep implements Sweep {
   lowest(at: Float64Array, _t: number, n: Float64Array, back: number, ahead: number): number {
     const rate = this.along(n);
     return nearest(at, n) + Math.min(-rate * back, rate * ahead);
+  }
+
+  private fall(at: Float64Array, n: Float64Array, to: number, sense: 1 | -1): number {
+    const room = nearest(at, n) - to;
+    if (!(room > 0)) return 0;
+    const rate = sense * this.along(n);
+    return rate < 0 ? room / -rate : Infinity;
   }
 
   private along(n: Float64Array): number {

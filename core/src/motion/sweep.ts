@@ -28,6 +28,8 @@ export interface StillBounds {
   separation(at: Float64Array, n: Float64Array, still: Float64Array, back: number, ahead: number): number;
   /** How far from the pose, ahead (sense 1) or back (-1), the separation is proven to stay above `level`. */
   reach(at: Float64Array, n: Float64Array, still: Float64Array, level: number, sense: 1 | -1): number;
+  /** How far from the pose, in a sense, until the lowest corner along n has come down to `to`; 0 where it is there. */
+  fall(at: Float64Array, n: Float64Array, to: number, sense: 1 | -1): number;
 }
 
 /** The sweep of a piece's corners, as built, along a motion. */

@@ -3,6 +3,7 @@ import { sayLengths } from '../length/lengthMark';
 import { MILLIMETRES, UnitsSchema, type Units } from '../length/units';
 import { familyOf } from '../parts/families';
 import type { Issue } from '../item/issue';
+import { plainSentence } from '../item/plainSentence';
 import { migrate } from './migrate';
 import { partPlace } from './place';
 import { PLAN_FORMAT, PLAN_VERSION, PlanSchema, type Plan } from './schema';
@@ -75,12 +76,4 @@ function toIssue(issue: v.BaseIssue<unknown>, units: Units): Issue {
   const path = (issue.path ?? []).map(({ key }) => (typeof key === 'number' ? key : String(key)));
   const said = sayLengths(plainSentence(issue), units);
   return { path, message: said };
-}
-
-/** Valibot's own words are for programmers; ours, where we gave some, are kept. */
-function plainSentence(issue: v.BaseIssue<unknown>): string {
-  if (issue.expected === 'never') return 'This field is not known here.';
-  if (issue.received === 'undefined') return 'This field is missing.';
-  if (!issue.message.startsWith('Invalid ')) return issue.message;
-  return issue.expected ? `This must be ${issue.expected}, not ${issue.received}.` : issue.message;
 }

@@ -1,5 +1,5 @@
 import type { MoverCheck } from '../clearance/checkMover';
-import { SceneChecker } from '../clearance/checkScene';
+import { SceneChecker, type Progress } from '../clearance/checkScene';
 import type { Encounter, Verdict } from '../clearance/encounter';
 import { FAMILY_NAMES, familyOf, type Part } from '../parts/families';
 import type { Proposal, SizedPiece } from '../parts/family';
@@ -57,8 +57,17 @@ export interface Report {
  * @param checker  one that checked earlier plans answers a changed one faster; it must be asked for curves
  */
 export function reportOf(plan: Plan, checker: SceneChecker = new SceneChecker({ curves: true })): Report {
+  const steps = reportSteps(plan, checker);
+  for (;;) {
+    const { done, value } = steps.next();
+    if (done) return value;
+  }
+}
+
+/** The same in steps short enough to stop between. */
+export function* reportSteps(plan: Plan, checker: SceneChecker): Generator<Progress, Report> {
   const scene = buildScene(plan);
-  const { movers } = checker.check(scene);
+  const { movers } = yield* checker.steps(scene);
   const parts = plan.parts.map((part, i) => reportPart(plan, scene, part, scene.movers[i]!, movers[i]!));
   parts.sort((a, b) => urgency(a) - urgency(b));
   return { answer: answerOf(plan, scene, parts), parts };

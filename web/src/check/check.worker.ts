@@ -1,15 +1,17 @@
-import { reportOf, SceneChecker } from '@tarnpass/core';
-import type { CheckReply, CheckRequest } from './messages';
+import { serve, type ToWorker } from '@tarnpass/core';
 
-/** Kept from one plan to the next: only what an edit changed is checked anew. */
-const checker = new SceneChecker({ curves: true });
+/** The page's end of the core's worker: messages in, answers out, a pause between slices of work. */
+const breathing = new MessageChannel();
+let resume: (() => void) | undefined;
+breathing.port1.onmessage = () => resume?.();
 
-self.onmessage = ({ data: { version, plan } }: MessageEvent<CheckRequest>) => {
-  let reply: CheckReply;
-  try {
-    reply = { version, ok: true, report: reportOf(plan, checker) };
-  } catch (error) {
-    reply = { version, ok: false, message: error instanceof Error ? error.message : String(error) };
-  }
-  self.postMessage(reply);
-};
+const take = serve({
+  post: (message) => self.postMessage(message),
+  now: () => performance.now(),
+  breathe: () =>
+    new Promise((resolve) => {
+      resume = resolve;
+      breathing.port2.postMessage(0);
+    }),
+});
+self.onmessage = ({ data }: MessageEvent<ToWorker>) => take(data);

@@ -1,9 +1,8 @@
 import { createListenerMiddleware, createSlice, isAnyOf, type PayloadAction } from '@reduxjs/toolkit';
-import type { Report } from '@tarnpass/core';
+import { WorkPool, type Outcome, type Report } from '@tarnpass/core';
 import { closed, draftTaken, edited, opened, redone, undone } from '../job/jobSlice';
 import type { AppDispatch, RootState } from '../store';
-import { CheckChannel } from './channel';
-import type { CheckReply } from './messages';
+import { spawnWorker } from './spawnWorker';
 
 /** The newest answer, and the version of the plan it is for: on an older one than the plan's it is not shown as fresh. */
 export interface CheckState {
@@ -18,9 +17,12 @@ const checkSlice = createSlice({
   name: 'check',
   initialState,
   reducers: {
-    answered: (state, { payload }: PayloadAction<CheckReply>) => {
-      if (!payload.ok) return { ...state, failure: { version: payload.version, message: payload.message } };
-      return { version: payload.version, report: payload.report, failure: null };
+    answered: (state, { payload }: PayloadAction<Outcome<Report>>) => {
+      if (payload.kind === 'done')
+        return { version: payload.revision, report: payload.result, failure: null };
+      if (payload.kind === 'failed')
+        return { ...state, failure: { version: payload.revision, message: payload.message } };
+      return state;
     },
     /** Ask again after a failure. */
     retried: (state) => ({ ...state, failure: null }),
@@ -34,18 +36,16 @@ export const checkReducer = checkSlice.reducer;
 
 export const checking = createListenerMiddleware<RootState, AppDispatch>();
 
-let channel: CheckChannel | undefined;
+/** One worker is enough for the one job that is open: what a newer edit overtakes is called off. */
+const pool = new WorkPool(spawnWorker, 1);
 
 checking.startListening({
   matcher: isAnyOf(opened, draftTaken, edited, undone, redone, retried),
-  effect: (action, { getState, dispatch }) => {
+  effect: async (_action, { getState, dispatch }) => {
     const { job } = getState();
     if (!job) return;
-    if (opened.match(action)) {
-      // Versions start anew with each job, so an answer for the one before must not arrive.
-      channel?.close();
-      channel = new CheckChannel((reply) => dispatch(answered(reply)));
-    }
-    channel?.ask({ version: job.version, plan: job.plan });
+    const outcome = await pool.run('open job', job.version, { kind: 'report', plan: job.plan });
+    // Versions start anew with each job opened: an answer for the one before must not arrive here.
+    if (getState().job?.id === job.id) dispatch(answered(outcome));
   },
 });

@@ -1,0 +1,81 @@
+import { readFileSync } from 'node:fs';
+import { readPlan } from '../src/plan/readPlan';
+import { reportOf } from '../src/report/report';
+import { WorkPool, type WorkerPort } from '../src/work/pool';
+import { spawnNodeWorker } from './nodeWorker';
+
+const read = readPlan(
+  JSON.parse(readFileSync(new URL('../../demo/hollin-hut.json', import.meta.url), 'utf8')),
+);
+if (!read.ok) throw new Error('the demo must read');
+const { plan } = read;
+
+/** A scene of many movers and obstacles: long enough to be stopped in. */
+function long(): unknown {
+  const turn = (x: number) => ({ kind: 'turn', point: [x, 0, 0], axis: [0, 0, 1] });
+  return {
+    format: 'tarnpass-scene',
+    version: 1,
+    bodies: Array.from({ length: 400 }, (_, i) => ({
+      id: `p${i}`,
+      pieces: [{ kind: 'box', least: [i * 30, 150, 0], most: [i * 30 + 12, 160, 300] }],
+    })),
+    movers: Array.from({ length: 60 }, (_, i) => ({
+      id: `m${i}`, unit: 'rad', to: 1.5,
+      bodies: [{ id: `b${i}`, pieces: [{ kind: 'box', least: [i * 190, -10, 0], most: [i * 190 + 180, 10, 300] }], joints: [turn(i * 190)] }],
+    })), // prettier-ignore
+  };
+}
+
+describe('a pool of workers, in Node', () => {
+  let pool: WorkPool;
+  afterEach(() => pool.close());
+
+  it('answers with the revision it was asked, as the core does without a worker', async () => {
+    pool = new WorkPool(spawnNodeWorker, 1);
+    const outcome = await pool.run('job', 7, { kind: 'report', plan });
+    expect(outcome).toMatchObject({ kind: 'done', revision: 7 });
+    if (outcome.kind === 'done') expect(outcome.result.answer).toEqual(reportOf(plan).answer);
+  });
+
+  it('drops what a later revision overtakes, and tells progress of a long run', async () => {
+    pool = new WorkPool(spawnNodeWorker, 1);
+    let heard = () => {};
+    const underWay = new Promise<void>((resolve) => (heard = resolve));
+    const told: number[] = [];
+    const first = pool.run('job', 1, { kind: 'scene', file: long() }, ({ done }) => {
+      told.push(done);
+      heard();
+    });
+    await underWay;
+    const asked = performance.now();
+    const second = pool.run('job', 2, { kind: 'report', plan });
+    expect(await first).toEqual({ kind: 'dropped', revision: 1 });
+    expect(await second).toMatchObject({ kind: 'done', revision: 2 });
+    // The second had to wait for the first to be stopped; 50 ms for that, the rest for its own work on a busy machine.
+    expect(performance.now() - asked).toBeLessThan(1500);
+    expect(Math.max(...told)).toBeLessThan(60);
+  });
+
+  it('starts a worker that died again and repeats the run; one that dies twice is told as failed', async () => {
+    let deaths = 0;
+    const dying = (times: number) => (): WorkerPort => {
+      const port = spawnNodeWorker();
+      return {
+        ...port,
+        post: (message) => {
+          if (message.kind === 'run' && deaths < times) {
+            deaths += 1;
+            port.end();
+          } else port.post(message);
+        },
+      };
+    };
+    pool = new WorkPool(dying(1), 1);
+    expect(await pool.run('job', 3, { kind: 'report', plan })).toMatchObject({ kind: 'done', revision: 3 });
+    pool.close();
+    deaths = 0;
+    pool = new WorkPool(dying(2), 1);
+    expect(await pool.run('job', 4, { kind: 'report', plan })).toMatchObject({ kind: 'failed', revision: 4 });
+  });
+});

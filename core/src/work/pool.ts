@@ -1,0 +1,135 @@
+import type { Progress } from '../clearance/checkScene';
+import type { FromWorker, ResultOf, Task, ToWorker } from './protocol';
+
+/** A started worker, whatever its host: a page's or Node's. */
+export interface WorkerPort {
+  post(message: ToWorker): void;
+  listen(onMessage: (message: FromWorker) => void, onDeath: (why: string) => void): void;
+  end(): void;
+}
+
+export type Outcome<R> =
+  | { readonly kind: 'done'; readonly revision: number; readonly result: R }
+  | { readonly kind: 'failed'; readonly revision: number; readonly message: string }
+  /** Called off, or overtaken by a later revision of its lane: its answer, if it still comes, is dropped. */
+  | { readonly kind: 'dropped'; readonly revision: number };
+
+interface Run {
+  readonly run: number;
+  readonly lane: string;
+  readonly revision: number;
+  readonly task: Task;
+  readonly onProgress: ((progress: Progress) => void) | undefined;
+  readonly settle: (outcome: Outcome<never>) => void;
+  tries: number;
+}
+
+/** A worker that dies is started again and its run repeated so often before the run counts as failed. */
+const MOST_TRIES = 2;
+
+/**
+ * Workers behind one typed channel. Runs of one lane (a job) overtake each other: asking for a newer revision calls
+ * off the older, whether it waits or is under way, and what still comes of it is dropped. Lanes share the workers.
+ */
+export class WorkPool {
+  private readonly idle: Desk[] = [];
+  private readonly busy = new Map<Desk, Run>();
+  private waiting: Run[] = [];
+  private runs = 0;
+  private started = 0;
+
+  constructor(
+    private readonly spawn: () => WorkerPort,
+    private readonly size: number,
+  ) {}
+
+  run<T extends Task>(
+    lane: string,
+    revision: number,
+    task: T,
+    onProgress?: (progress: Progress) => void,
+  ): Promise<Outcome<ResultOf<T>>> {
+    this.cancel(lane);
+    return new Promise((resolve) => {
+      const settle = resolve as Run['settle'];
+      this.waiting.push({ run: (this.runs += 1), lane, revision, task, onProgress, settle, tries: 0 });
+      this.assign();
+    });
+  }
+
+  /** Call off what a lane has waiting or under way. */
+  cancel(lane: string): void {
+    for (const run of this.waiting.filter((waiting) => waiting.lane === lane)) drop(run);
+    this.waiting = this.waiting.filter((waiting) => waiting.lane !== lane);
+    for (const [desk, run] of this.busy) {
+      if (run.lane !== lane) continue;
+      desk.port.post({ kind: 'cancel', run: run.run });
+      drop(run);
+    }
+  }
+
+  /** End every worker; what is under way or waiting is dropped. */
+  close(): void {
+    for (const run of [...this.waiting, ...this.busy.values()]) drop(run);
+    for (const { port } of [...this.idle, ...this.busy.keys()]) port.end();
+    this.waiting = [];
+    this.idle.length = 0;
+    this.busy.clear();
+    this.started = 0;
+  }
+
+  private assign(): void {
+    while (this.waiting.length > 0 && (this.idle.length > 0 || this.started < this.size)) {
+      const desk = this.idle.pop() ?? this.open();
+      const run = this.waiting.shift()!;
+      run.tries += 1;
+      this.busy.set(desk, run);
+      desk.port.post({ kind: 'run', run: run.run, revision: run.revision, task: run.task });
+    }
+  }
+
+  private open(): Desk {
+    this.started += 1;
+    const desk: Desk = { port: this.spawn() };
+    desk.port.listen(
+      (message) => this.heard(desk, message),
+      (why) => this.died(desk, why),
+    );
+    return desk;
+  }
+
+  private heard(desk: Desk, message: FromWorker): void {
+    const run = this.busy.get(desk);
+    if (!run || run.run !== message.run) return;
+    if (message.kind === 'progress') {
+      run.onProgress?.(message.progress);
+      return;
+    }
+    this.busy.delete(desk);
+    this.idle.push(desk);
+    const { revision } = run;
+    if (message.kind === 'done')
+      run.settle({ kind: 'done', revision: message.revision, result: message.result as never });
+    else if (message.kind === 'failed') run.settle({ kind: 'failed', revision, message: message.message });
+    this.assign();
+  }
+
+  private died(desk: Desk, why: string): void {
+    const run = this.busy.get(desk);
+    this.busy.delete(desk);
+    const at = this.idle.indexOf(desk);
+    if (at >= 0) this.idle.splice(at, 1);
+    this.started -= 1;
+    if (run && run.tries < MOST_TRIES) this.waiting.unshift(run);
+    else run?.settle({ kind: 'failed', revision: run.revision, message: why });
+    this.assign();
+  }
+}
+
+interface Desk {
+  readonly port: WorkerPort;
+}
+
+function drop(run: Run): void {
+  run.settle({ kind: 'dropped', revision: run.revision });
+}

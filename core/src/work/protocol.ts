@@ -1,0 +1,31 @@
+import type { Progress, SceneCheck } from '../clearance/checkScene';
+import type { Plan } from '../plan/schema';
+import type { Report } from '../report/report';
+
+/** What a worker can be asked. A plan was read by the core before; a scene file is read by the worker itself. */
+export type Task =
+  { readonly kind: 'report'; readonly plan: Plan } | { readonly kind: 'scene'; readonly file: unknown };
+
+/** What each task comes to. */
+export interface Results {
+  readonly report: Report;
+  readonly scene: SceneCheck;
+}
+export type ResultOf<T extends Task> = Results[T['kind']];
+
+/** To the worker. `run` is unique over the life of a pool. */
+export type ToWorker =
+  | { readonly kind: 'run'; readonly run: number; readonly revision: number; readonly task: Task }
+  | { readonly kind: 'cancel'; readonly run: number };
+
+/** From the worker: every message names its run, and every result the revision it is for. */
+export type FromWorker =
+  | { readonly kind: 'progress'; readonly run: number; readonly progress: Progress }
+  | {
+      readonly kind: 'done';
+      readonly run: number;
+      readonly revision: number;
+      readonly result: Results[keyof Results];
+    }
+  | { readonly kind: 'failed'; readonly run: number; readonly message: string }
+  | { readonly kind: 'cancelled'; readonly run: number };

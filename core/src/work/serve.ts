@@ -1,0 +1,58 @@
+import { SceneChecker, type Progress } from '../clearance/checkScene';
+import { pathText } from '../item/issue';
+import { reportSteps } from '../report/report';
+import { readScene } from '../scene/readScene';
+import type { FromWorker, Results, Task, ToWorker } from './protocol';
+
+/** What the host of a worker gives it: a way out, a clock, and a pause in which messages come in. */
+export interface WorkerHost {
+  post(message: FromWorker): void;
+  /** Milliseconds from any start. */
+  now(): number;
+  /** Resolves once waiting messages have been taken in. */
+  breathe(): Promise<void>;
+}
+
+/** Work between two pauses, ms: a cancel is heard, and progress told, well within 50. */
+const SLICE = 15;
+
+/**
+ * The worker's side of the channel: hand it every message that comes in. Runs go one after the other; each is
+ * worked in slices, so that a cancel is heard while it is under way. What is known of one plan is kept for the next.
+ */
+export function serve(host: WorkerHost): (message: ToWorker) => void {
+  const checker = new SceneChecker({ curves: true });
+  const cancelled = new Set<number>();
+  let queue = Promise.resolve();
+
+  const work = async ({ run, revision, task }: Extract<ToWorker, { kind: 'run' }>) => {
+    try {
+      const steps = stepsOf(task, checker);
+      let since = host.now();
+      for (;;) {
+        if (cancelled.delete(run)) return host.post({ kind: 'cancelled', run });
+        const { done, value } = steps.next();
+        if (done) return host.post({ kind: 'done', run, revision, result: value });
+        if (host.now() - since < SLICE) continue;
+        host.post({ kind: 'progress', run, progress: value });
+        await host.breathe();
+        since = host.now();
+      }
+    } catch (error) {
+      host.post({ kind: 'failed', run, message: error instanceof Error ? error.message : String(error) });
+    }
+  };
+
+  return (message) => {
+    if (message.kind === 'cancel') cancelled.add(message.run);
+    else queue = queue.then(() => work(message));
+  };
+}
+
+function* stepsOf(task: Task, checker: SceneChecker): Generator<Progress, Results[keyof Results]> {
+  if (task.kind === 'report') return yield* reportSteps(task.plan, checker);
+  const read = readScene(task.file);
+  if (!read.ok)
+    throw new Error(read.issues.map(({ path, message }) => `${pathText(path)}: ${message}`).join('\n'));
+  return yield* checker.steps(read.scene);
+}
