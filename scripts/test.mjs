@@ -17,6 +17,7 @@ const TYPES = [
   'server/tsconfig.json',
   'web/tsconfig.json',
   'e2e/tsconfig.json',
+  'bench/tsconfig.json',
 ];
 const node = process.execPath;
 

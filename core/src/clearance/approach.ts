@@ -115,10 +115,10 @@ class StillApproach implements Approach {
 
   reach(level: number, sense: 1 | -1, most: number): number {
     const { still } = this.sweep;
-    if (still) return still.reach(this.corners, this.now.normal, this.still.corners, level + ROUNDING, sense);
-    return longest(most, this.now.lower, level, (width) =>
-      sense > 0 ? this.lowerBound(0, width) : this.lowerBound(width, 0),
-    );
+    const { normal } = this.now;
+    if (still) return still.reach(this.corners, normal, this.still.corners, level + ROUNDING, sense);
+    const to = farthest(this.still.corners, normal) + level + ROUNDING;
+    return this.sweep.fall(this.corners, this.travel, normal, to, sense, most);
   }
 
   speedOver(back: number, ahead: number): number {
@@ -173,10 +173,13 @@ class PlaneApproach implements Approach {
   }
 
   reach(level: number, sense: 1 | -1, most: number): number {
-    const { still } = this.sweep;
-    if (still) return still.fall(this.corners, this.now.normal, this.plane.offset + level + ROUNDING, sense);
-    return longest(most, this.now.lower, level, (width) =>
-      sense > 0 ? this.lowerBound(0, width) : this.lowerBound(width, 0),
+    return this.sweep.fall(
+      this.corners,
+      this.travel,
+      this.now.normal,
+      this.plane.offset + level + ROUNDING,
+      sense,
+      most,
     );
   }
 

@@ -34,6 +34,9 @@ const CLOSE = 1e-3;
 /** A wider gap than this between attained and proven distance is settled by comparing features. */
 const LOOSE = 1e-7;
 
+/** The search's nearest points while axes are tried: scratch, this module is never re-entered. */
+const POINTS = new Float64Array(6);
+
 /**
  * Separation of piece `a` with its corners at `atA` from piece `b` with its corners at `atB` (mm), into `out`.
  * `start` remembers the last nearest features of this pair; hand the same one in for the next pose.
@@ -50,8 +53,18 @@ export function separate(
   // The supporting planes prove the answer whatever the search went through, if they part the pieces by themselves.
   if (apart && out.value - out.lower <= LOOSE && (out.value > CLOSE || out.lower > 0)) return out;
   if (!apart || out.value <= CLOSE) {
-    const overlap = leastOverlapAxis(a, atA, b, atB, out);
-    if (overlap <= 0) return out;
+    const attained = apart ? out.value : Infinity;
+    POINTS.set(out.onFirst);
+    POINTS.set(out.onSecond, 3);
+    const parted = leastOverlapAxis(a, atA, b, atB, out);
+    if (parted <= 0) return out;
+    if (attained - parted <= LOOSE) {
+      // A face or two edges part them: the axis proves what the search attained.
+      out.value = attained;
+      out.onFirst.set(POINTS.subarray(0, 3));
+      out.onSecond.set(POINTS.subarray(3));
+      return out;
+    }
   }
   return closestByFeatures(a, atA, b, atB, out);
 }

@@ -36,6 +36,11 @@ function linkOf(stage: Stage): Link {
   };
 }
 
+/** Times a longer way down is sought. */
+const ROUNDS = 4;
+/** Times a stretch is shortened because a drive bounds nothing over so long a one. */
+const MOST_SHRUNK = 24;
+
 // The pose reached along the chain so far, and one turn of it: scratch, this module is never re-entered.
 const R = new Float64Array(9);
 const S = new Float64Array(3);
@@ -95,6 +100,43 @@ export class ChainSweep implements Sweep {
       if (here < least) least = here;
     }
     return least - bend;
+  }
+
+  /**
+   * With the bend A of a stretch in hand the way down is a parabola's: n.p - r h - A h2/2 for each corner. A bend holds
+   * on every shorter stretch, so what comes out is proven; taken again for a stretch not much longer than that, A is
+   * smaller and the way longer.
+   */
+  fall(at: Float64Array, t: number, n: Float64Array, to: number, sense: 1 | -1, most: number): number {
+    let proven = 0;
+    let stretch = most;
+    for (let round = 0, shrunk = 0; round < ROUNDS && shrunk < MOST_SHRUNK; round += 1) {
+      this.bound(at, t, sense > 0 ? 0 : stretch, sense > 0 ? stretch : 0);
+      const bend = this.bendAlong(n);
+      if (!(bend < Infinity)) {
+        stretch /= 4;
+        shrunk += 1;
+        round -= 1;
+        continue;
+      }
+      let way = Infinity;
+      for (let i = 0; i < at.length; i += 3) {
+        const room = n[0]! * at[i]! + n[1]! * at[i + 1]! + n[2]! * at[i + 2]! - to;
+        if (!(room > 0)) return 0;
+        const down = -sense * this.rateAlong(n, at[i]!, at[i + 1]!, at[i + 2]!);
+        // The smaller positive root of room - down h - bend h2 / 2, in the form that loses no digits.
+        const root = Math.sqrt(down * down + 2 * bend * room);
+        const here = down + root > 0 ? (2 * room) / (down + root) : Infinity;
+        if (here < way) way = here;
+      }
+      if (way >= stretch) return stretch === most ? Infinity : stretch;
+      const before = proven;
+      proven = Math.max(proven, way);
+      if (round > 0 && proven < 1.1 * before) break;
+      stretch = Math.min(0.5 * stretch, 1.4 * way);
+      if (stretch <= proven) break;
+    }
+    return proven;
   }
 
   /** Walk along the chain to travel t: each joint's axis as earlier joints carry it, and in R, S the pose at its end. */

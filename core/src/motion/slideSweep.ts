@@ -23,8 +23,7 @@ export class SlideSweep implements Sweep {
     this.speed = Math.hypot(this.rate[0]!, this.rate[1]!, this.rate[2]!);
     this.still = {
       separation: (at, n, still, back, ahead) => this.lowest(at, 0, n, back, ahead) - farthest(still, n),
-      reach: (at, n, still, level, sense) => this.fall(at, n, farthest(still, n) + level, sense),
-      fall: (at, n, to, sense) => this.fall(at, n, to, sense),
+      reach: (at, n, still, level, sense) => this.fall(at, 0, n, farthest(still, n) + level, sense),
     };
   }
 
@@ -48,7 +47,7 @@ export class SlideSweep implements Sweep {
     return nearest(at, n) + Math.min(-rate * back, rate * ahead);
   }
 
-  private fall(at: Float64Array, n: Float64Array, to: number, sense: 1 | -1): number {
+  fall(at: Float64Array, _t: number, n: Float64Array, to: number, sense: 1 | -1): number {
     const room = nearest(at, n) - to;
     if (!(room > 0)) return 0;
     const rate = sense * this.along(n);

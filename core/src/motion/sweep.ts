@@ -18,6 +18,11 @@ export interface Sweep {
   speedOver(at: Float64Array, t: number, back: number, ahead: number): number;
   /** No corner comes lower along n over the stretch than this, mm. */
   lowest(at: Float64Array, t: number, n: Float64Array, back: number, ahead: number): number;
+  /**
+   * How far from the pose, ahead (sense 1) or back (-1) and up to `most`, the lowest corner along n is proven to stay above
+   * `to`; Infinity where it does all the way, 0 where it is not above it now.
+   */
+  fall(at: Float64Array, t: number, n: Float64Array, to: number, sense: 1 | -1, most: number): number;
   /** Bounds against a piece that stands still, in closed form, where this motion has them. */
   readonly still?: StillBounds;
 }
@@ -28,8 +33,6 @@ export interface StillBounds {
   separation(at: Float64Array, n: Float64Array, still: Float64Array, back: number, ahead: number): number;
   /** How far from the pose, ahead (sense 1) or back (-1), the separation is proven to stay above `level`. */
   reach(at: Float64Array, n: Float64Array, still: Float64Array, level: number, sense: 1 | -1): number;
-  /** How far from the pose, in a sense, until the lowest corner along n has come down to `to`; 0 where it is there. */
-  fall(at: Float64Array, n: Float64Array, to: number, sense: 1 | -1): number;
 }
 
 /** The sweep of a piece's corners, as built, along a motion. */

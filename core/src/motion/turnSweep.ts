@@ -43,7 +43,6 @@ export class TurnSweep implements Sweep {
     this.still = {
       separation: (at, n, still, back, ahead) => this.separation(at, n, still, back, ahead),
       reach: (at, n, still, level, sense) => this.reach(at, n, still, level, sense),
-      fall: (at, n, to, sense) => this.fall(at, n, to, sense),
     };
   }
 
@@ -155,7 +154,7 @@ export class TurnSweep implements Sweep {
     return (world > body ? world : body) / Math.abs(this.ratio);
   }
 
-  private fall(at: Float64Array, n: Float64Array, to: number, sense: 1 | -1): number {
+  fall(at: Float64Array, _t: number, n: Float64Array, to: number, sense: 1 | -1): number {
     if (!(nearest(at, n) > to)) return 0;
     if (this.ratio === 0) return Infinity;
     return this.firstFall(at, n, 1, to, this.ratio > 0 ? sense : (-sense as 1 | -1)) / Math.abs(this.ratio);
