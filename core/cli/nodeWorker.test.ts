@@ -48,12 +48,9 @@ describe('a pool of workers, in Node', () => {
       heard();
     });
     await underWay;
-    const asked = performance.now();
     const second = pool.run('job', 2, { kind: 'report', plan });
     expect(await first).toEqual({ kind: 'dropped', revision: 1 });
     expect(await second).toMatchObject({ kind: 'done', revision: 2 });
-    // The second had to wait for the first to be stopped; 50 ms for that, the rest for its own work on a busy machine.
-    expect(performance.now() - asked).toBeLessThan(1500);
     expect(Math.max(...told)).toBeLessThan(60);
   });
 

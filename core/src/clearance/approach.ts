@@ -116,7 +116,7 @@ class StillApproach implements Approach {
   reach(level: number, sense: 1 | -1, most: number): number {
     const { still } = this.sweep;
     const { normal } = this.now;
-    if (still) return still.reach(this.corners, normal, this.still.corners, level + ROUNDING, sense);
+    if (still) return still.reach(this.corners, normal, this.still.corners, level + ROUNDING, sense, most);
     const to = farthest(this.still.corners, normal) + level + ROUNDING;
     return this.sweep.fall(this.corners, this.travel, normal, to, sense, most);
   }

@@ -34,7 +34,7 @@ export interface Encounter {
   readonly blocked: readonly Blocked[];
   /** Where the clearance first falls to less than needed; absent where it never does. */
   readonly short: FirstContact | undefined;
-  /** Inside it by this much at the start, and at the end, of the travel, mm; 0 where it is not. */
+  /** Inside it by this much at the start, and where curves were asked for at the end, of the travel, mm; 0 where it is not. */
   readonly startDepth: number;
   readonly endDepth: number;
   /** Its clearance over the travel, cut off at the watch distance; empty where none was asked for. */
@@ -136,18 +136,31 @@ export function piecePairs(
 }
 
 const wholeOf = new WeakMap<Body, Boxes>();
+const sweptWholeOf = new WeakMap<Body, Boxes>();
 
-/** Whether one box about all a body sweeps and one about all of the other are farther apart than `reach`: most pairs are. */
-function farApart(mover: Mover, moving: MovingBody, other: Body, reach: number): boolean {
-  const swept = wholeBox(sweptWholeOf, moving, () => sweptBoxesOf(moving, mover));
-  const still = wholeBox(wholeOf, other, () => stillBoxesOf(other));
-  for (let axis = 0; axis < 3; axis += 1) {
-    if (swept[axis]! - still[3 + axis]! > reach || still[axis]! - swept[3 + axis]! > reach) return true;
-  }
-  return false;
+/** One box about all that stands still of a body; of all space where a piece has none. */
+export const stillBox = (body: Body): Boxes => wholeBox(wholeOf, body, () => stillBoxesOf(body));
+
+/** One box about all a body sweeps. */
+export const sweptBox = (moving: MovingBody, mover: Mover): Boxes =>
+  wholeBox(sweptWholeOf, moving, () => sweptBoxesOf(moving, mover));
+
+/** Whether two boxes are farther apart than `reach` mm along an axis. */
+export function boxesApart(a: Boxes, b: Boxes, reach: number): boolean {
+  return (
+    a[0]! - b[3]! > reach ||
+    b[0]! - a[3]! > reach ||
+    a[1]! - b[4]! > reach ||
+    b[1]! - a[4]! > reach ||
+    a[2]! - b[5]! > reach ||
+    b[2]! - a[5]! > reach
+  );
 }
 
-const sweptWholeOf = new WeakMap<Body, Boxes>();
+/** How far about a mover anything matters, mm. */
+export function reachOf({ needs }: Mover, { watch = WATCH }: CheckOptions): number {
+  return Math.max(watch, needs.around, ...Object.values(needs.of));
+}
 
 /** One box about the first box of each list; of all space where a piece has none. */
 function wholeBox(
@@ -187,7 +200,7 @@ export function meet(
 ): Encounter | undefined {
   const { watch = WATCH, tolerance = DEFAULT_TOLERANCE, bracket = DEFAULT_BRACKET } = options;
   const needed = mover.needs.of[other.id] ?? mover.needs.around;
-  if (!('motion' in other) && farApart(mover, moving, other, Math.max(watch, needed))) {
+  if (!('motion' in other) && boxesApart(sweptBox(moving, mover), stillBox(other), Math.max(watch, needed))) {
     counts.pairs += moving.pieces.length * other.pieces.length;
     return undefined;
   }
@@ -209,7 +222,8 @@ export function meet(
         startDepth = Math.max(startDepth, -approach.at(mover.from).value);
     }
     for (const [from, to] of held) {
-      const level = startLevel(approach, mover, from);
+      const start = from === mover.from ? approach.at(from).value : Infinity;
+      const level = startLevel(start);
       const answer = leastClearance(approach, from, to, {
         tolerance,
         decide: [level, needed],
@@ -224,12 +238,12 @@ export function meet(
       short = earlier(short, nearer);
       if (answer.lower > level) continue;
       // What is proven to keep its needed clearance needs no second look for a touch.
-      const start = nearer && level < needed - UNDER ? nearer.free : from;
-      const touched = firstContact(approach, start, to, level, bracket);
+      const begin = nearer && level < needed - UNDER ? nearer.free : from;
+      const touched = firstContact(approach, begin, to, level, bracket);
       hit = earlier(hit, touched);
       if (touched && options.curves) blocked.push(...blockedStretches(approach, from, to, level, bracket));
-      if (from === mover.from) startDepth = Math.max(startDepth, -approach.at(from).value);
-      if (to === mover.to) endDepth = Math.max(endDepth, -approach.at(to).value);
+      startDepth = Math.max(startDepth, -start);
+      if (to === mover.to && options.curves) endDepth = Math.max(endDepth, -approach.at(to).value);
     }
     counts.evaluations += approach.evaluations;
   }
@@ -250,9 +264,7 @@ export function meet(
 }
 
 /** The level below which the pair hits: 0, or a hair deeper than a touch it starts from. */
-function startLevel(approach: Approach, mover: Mover, from: number): number {
-  if (from !== mover.from) return 0;
-  const start = approach.at(from).value;
+function startLevel(start: number): number {
   return Math.abs(start) <= TOUCH ? Math.min(start, 0) - TOUCH : 0;
 }
 

@@ -76,46 +76,44 @@ export function leastClearance(
   let proven = Infinity;
   let looked = 0;
 
-  const keep = (travel: number) => {
-    if (!best || approach.now.value < best.clearance) best = witnessOf(approach, travel);
-  };
   while (open.length > 0) {
     const { from: start, to: end, lower } = takeLowest(open);
-    if (best && lower > thresholdOf(best.clearance)) {
+    if (best && lower > thresholdOf(best.clearance, tolerance, decide, watch)) {
       proven = Math.min(proven, lower);
       continue;
     }
     const at = looked === 1 ? end : looked === 2 ? start : (start + end) / 2;
     looked += 1;
     approach.at(at);
-    keep(at);
+    if (!best || approach.now.value < best.clearance) best = witnessOf(approach, at);
     if (best!.clearance <= enough)
       return { lower: Math.min(best!.clearance, proven), witness: best!, beyondWatch: false };
-    const threshold = thresholdOf(best!.clearance);
-    const whole = approach.lowerBound(at - start, end - at);
-    if (whole > threshold) {
-      proven = Math.min(proven, whole);
-      continue;
-    }
+    const threshold = thresholdOf(best.clearance, tolerance, decide, watch);
     const smallest = 4 * Number.EPSILON * Math.max(1, Math.abs(start), Math.abs(end));
     for (const sense of [-1, 1] as const) {
       const most = sense > 0 ? end - at : at - start;
       if (most <= 0) continue;
+      const all = sense > 0 ? approach.lowerBound(0, most) : approach.lowerBound(most, 0);
+      if (all > threshold) {
+        proven = Math.min(proven, all);
+        continue;
+      }
       const reach = Math.max(smallest, approach.reach(threshold, sense, most));
       proven = Math.min(proven, threshold);
       if (reach >= most) continue;
-      const rest = sense > 0 ? { from: at + reach, to: end } : { from: start, to: at - reach };
-      open.push({ ...rest, lower: sense > 0 ? approach.lowerBound(0, most) : approach.lowerBound(most, 0) });
+      open.push(
+        sense > 0 ? { from: at + reach, to: end, lower: all } : { from: start, to: at - reach, lower: all },
+      );
     }
   }
   return { lower: Math.min(proven, best!.clearance), witness: best!, beyondWatch: best!.clearance > watch };
+}
 
-  /** What must be proven everywhere, given the least attained. */
-  function thresholdOf(attained: number): number {
-    let level = attained - WITHIN * tolerance;
-    for (const deciding of decide) if (deciding < attained - UNDECIDED && deciding > level) level = deciding;
-    return Math.min(level, watch);
-  }
+/** What must be proven everywhere, given the least attained. */
+function thresholdOf(attained: number, tolerance: number, decide: readonly number[], watch: number): number {
+  let level = attained - WITHIN * tolerance;
+  for (const deciding of decide) if (deciding < attained - UNDECIDED && deciding > level) level = deciding;
+  return Math.min(level, watch);
 }
 
 function takeLowest(open: Stretch[]): Stretch {

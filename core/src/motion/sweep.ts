@@ -31,8 +31,15 @@ export interface Sweep {
 export interface StillBounds {
   /** A lower bound on the separation over the stretch, no worse than `lowest` gives. */
   separation(at: Float64Array, n: Float64Array, still: Float64Array, back: number, ahead: number): number;
-  /** How far from the pose, ahead (sense 1) or back (-1), the separation is proven to stay above `level`. */
-  reach(at: Float64Array, n: Float64Array, still: Float64Array, level: number, sense: 1 | -1): number;
+  /** How far from the pose, ahead (sense 1) or back (-1), the separation is proven to stay above `level`; Infinity beyond `most`. */
+  reach(
+    at: Float64Array,
+    n: Float64Array,
+    still: Float64Array,
+    level: number,
+    sense: 1 | -1,
+    most: number,
+  ): number;
 }
 
 /** The sweep of a piece's corners, as built, along a motion. */

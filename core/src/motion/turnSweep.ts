@@ -42,7 +42,7 @@ export class TurnSweep implements Sweep {
     this.radius = Math.sqrt(most);
     this.still = {
       separation: (at, n, still, back, ahead) => this.separation(at, n, still, back, ahead),
-      reach: (at, n, still, level, sense) => this.reach(at, n, still, level, sense),
+      reach: (at, n, still, level, sense, most) => this.reach(at, n, still, level, sense, most),
     };
   }
 
@@ -143,25 +143,36 @@ export class TurnSweep implements Sweep {
     still: Float64Array,
     level: number,
     sense: 1 | -1,
+    most: number,
   ): number {
-    const most = farthest(still, n);
-    const least = nearest(at, n);
-    if (!(least - most > level)) return 0;
+    const far = farthest(still, n);
+    const near = nearest(at, n);
+    if (!(near - far > level)) return 0;
     if (this.ratio === 0) return Infinity;
     const turning = this.ratio > 0 ? sense : (-sense as 1 | -1);
-    const world = this.firstFall(at, n, 1, level + most, turning);
-    const body = this.firstFall(still, n, -1, level - least, turning);
+    const cap = most * Math.abs(this.ratio);
+    const world = this.firstFall(at, n, 1, level + far, turning, cap);
+    if (world === Infinity) return Infinity;
+    const body = this.firstFall(still, n, -1, level - near, turning, cap);
     return (world > body ? world : body) / Math.abs(this.ratio);
   }
 
-  fall(at: Float64Array, _t: number, n: Float64Array, to: number, sense: 1 | -1): number {
+  fall(at: Float64Array, _t: number, n: Float64Array, to: number, sense: 1 | -1, most: number): number {
     if (!(nearest(at, n) > to)) return 0;
     if (this.ratio === 0) return Infinity;
-    return this.firstFall(at, n, 1, to, this.ratio > 0 ? sense : (-sense as 1 | -1)) / Math.abs(this.ratio);
+    const ratio = Math.abs(this.ratio);
+    return this.firstFall(at, n, 1, to, this.ratio > 0 ? sense : (-sense as 1 | -1), most * ratio) / ratio;
   }
 
-  /** The least turn in a sense at which side * n.p of any point has fallen to `to`; Infinity if none ever does. */
-  private firstFall(points: Float64Array, n: Float64Array, side: 1 | -1, to: number, sense: 1 | -1): number {
+  /** The least turn in a sense, up to `cap`, at which side * n.p of any point has fallen to `to`; Infinity if none has. */
+  private firstFall(
+    points: Float64Array,
+    n: Float64Array,
+    side: 1 | -1,
+    to: number,
+    sense: 1 | -1,
+    cap: number,
+  ): number {
     const kx = this.axis[0]!;
     const ky = this.axis[1]!;
     const kz = this.axis[2]!;
@@ -173,7 +184,10 @@ export class TurnSweep implements Sweep {
     const m0 = n[1]! * kz - n[2]! * ky;
     const m1 = n[2]! * kx - n[0]! * kz;
     const m2 = n[0]! * ky - n[1]! * kx;
-    let first = Infinity;
+    let first = cap;
+    let found = false;
+    let cos = Math.cos(cap);
+    let sin = Math.sin(cap);
     for (let i = 0; i < points.length; i += 3) {
       const x = points[i]! - qx;
       const y = points[i + 1]! - qy;
@@ -182,12 +196,18 @@ export class TurnSweep implements Sweep {
       const a = side * (n[0]! * x + n[1]! * y + n[2]! * z - c);
       const b = sense * (m0 * x + m1 * y + m2 * z);
       const fall = target - side * c;
-      const size = Math.sqrt(a * a + b * b);
-      if (fall <= -size) continue;
+      const size2 = a * a + b * b;
+      if (fall < 0 && fall * fall >= size2) continue;
+      // Within less than a half turn it falls so far only at the end, or on the way where it dips: most points do neither.
+      if (first < Math.PI && a * cos + b * sin > fall && !(b < 0 && b * cos - a * sin > 0)) continue;
       // a cos + b sin = size cos(turn - phase), and it is above `fall` at turn 0.
-      const turn = Math.atan2(b, a) + Math.acos(Math.min(1, fall / size));
-      if (turn < first) first = turn;
+      const turn = Math.max(0, Math.atan2(b, a) + Math.acos(Math.min(1, fall / Math.sqrt(size2))));
+      if (turn >= first) continue;
+      first = turn;
+      found = true;
+      cos = Math.cos(turn);
+      sin = Math.sin(turn);
     }
-    return first > 0 ? first : 0;
+    return found ? first : Infinity;
   }
 }
