@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { readPlan } from '../src/plan/readPlan';
 import { reportOf } from '../src/report/report';
-import { WorkPool, type WorkerPort } from '../src/work/pool';
+import { WorkPool, type WorkerPort } from '../src/workers/pool';
 import { spawnNodeWorker } from './nodeWorker';
 
 const read = readPlan(

@@ -1,8 +1,8 @@
 import { parentPort, Worker } from 'node:worker_threads';
 import { setImmediate } from 'node:timers/promises';
-import { serve } from '../src/work/serve';
-import type { WorkerPort } from '../src/work/pool';
-import type { ToWorker } from '../src/work/protocol';
+import { serve } from '../src/workers/serve';
+import type { WorkerPort } from '../src/workers/pool';
+import type { ToWorker } from '../src/workers/protocol';
 
 /** Start the core in a worker of Node's: one end of the channel for a `WorkPool`. */
 export function spawnNodeWorker(): WorkerPort {
