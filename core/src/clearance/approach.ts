@@ -25,8 +25,8 @@ export interface Approach {
   readonly evaluations: number;
   /** Travels at which a motion changes: no stretch may cross one. */
   readonly knots: readonly number[];
-  /** Signed separation at a travel, with the nearest points. */
-  at(travel: number): Separation;
+  /** Signed separation at a travel, with the nearest points; at or below `floor` mm it need not be exact (see `separate`). */
+  at(travel: number, floor?: number): Separation;
   /** A proven lower bound on the separation from `back` before the travel last asked to `ahead` after it, mm. */
   lowerBound(back: number, ahead: number): number;
   /** How far from the travel last asked, up to `most`, the separation is proven to stay above `level` mm. */
@@ -96,11 +96,12 @@ class StillApproach implements Approach {
     this.knots = mover.motion.knots;
   }
 
-  at(travel: number): Separation {
+  at(travel: number, floor?: number): Separation {
     this.evaluations += 1;
     this.travel = travel;
-    this.sweep.place(travel, this.corners);
-    return separate(this.mover.piece, this.corners, this.still, this.still.corners, this.start, this.now);
+    const { corners, still, start, now } = this;
+    this.sweep.place(travel, corners);
+    return separate(this.mover.piece, corners, still, still.corners, start, now, floor);
   }
 
   lowerBound(back: number, ahead: number): number {
@@ -210,19 +211,13 @@ class PairApproach implements Approach {
     this.knots = [...new Set([...first.motion.knots, ...second.motion.knots])].sort((a, b) => a - b);
   }
 
-  at(travel: number): Separation {
+  at(travel: number, floor?: number): Separation {
     this.evaluations += 1;
     this.travel = travel;
-    this.sweeps[0].place(travel, this.corners[0]);
-    this.sweeps[1].place(travel, this.corners[1]);
-    return separate(
-      this.first.piece,
-      this.corners[0],
-      this.second.piece,
-      this.corners[1],
-      this.start,
-      this.now,
-    );
+    const [atFirst, atSecond] = this.corners;
+    this.sweeps[0].place(travel, atFirst);
+    this.sweeps[1].place(travel, atSecond);
+    return separate(this.first.piece, atFirst, this.second.piece, atSecond, this.start, this.now, floor);
   }
 
   lowerBound(back: number, ahead: number): number {

@@ -58,7 +58,7 @@ function contactWithin(
 ): FirstContact | undefined {
   let free = from;
   while (free < to) {
-    if (approach.at(free).value <= level) return { free, at: witnessOf(approach, free) };
+    if (approach.at(free, level).value <= level) return { free, at: witnessOf(approach, free) };
     const ahead = approach.reach(level, 1, to - free);
     if (free + ahead >= to) break;
     const shortStep = bracket / Math.max(approach.speedOver(0, Math.min(to - free, 2 * ahead + 1e-6)), 1e-9);
@@ -71,14 +71,14 @@ function contactWithin(
     if (found) return found;
     free = end;
   }
-  return approach.at(to).value <= level ? { free: to, at: witnessOf(approach, to) } : undefined;
+  return approach.at(to, level).value <= level ? { free: to, at: witnessOf(approach, to) } : undefined;
 }
 
 /** Contact within a stretch as short as the bracket: at its end, or at a graze inside it. Its start is free. */
 function withinShort(approach: Approach, from: number, to: number, level: number): FirstContact | undefined {
-  if (approach.at(to).value <= level) return { free: from, at: witnessOf(approach, to) };
+  if (approach.at(to, level).value <= level) return { free: from, at: witnessOf(approach, to) };
   const middle = (from + to) / 2;
-  const here = approach.at(middle).value;
+  const here = approach.at(middle, level).value;
   if (here <= level) return { free: from, at: witnessOf(approach, middle) };
   if (approach.lowerBound(middle - from, to - middle) > level) return undefined;
   const motion = (to - from) * approach.speedOver(middle - from, to - middle);
@@ -111,7 +111,7 @@ export function blockedStretches(
       const speed = Math.max(approach.speedOver(0, to - until), 1e-9);
       const step = Math.max(depth / speed, bracket / speed);
       const next = Math.min(until + step, to);
-      if (approach.at(next).value > level) {
+      if (approach.at(next, level).value > level) {
         clear = next;
         break;
       }

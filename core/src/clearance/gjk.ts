@@ -3,12 +3,12 @@ import type { Separation } from './separation';
 /** The corners a pair's nearest points were last on: where the next query of the pair starts. */
 export interface GjkStart {
   size: number;
-  readonly first: Uint16Array;
-  readonly second: Uint16Array;
+  readonly first: Uint32Array;
+  readonly second: Uint32Array;
 }
 
 export function coldStart(): GjkStart {
-  return { size: 0, first: new Uint16Array(4), second: new Uint16Array(4) };
+  return { size: 0, first: new Uint32Array(4), second: new Uint32Array(4) };
 }
 
 /** Gap between attained and proven distance, mm, at which the search ends. */
@@ -17,22 +17,20 @@ const SETTLED = 1e-10;
 const TOUCHING = 1e-9;
 const MOST_STEPS = 64;
 
-// Scratch shared by all queries (this module is never re-entered): the simplex of corner differences, its
-// corner indices and weights. Typed arrays because plain module numbers are boxed by the engine.
+// Scratch shared by all queries (this module is never re-entered): the simplex of corner differences, where its
+// corners start in either list, and their weights. Typed arrays because plain module numbers are boxed by the engine.
 const W = new Float64Array(12);
-const I = new Uint16Array(4);
-const J = new Uint16Array(4);
+const I = new Uint32Array(4);
+const J = new Uint32Array(4);
 const L = new Float64Array(4);
-const FACE = new Uint8Array(3);
-const BEST = new Uint8Array(3);
-const BEST_L = new Float64Array(3);
-const V = new Float64Array(3);
+/** The weights of the nearest face found so far of a tetrahedron. */
+const BEST = new Float64Array(4);
 
 /**
  * Nearest points of two convex point sets that are apart.
  *
- * @returns false, with `out` untouched but for its scratch, where they touch or overlap; else true, with `out.value`
- * attained, `out.lower` proven along `out.normal`, and the nearest points
+ * @returns true where they are apart: `out.value` is then attained, `out.lower` proven along `out.normal`, and the
+ * nearest points stand. False where they touch or overlap: both points are then one that the two share, nearly
  * @source Gilbert, Johnson, Keerthi 1988; the nearest point of a simplex by Voronoi regions after Ericson 2005
  */
 export function closestByGjk(
@@ -57,25 +55,42 @@ export function closestByGjk(
   let lower = -Infinity;
   let last = Infinity;
   for (let step = 0; step < MOST_STEPS; step += 1) {
-    size = nearestOfSimplex(size);
-    const distance = size === 4 ? 0 : Math.sqrt(V[0]! * V[0]! + V[1]! * V[1]! + V[2]! * V[2]!);
+    if (size === 4 && tetrahedron()) {
+      remember(start, 4, atA, atB, out);
+      start.size = 0;
+      return false;
+    }
+    if (size === 3) triangle(0, 1, 2);
+    else if (size === 2) segment();
+    else if (size === 1) L[0] = 1;
+    if (size > 1) size = compact(size);
+    let x = 0;
+    let y = 0;
+    let z = 0;
+    for (let s = 0; s < size; s += 1) {
+      const weight = L[s]!;
+      x += weight * W[3 * s]!;
+      y += weight * W[3 * s + 1]!;
+      z += weight * W[3 * s + 2]!;
+    }
+    const distance = Math.sqrt(x * x + y * y + z * z);
+    if (distance >= last) break; // no progress left in 64 bits: what is proven so far stands
+    last = distance;
+    remember(start, size, atA, atB, out);
     if (distance <= TOUCHING) {
       start.size = 0;
       return false;
     }
-    if (distance >= last) break; // no progress left in 64 bits: what is proven so far stands
-    last = distance;
-    remember(start, size);
-    const nx = V[0]! / distance;
-    const ny = V[1]! / distance;
-    const nz = V[2]! / distance;
+    const nx = x / distance;
+    const ny = y / distance;
+    const nz = z / distance;
     let i = 0;
     let least = Infinity;
     for (let k = 0; k < atA.length; k += 3) {
       const along = nx * atA[k]! + ny * atA[k + 1]! + nz * atA[k + 2]!;
       if (along < least) {
         least = along;
-        i = k / 3;
+        i = k;
       }
     }
     let j = 0;
@@ -84,7 +99,7 @@ export function closestByGjk(
       const along = nx * atB[k]! + ny * atB[k + 1]! + nz * atB[k + 2]!;
       if (along > most) {
         most = along;
-        j = k / 3;
+        j = k;
       }
     }
     if (least - most > lower || step === 0) {
@@ -104,61 +119,42 @@ export function closestByGjk(
   }
   out.value = last;
   out.lower = lower;
-  writePoints(start, atA, atB, out);
   return true;
 }
 
 function difference(s: number, atA: Float64Array, atB: Float64Array): void {
-  const i = 3 * I[s]!;
-  const j = 3 * J[s]!;
+  const i = I[s]!;
+  const j = J[s]!;
   W[3 * s] = atA[i]! - atB[j]!;
   W[3 * s + 1] = atA[i + 1]! - atB[j + 1]!;
   W[3 * s + 2] = atA[i + 2]! - atB[j + 2]!;
 }
 
-const WEIGHTS = new Float64Array(4);
-function remember(start: GjkStart, size: number): void {
+/** Keep the simplex for the pair's next query, and write the points that its weights make on either piece. */
+function remember(
+  start: GjkStart,
+  size: number,
+  atA: Float64Array,
+  atB: Float64Array,
+  { onFirst, onSecond }: Separation,
+): void {
   start.size = size;
+  onFirst.fill(0);
+  onSecond.fill(0);
   for (let s = 0; s < size; s += 1) {
-    start.first[s] = I[s]!;
-    start.second[s] = J[s]!;
-    WEIGHTS[s] = L[s]!;
-  }
-}
-
-function writePoints(start: GjkStart, atA: Float64Array, atB: Float64Array, out: Separation): void {
-  for (let axis = 0; axis < 3; axis += 1) {
-    let a = 0;
-    let b = 0;
-    for (let s = 0; s < start.size; s += 1) {
-      a += WEIGHTS[s]! * atA[3 * start.first[s]! + axis]!;
-      b += WEIGHTS[s]! * atB[3 * start.second[s]! + axis]!;
+    const i = I[s]!;
+    const j = J[s]!;
+    const weight = L[s]!;
+    start.first[s] = i;
+    start.second[s] = j;
+    for (let axis = 0; axis < 3; axis += 1) {
+      onFirst[axis]! += weight * atA[i + axis]!;
+      onSecond[axis]! += weight * atB[j + axis]!;
     }
-    out.onFirst[axis] = a;
-    out.onSecond[axis] = b;
   }
 }
 
-/** Put the simplex's nearest point to the origin in V and its weights in L, drop the corners it does not need. */
-function nearestOfSimplex(size: number): number {
-  if (size === 1) L[0] = 1;
-  else if (size === 2) segment(0, 1);
-  else if (size === 3) {
-    FACE[0] = 0;
-    FACE[1] = 1;
-    FACE[2] = 2;
-    triangle(FACE);
-  } else if (tetrahedron()) return 4;
-  if (size > 1) size = compact(size);
-  for (let axis = 0; axis < 3; axis += 1) {
-    let sum = 0;
-    for (let s = 0; s < size; s += 1) sum += L[s]! * W[3 * s + axis]!;
-    V[axis] = sum;
-  }
-  return size;
-}
-
-/** Weights of zero go, the rest move up. */
+/** Corners of weight zero go, the rest move up. */
 function compact(size: number): number {
   let kept = 0;
   for (let s = 0; s < size; s += 1) {
@@ -176,19 +172,16 @@ function compact(size: number): number {
   return kept;
 }
 
-function dot(i: number, j: number): number {
-  return W[3 * i]! * W[3 * j]! + W[3 * i + 1]! * W[3 * j + 1]! + W[3 * i + 2]! * W[3 * j + 2]!;
-}
-
-function segment(i: number, j: number): void {
-  const ii = dot(i, i);
-  const ij = dot(i, j);
-  const jj = dot(j, j);
+/** Weights of the nearest point of the segment 0, 1. */
+function segment(): void {
+  const ii = W[0]! * W[0]! + W[1]! * W[1]! + W[2]! * W[2]!;
+  const ij = W[0]! * W[3]! + W[1]! * W[4]! + W[2]! * W[5]!;
+  const jj = W[3]! * W[3]! + W[4]! * W[4]! + W[5]! * W[5]!;
   const toJ = ii - ij;
   const toI = jj - ij;
-  if (toJ <= 0) setTwo(i, 1, j, 0);
-  else if (toI <= 0) setTwo(i, 0, j, 1);
-  else setTwo(i, toI / (toI + toJ), j, toJ / (toI + toJ));
+  const share = toJ <= 0 ? 0 : toI <= 0 ? 1 : toJ / (toI + toJ);
+  L[0] = 1 - share;
+  L[1] = share;
 }
 
 function setTwo(i: number, li: number, j: number, lj: number): void {
@@ -196,23 +189,29 @@ function setTwo(i: number, li: number, j: number, lj: number): void {
   L[j] = lj;
 }
 
-/** Weights of the triangle's point nearest the origin, by the Voronoi region it is in. */
-function triangle(face: Uint8Array): void {
-  const a = face[0]!;
-  const b = face[1]!;
-  const c = face[2]!;
-  const abx = W[3 * b]! - W[3 * a]!;
-  const aby = W[3 * b + 1]! - W[3 * a + 1]!;
-  const abz = W[3 * b + 2]! - W[3 * a + 2]!;
-  const acx = W[3 * c]! - W[3 * a]!;
-  const acy = W[3 * c + 1]! - W[3 * a + 1]!;
-  const acz = W[3 * c + 2]! - W[3 * a + 2]!;
-  const d1 = -(abx * W[3 * a]! + aby * W[3 * a + 1]! + abz * W[3 * a + 2]!);
-  const d2 = -(acx * W[3 * a]! + acy * W[3 * a + 1]! + acz * W[3 * a + 2]!);
-  const d3 = -(abx * W[3 * b]! + aby * W[3 * b + 1]! + abz * W[3 * b + 2]!);
-  const d4 = -(acx * W[3 * b]! + acy * W[3 * b + 1]! + acz * W[3 * b + 2]!);
-  const d5 = -(abx * W[3 * c]! + aby * W[3 * c + 1]! + abz * W[3 * c + 2]!);
-  const d6 = -(acx * W[3 * c]! + acy * W[3 * c + 1]! + acz * W[3 * c + 2]!);
+/** Weights of the nearest point of the triangle a, b, c, by the Voronoi region the origin is in. */
+function triangle(a: number, b: number, c: number): void {
+  const ax = W[3 * a]!;
+  const ay = W[3 * a + 1]!;
+  const az = W[3 * a + 2]!;
+  const bx = W[3 * b]!;
+  const by = W[3 * b + 1]!;
+  const bz = W[3 * b + 2]!;
+  const cx = W[3 * c]!;
+  const cy = W[3 * c + 1]!;
+  const cz = W[3 * c + 2]!;
+  const abx = bx - ax;
+  const aby = by - ay;
+  const abz = bz - az;
+  const acx = cx - ax;
+  const acy = cy - ay;
+  const acz = cz - az;
+  const d1 = -(abx * ax + aby * ay + abz * az);
+  const d2 = -(acx * ax + acy * ay + acz * az);
+  const d3 = -(abx * bx + aby * by + abz * bz);
+  const d4 = -(acx * bx + acy * by + acz * bz);
+  const d5 = -(abx * cx + aby * cy + abz * cz);
+  const d6 = -(acx * cx + acy * cy + acz * cz);
   const va = d3 * d6 - d5 * d4;
   const vb = d5 * d2 - d1 * d6;
   const vc = d1 * d4 - d3 * d2;
@@ -235,54 +234,60 @@ function triangle(face: Uint8Array): void {
   }
 }
 
+/** The faces of a tetrahedron, each with the corner across from it. */
 const FACES = Uint8Array.from([0, 1, 2, 3, 0, 2, 3, 1, 0, 3, 1, 2, 1, 3, 2, 0]);
+/** For each corner across, how far the origin lies from its face, as a share of how far the corner does. */
+const DEEP = new Float64Array(4);
 
-/** True where the tetrahedron holds the origin; else L has the weights of its nearest face's nearest point. */
+/**
+ * Weights of the nearest point of the tetrahedron: of the origin itself, and true, where the tetrahedron holds it; else
+ * of its nearest face. A flat tetrahedron holds nothing: the origin counts as beyond each face.
+ */
 function tetrahedron(): boolean {
   let best = Infinity;
   for (let f = 0; f < 16; f += 4) {
-    if (!outside(FACES[f]!, FACES[f + 1]!, FACES[f + 2]!, FACES[f + 3]!)) continue;
-    FACE[0] = FACES[f]!;
-    FACE[1] = FACES[f + 1]!;
-    FACE[2] = FACES[f + 2]!;
-    triangle(FACE);
+    const a = FACES[f]!;
+    const b = FACES[f + 1]!;
+    const c = FACES[f + 2]!;
+    const across = FACES[f + 3]!;
+    DEEP[across] = depthFrom(a, b, c, across);
+    if (DEEP[across]! > 0) continue;
+    L.fill(0);
+    triangle(a, b, c);
     let d2 = 0;
     for (let axis = 0; axis < 3; axis += 1) {
-      const v =
-        L[FACE[0]!]! * W[3 * FACE[0]! + axis]! +
-        L[FACE[1]!]! * W[3 * FACE[1]! + axis]! +
-        L[FACE[2]!]! * W[3 * FACE[2]! + axis]!;
+      const v = L[a]! * W[3 * a + axis]! + L[b]! * W[3 * b + axis]! + L[c]! * W[3 * c + axis]!;
       d2 += v * v;
     }
     if (d2 < best) {
       best = d2;
-      for (let s = 0; s < 3; s += 1) {
-        BEST[s] = FACE[s]!;
-        BEST_L[s] = L[FACE[s]!]!;
-      }
+      BEST.set(L);
     }
   }
-  if (best === Infinity) return true;
-  L.fill(0);
-  for (let s = 0; s < 3; s += 1) L[BEST[s]!] = BEST_L[s]!;
-  return false;
+  if (best < Infinity) {
+    L.set(BEST);
+    return false;
+  }
+  const sum = DEEP[0]! + DEEP[1]! + DEEP[2]! + DEEP[3]!;
+  for (let s = 0; s < 4; s += 1) L[s] = DEEP[s]! / sum;
+  return true;
 }
 
-/** Whether the origin lies beyond the plane of a, b, c, away from d. A flat tetrahedron counts as beyond each. */
-function outside(a: number, b: number, c: number, d: number): boolean {
-  const ux = W[3 * b]! - W[3 * a]!;
-  const uy = W[3 * b + 1]! - W[3 * a + 1]!;
-  const uz = W[3 * b + 2]! - W[3 * a + 2]!;
-  const vx = W[3 * c]! - W[3 * a]!;
-  const vy = W[3 * c + 1]! - W[3 * a + 1]!;
-  const vz = W[3 * c + 2]! - W[3 * a + 2]!;
+/** The origin's distance from the plane of a, b, c over that of d: its weight at d; not above 0 where it lies beyond or all is flat. */
+function depthFrom(a: number, b: number, c: number, d: number): number {
+  const ax = W[3 * a]!;
+  const ay = W[3 * a + 1]!;
+  const az = W[3 * a + 2]!;
+  const ux = W[3 * b]! - ax;
+  const uy = W[3 * b + 1]! - ay;
+  const uz = W[3 * b + 2]! - az;
+  const vx = W[3 * c]! - ax;
+  const vy = W[3 * c + 1]! - ay;
+  const vz = W[3 * c + 2]! - az;
   const nx = uy * vz - uz * vy;
   const ny = uz * vx - ux * vz;
   const nz = ux * vy - uy * vx;
-  const origin = -(nx * W[3 * a]! + ny * W[3 * a + 1]! + nz * W[3 * a + 2]!);
-  const fourth =
-    nx * (W[3 * d]! - W[3 * a]!) +
-    ny * (W[3 * d + 1]! - W[3 * a + 1]!) +
-    nz * (W[3 * d + 2]! - W[3 * a + 2]!);
-  return origin * fourth <= 0;
+  const origin = -(nx * ax + ny * ay + nz * az);
+  const fourth = nx * (W[3 * d]! - ax) + ny * (W[3 * d + 1]! - ay) + nz * (W[3 * d + 2]! - az);
+  return origin * fourth > 0 ? origin / fourth : 0;
 }

@@ -84,7 +84,7 @@ export function leastClearance(
     }
     const at = looked === 1 ? end : looked === 2 ? start : (start + end) / 2;
     looked += 1;
-    approach.at(at);
+    approach.at(at, enough);
     if (!best || approach.now.value < best.clearance) best = witnessOf(approach, at);
     if (best!.clearance <= enough)
       return { lower: Math.min(best!.clearance, proven), witness: best!, beyondWatch: false };

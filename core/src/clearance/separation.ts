@@ -40,6 +40,9 @@ const POINTS = new Float64Array(6);
 /**
  * Separation of piece `a` with its corners at `atA` from piece `b` with its corners at `atB` (mm), into `out`.
  * `start` remembers the last nearest features of this pair; hand the same one in for the next pose.
+ *
+ * @param floor  mm: at or below it the answer need not be told exactly. With 0 or more, pieces that overlap are
+ * answered by 0 and a point they share, without `normal` or `lower`: their depth costs many times what a distance does.
  */
 export function separate(
   a: Convex,
@@ -48,8 +51,14 @@ export function separate(
   atB: Float64Array,
   start: GjkStart,
   out: Separation,
+  floor = -Infinity,
 ): Separation {
   const apart = closestByGjk(atA, atB, start, out);
+  if (!apart && floor >= 0) {
+    out.value = 0;
+    out.lower = -Infinity;
+    return out;
+  }
   // The supporting planes prove the answer whatever the search went through, if they part the pieces by themselves.
   if (apart && out.value - out.lower <= LOOSE && (out.value > CLOSE || out.lower > 0)) return out;
   if (!apart || out.value <= CLOSE) {

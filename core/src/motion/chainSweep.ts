@@ -1,7 +1,10 @@
 import type { Motion, Stage } from './motion';
 import type { Sweep } from './sweep';
 
-/** A stage with its axis as built and as it stands at a pose, its rate there, and bounds over the stretch asked last. */
+/**
+ * A stage with its axis as built and as it stands at a pose, and bounds over the stretch asked last. What a turn carries
+ * on to the next turn, or to the corners, is its arm; slides in between make the arm longer.
+ */
 interface Link {
   readonly stage: Stage;
   readonly turn: boolean;
@@ -10,11 +13,31 @@ interface Link {
   readonly point: Float64Array;
   readonly axis: Float64Array;
   rate: number;
+  /** Greatest first and second derivative of its drive. */
   most: number;
   bend: number;
-  radius: number;
-  speed: number;
-  drift: number;
+  /** Greatest and least angular velocity of what it carries, against the space, and the greatest change of it. */
+  top: number;
+  low: number;
+  spin: number;
+  /** The arm to the next turn, its length across the axis, and how fast slides along it lengthen it. */
+  readonly arm: Float64Array;
+  length: number;
+  stretch: number;
+}
+
+interface Chain {
+  readonly links: readonly Link[];
+  readonly turns: readonly Link[];
+  /** Every turn's axis runs the same way, so that turns add up with their signs. */
+  readonly parallel: boolean;
+}
+
+function chainOf(stages: readonly Stage[]): Chain {
+  const links = stages.map(linkOf);
+  const turns = links.filter(({ turn }) => turn);
+  const parallel = turns.every(({ builtAxis }) => acrossOf(builtAxis, turns[0]!.builtAxis) < PARALLEL);
+  return { links, turns, parallel };
 }
 
 function linkOf(stage: Stage): Link {
@@ -30,12 +53,17 @@ function linkOf(stage: Stage): Link {
     rate: 0,
     most: 0,
     bend: 0,
-    radius: 0,
-    speed: 0,
-    drift: 0,
+    top: 0,
+    low: 0,
+    spin: 0,
+    arm: new Float64Array(3),
+    length: 0,
+    stretch: 0,
   };
 }
 
+/** Axes nearer to parallel than this are taken as parallel: over 20 m it makes less than the rounding that is allowed for. */
+const PARALLEL = 1e-14;
 /** Times a longer way down is sought. */
 const ROUNDS = 4;
 /** Times a stretch is shortened because a drive bounds nothing over so long a one. */
@@ -46,22 +74,27 @@ const R = new Float64Array(9);
 const S = new Float64Array(3);
 const Q = new Float64Array(9);
 const P = new Float64Array(9);
+const ARM = new Float64Array(3);
 
 /**
  * Any chain of joints: to first order from the pose, less a bound on what bends away.
  *
- * n.p(t) >= n.p + n.p' (t - t0) - A h2/2 with h the half width. For a product of screws p'' is the sum over joints of
- * u'' xi p + u'^2 xi xi p, and twice u_l' u_i' xi_l xi_i p for each joint l before i (Murray, Li, Sastry 1994, ch. 3,
- * differentiated once more); xi_l of a velocity is k_l x, and n.(k x v) <= |n x k| |v|. So
- *   A = sum over turns l of |n x k_l| (|u_l''| r_l + u_l'^2 r_l + 2 |u_l'| sum over i > l of w_i) + sum over slides of |n.d| |u''|
- * with r the greatest distance of a corner from the joint's axis over the stretch and w = |u'| r (|u'| for a slide)
- * the speed the joint alone gives a point. Axes that earlier joints tilt are followed by their own greatest rate.
+ * A corner is the sum of the chain's arms, p = q_1 + s_1 + ... + s_n, each turning with the angular velocity w_i of what
+ * its turn carries: the sum of all turns up to it, which for parallel axes cancel with their signs as they do in a folding
+ * door. So p'' is the sum of w_i x (w_i x s_i) + w_i' x s_i, and of 2 w x u' d + u'' d for a slide along d (Murray, Li,
+ * Sastry 1994, ch. 2). Along n, with the axes parallel to k, -n.p'' of an arm is at most
+ *   |w|2 c + |n x k| |w'| |s|,  c the greatest n.s across k over the stretch: where it is now and what it can gain,
+ * and n.p(t) >= n.p + n.p' (t - t0) - A (t - t0)2 / 2 with A the sum. Where an arm points against n its c is negative: the
+ * corner falls less than straight on. For axes that are not parallel |w| |s| stands in for all of it.
  */
 export class ChainSweep implements Sweep {
-  private readonly linksOf = new Map<readonly Stage[], Link[]>();
-  private links: readonly Link[] = [];
+  private readonly chainOf = new Map<readonly Stage[], Chain>();
+  private chain: Chain = { links: [], turns: [], parallel: true };
   private stood = Number.NaN;
   private side: 1 | -1 = 1;
+  private half = 0;
+  /** |n x k| of the direction asked last. */
+  private across = 1;
 
   constructor(
     private readonly motion: Motion,
@@ -83,23 +116,29 @@ export class ChainSweep implements Sweep {
   speedOver(at: Float64Array, t: number, back: number, ahead: number): number {
     this.bound(at, t, back, ahead);
     let speed = 0;
-    for (const link of this.links) speed += link.speed;
+    for (const { turn, top, length, stretch, most } of this.chain.links)
+      speed += turn ? top * (length + stretch * this.half) : most;
     return speed;
   }
 
   lowest(at: Float64Array, t: number, n: Float64Array, back: number, ahead: number): number {
-    this.bound(at, t, back, ahead);
-    const half = Math.max(back, ahead);
-    const bend = (this.bendAlong(n) * half * half) / 2;
-    if (!(bend < Infinity)) return -Infinity;
+    if (!this.bound(at, t, back, ahead)) return -Infinity;
+    const shared = this.sharedBend(n);
     let least = Infinity;
     for (let i = 0; i < at.length; i += 3) {
       const rate = this.rateAlong(n, at[i]!, at[i + 1]!, at[i + 2]!);
-      const here =
-        n[0]! * at[i]! + n[1]! * at[i + 1]! + n[2]! * at[i + 2]! + Math.min(-rate * back, rate * ahead);
+      const bend = shared + this.cornerBend(n, at[i]!, at[i + 1]!, at[i + 2]!);
+      const before = -rate * back - (bend * back * back) / 2;
+      const beyond = rate * ahead - (bend * ahead * ahead) / 2;
+      let fall = before < beyond ? before : beyond;
+      if (bend < 0) {
+        const bottom = rate / bend;
+        if (-back < bottom && bottom < ahead) fall = (rate * bottom) / 2;
+      }
+      const here = n[0]! * at[i]! + n[1]! * at[i + 1]! + n[2]! * at[i + 2]! + fall;
       if (here < least) least = here;
     }
-    return least - bend;
+    return least;
   }
 
   /**
@@ -111,20 +150,20 @@ export class ChainSweep implements Sweep {
     let proven = 0;
     let stretch = most;
     for (let round = 0, shrunk = 0; round < ROUNDS && shrunk < MOST_SHRUNK; round += 1) {
-      this.bound(at, t, sense > 0 ? 0 : stretch, sense > 0 ? stretch : 0);
-      const bend = this.bendAlong(n);
-      if (!(bend < Infinity)) {
+      if (!this.bound(at, t, sense > 0 ? 0 : stretch, sense > 0 ? stretch : 0)) {
         stretch /= 4;
         shrunk += 1;
         round -= 1;
         continue;
       }
+      const shared = this.sharedBend(n);
       let way = Infinity;
       for (let i = 0; i < at.length; i += 3) {
         const room = n[0]! * at[i]! + n[1]! * at[i + 1]! + n[2]! * at[i + 2]! - to;
         if (!(room > 0)) return 0;
         const down = -sense * this.rateAlong(n, at[i]!, at[i + 1]!, at[i + 2]!);
-        // The smaller positive root of room - down h - bend h2 / 2, in the form that loses no digits.
+        const bend = shared + this.cornerBend(n, at[i]!, at[i + 1]!, at[i + 2]!);
+        // The smaller positive root of room - down h - bend h2 / 2, in the form that loses no digits; none, and it never falls so far.
         const root = Math.sqrt(down * down + 2 * bend * room);
         const here = down + root > 0 ? (2 * room) / (down + root) : Infinity;
         if (here < way) way = here;
@@ -142,15 +181,15 @@ export class ChainSweep implements Sweep {
   /** Walk along the chain to travel t: each joint's axis as earlier joints carry it, and in R, S the pose at its end. */
   private stand(t: number, side: 1 | -1): void {
     const stages = this.motion.stagesAt(t, side);
-    let links = this.linksOf.get(stages);
-    if (!links) this.linksOf.set(stages, (links = stages.map(linkOf)));
-    this.links = links;
+    let chain = this.chainOf.get(stages);
+    if (!chain) this.chainOf.set(stages, (chain = chainOf(stages)));
+    this.chain = chain;
     this.stood = t;
     this.side = side;
     R.fill(0);
     R[0] = R[4] = R[8] = 1;
     S.fill(0);
-    for (const link of links) {
+    for (const link of chain.links) {
       turned(R, link.builtAxis, link.axis);
       turned(R, link.builtPoint, link.point);
       for (let axis = 0; axis < 3; axis += 1) link.point[axis]! += S[axis]!;
@@ -159,56 +198,102 @@ export class ChainSweep implements Sweep {
       if (link.turn) turnBy(link, value);
       else for (let axis = 0; axis < 3; axis += 1) S[axis]! += value * link.axis[axis]!;
     }
+    const { turns, parallel } = chain;
+    for (let i = 0; i + 1 < turns.length; i += 1) {
+      const { point, axis, arm } = turns[i]!;
+      for (let k = 0; k < 3; k += 1) arm[k] = turns[i + 1]!.point[k]! - point[k]!;
+      turns[i]!.length = parallel ? acrossOf(arm, axis) : Math.hypot(arm[0]!, arm[1]!, arm[2]!);
+    }
   }
 
-  /** Bounds of every link over the stretch, from the last to the first, since a radius grows with what later ones do. */
-  private bound(at: Float64Array, t: number, back: number, ahead: number): void {
+  /** Bounds of every link over the stretch; false where a drive bounds nothing over so long a one. */
+  private bound(at: Float64Array, t: number, back: number, ahead: number): boolean {
     const side = ahead > 0 ? 1 : -1;
     if (t !== this.stood || side !== this.side) this.stand(t, side);
-    const { links } = this;
-    const half = Math.max(back, ahead);
-    let later = 0;
-    for (let l = links.length - 1; l >= 0; l -= 1) {
-      const link = links[l]!;
-      const { rate, bend } = link.stage.drive.over(t - back, t + ahead);
-      link.most = rate;
+    const { links, turns, parallel } = this.chain;
+    const half = back > ahead ? back : ahead;
+    this.half = half;
+    let [x, y, z] = [0, 0, 0];
+    let sum = 0;
+    let spin = 0;
+    let slid = 0;
+    let carrier: Link | undefined;
+    for (const link of links) {
+      const { rate: most, bend } = link.stage.drive.over(t - back, t + ahead);
+      link.most = most;
       link.bend = bend;
-      link.radius = link.turn ? farthestFrom(at, link.point, link.axis) + half * later : 0;
-      link.speed = link.turn ? rate * link.radius : rate;
-      later += link.speed;
-    }
-    // How fast each axis itself may tilt: the turns before it that are not parallel to it.
-    for (let l = 0; l < links.length; l += 1) {
-      let drift = 0;
-      for (let e = 0; e < l; e += 1) {
-        if (links[e]!.turn && acrossOf(links[e]!.axis, links[l]!.axis) > 1e-14) drift += links[e]!.most;
+      if (link.turn) {
+        const { axis, rate } = link;
+        // The axis itself is carried round by all before it, unless it runs the same way.
+        spin += bend + (parallel ? 0 : most * sum);
+        sum += most;
+        x += rate * axis[0]!;
+        y += rate * axis[1]!;
+        z += rate * axis[2]!;
+        const now = Math.sqrt(x * x + y * y + z * z);
+        link.top = Math.min(sum, now + half * spin);
+        link.low = parallel ? Math.max(0, now - half * spin) : 0;
+        link.spin = spin;
+        link.stretch = 0;
+        carrier = link;
+      } else {
+        link.top = carrier ? carrier.top : 0;
+        slid += bend;
+        if (carrier) carrier.stretch += most;
       }
-      links[l]!.drift = drift * half;
     }
+    const last = turns[turns.length - 1];
+    if (last) last.length = farthestFrom(at, last.point, last.axis, parallel);
+    return spin + slid < Infinity;
   }
 
-  private bendAlong(n: Float64Array): number {
-    const { links } = this;
+  /** What is alike for every corner of the greatest -n.p'': that of all arms but the last, and of the slides. */
+  private sharedBend(n: Float64Array): number {
+    const { links, turns, parallel } = this.chain;
+    const k = turns[0]?.axis;
+    this.across = k && parallel ? acrossOf(n, k) : 1;
     let bend = 0;
-    let later = 0;
-    for (let l = links.length - 1; l >= 0; l -= 1) {
-      const { turn, axis, most, bend: bends, radius, speed, drift } = links[l]!;
-      if (turn) {
-        const across = Math.min(1, acrossOf(n, axis) + drift);
-        if (across > 0) bend += across * (bends * radius + most * most * radius + 2 * most * later);
-      } else if (bends > 0) {
-        const along = Math.abs(n[0]! * axis[0]! + n[1]! * axis[1]! + n[2]! * axis[2]!);
-        bend += Math.min(1, along + drift) * bends;
+    for (let i = 0; i + 1 < turns.length; i += 1) bend += this.armBend(turns[i]!, n, turns[i]!.arm);
+    for (const { turn, top, most, bend: bends, axis: d } of links) {
+      if (turn) continue;
+      bend += 2 * top * most * this.across;
+      if (bends > 0) {
+        const along = Math.abs(n[0]! * d[0]! + n[1]! * d[1]! + n[2]! * d[2]!);
+        bend += Math.min(1, along + top * this.half) * bends;
       }
-      later += speed;
     }
     return bend;
   }
 
+  /** What a corner adds to it: that of the last arm, which ends there. */
+  private cornerBend(n: Float64Array, x: number, y: number, z: number): number {
+    const { turns } = this.chain;
+    const last = turns[turns.length - 1];
+    if (!last) return 0;
+    ARM[0] = x - last.point[0]!;
+    ARM[1] = y - last.point[1]!;
+    ARM[2] = z - last.point[2]!;
+    return this.armBend(last, n, ARM);
+  }
+
+  private armBend(
+    { top, low, spin, length, stretch, axis: k }: Link,
+    n: Float64Array,
+    s: Float64Array,
+  ): number {
+    const { across, half } = this;
+    const reach = length + stretch * half;
+    if (!this.chain.parallel) return (spin + top * top) * reach;
+    const along = n[0]! * k[0]! + n[1]! * k[1]! + n[2]! * k[2]!;
+    const lift = s[0]! * k[0]! + s[1]! * k[1]! + s[2]! * k[2]!;
+    const here = n[0]! * s[0]! + n[1]! * s[1]! + n[2]! * s[2]! - along * lift;
+    const most = Math.min(across * reach, here + half * (across * top * reach + stretch));
+    return across * spin * reach + (most > 0 ? top * top : low * low) * most;
+  }
+
   private rateAlong(n: Float64Array, x: number, y: number, z: number): number {
     let rate = 0;
-    for (let l = 0; l < this.links.length; l += 1) {
-      const { turn, axis: k, point: q, rate: u } = this.links[l]!;
+    for (const { turn, axis: k, point: q, rate: u } of this.chain.links) {
       if (turn) {
         const rx = x - q[0]!;
         const ry = y - q[1]!;
@@ -260,21 +345,21 @@ function turnBy({ builtAxis: k, builtPoint: q }: Link, angle: number): void {
   R.set(P);
 }
 
-/** The greatest distance of a corner from an axis. */
-function farthestFrom(at: Float64Array, q: Float64Array, k: Float64Array): number {
+/** The greatest distance of a corner from an axis, or from the point on it. */
+function farthestFrom(at: Float64Array, q: Float64Array, k: Float64Array, fromAxis: boolean): number {
   let most = 0;
   for (let i = 0; i < at.length; i += 3) {
     const x = at[i]! - q[0]!;
     const y = at[i + 1]! - q[1]!;
     const z = at[i + 2]! - q[2]!;
-    const along = x * k[0]! + y * k[1]! + z * k[2]!;
+    const along = fromAxis ? x * k[0]! + y * k[1]! + z * k[2]! : 0;
     const away = x * x + y * y + z * z - along * along;
     if (away > most) most = away;
   }
   return Math.sqrt(most);
 }
 
-/** |n x k| of two unit vectors. */
+/** |n x k|: for two unit vectors the sine between them, else the length of n across k. */
 function acrossOf(n: Float64Array, k: Float64Array): number {
   const x = n[1]! * k[2]! - n[2]! * k[1]!;
   const y = n[2]! * k[0]! - n[0]! * k[2]!;

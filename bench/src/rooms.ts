@@ -1,0 +1,76 @@
+import { SceneChecker, type Convex, type Counts, type Scene } from '@tarnpass/core';
+import { median, timed, type Figures } from './figures';
+import { room } from './room';
+
+/** The same scene in objects that no check has seen: nothing kept by object helps. */
+const afresh = (scene: Scene): Scene => ({
+  still: scene.still.map((body) => ({ ...body })),
+  movers: scene.movers.map((mover) => ({ ...mover, bodies: mover.bodies.map((body) => ({ ...body })) })),
+});
+
+/** The room as a first visitor meets it: to be asked before anything else has warmed the engine. */
+export function measureColdRoom(figures: Figures): void {
+  const scene = room(30, 250);
+  figures.note(
+    'roomColdMs',
+    timed(() => new SceneChecker().check(scene)),
+  );
+}
+
+/** The room again and again, then one obstacle of it moved. */
+export function measureWarmRoom(figures: Figures): void {
+  const scene = room(30, 250);
+  let counts: Counts | undefined;
+  const times = Array.from({ length: 60 }, () => {
+    const fresh = afresh(scene);
+    return timed(() => {
+      ({ counts } = new SceneChecker().check(fresh));
+    });
+  });
+  // The first half of the rounds warm the engine up.
+  figures.note('roomMs', median(times.slice(times.length / 2)));
+  figures.note('roomPairs', counts!.pairs);
+  figures.note('roomSurvived', counts!.survived);
+  figures.note('roomEvaluations', counts!.evaluations);
+  figures.note('evaluationsAPair', counts!.evaluations / counts!.survived);
+  measureEdits(scene, figures);
+}
+
+function measureEdits(scene: Scene, figures: Figures): void {
+  const checker = new SceneChecker();
+  checker.check(scene);
+  const edits = Array.from({ length: 200 }, (_, i) => {
+    const at = 130 + (i % 100);
+    const still = scene.still.map((body, k) => {
+      if (k !== at) return body;
+      const piece = body.pieces[0]! as Convex;
+      const corners = piece.corners.map((x, c) => (c % 3 === 0 ? x + 1 + i : x));
+      return { ...body, pieces: [{ ...piece, corners }] };
+    });
+    return timed(() => checker.check({ ...scene, still }));
+  });
+  figures.note('editMs', median(edits));
+  figures.note('editWorstMs', Math.max(...edits));
+}
+
+/** Exponent of time against movers at even density, from the smallest and the largest room. */
+export function measureGrowth(figures: Figures): void {
+  const sizes = [10, 30, 100, 300];
+  const times = sizes.map((movers) => {
+    const scene = room(movers, Math.round((250 / 30) * movers));
+    return median(
+      Array.from({ length: movers > 100 ? 3 : 7 }, () => {
+        const fresh = afresh(scene);
+        return timed(() => new SceneChecker().check(fresh));
+      }),
+    );
+  });
+  sizes.forEach((movers, i) => figures.note(`room${movers}Ms`, times[i]!));
+  figures.note('growthExponent', Math.log(times[3]! / times[0]!) / Math.log(sizes[3]! / sizes[0]!));
+}
+
+/** What a process that does nothing else takes at most: ten rooms, one after the other. Prints MB. */
+export function printPeakMemory(): void {
+  for (let i = 0; i < 10; i += 1) new SceneChecker().check(room(30, 250, i));
+  process.stdout.write(String(process.resourceUsage().maxRSS / 1024));
+}
