@@ -1,37 +1,40 @@
 import { spawnSync } from 'node:child_process';
 import { cpus } from 'node:os';
 import { fileURLToPath } from 'node:url';
-import { Figures } from './figures';
+import { Figures, median } from './figures';
 import { measureMaps } from './maps';
-import { measureColdRoom, measureGrowth, measureWarmRoom, printPeakMemory } from './rooms';
+import { measureGrowth, measureWarmRoom, printColdRoom, printPeakMemory } from './rooms';
 
 /**
  * `npm run -s bench`: ratios against general-purpose libraries, measured side by side in one run; `-- --json` prints
  * one object. Counts of distance evaluations are the steady figures; times wander with the machine.
  */
 if (process.argv.includes('--memory')) printPeakMemory();
+else if (process.argv.includes('--cold')) printColdRoom();
 else await measure();
 
 async function measure(): Promise<void> {
-  const figures = new Figures();
-  measureColdRoom(figures);
-  // Loaded only now: compiling the libraries compared with would count as the room's first time.
+  // The libraries compared with are loaded here only: they count in nobody's memory but this process's.
   const { measureQueries } = await import('./queries');
   const { measureSweeps } = await import('./sweeps');
+  const figures = new Figures();
+  figures.note('roomColdMs', median(Array.from({ length: 7 }, () => alone('--cold'))));
   measureQueries(figures);
   measureSweeps(figures);
   measureWarmRoom(figures);
   measureMaps(figures);
   measureGrowth(figures);
-  figures.note('peakMb', peakMemory());
+  figures.note('peakMb', alone('--memory'));
   if (process.argv.includes('--json')) process.stdout.write(`${JSON.stringify(figures.values)}\n`);
   else print(figures);
 }
 
-/** In a process of its own, without the libraries compared with. */
-function peakMemory(): number {
+/** What a process of its own prints. */
+function alone(what: string): number {
   const self = fileURLToPath(import.meta.url);
-  return Number(spawnSync(process.execPath, [self, '--memory'], { encoding: 'utf8' }).stdout);
+  const { stdout, stderr } = spawnSync(process.execPath, [self, what], { encoding: 'utf8' });
+  if (!stdout) throw new Error(`The run ${what} printed nothing.\n${stderr}`);
+  return Number(stdout);
 }
 
 function print({ values }: Figures): void {

@@ -1,4 +1,14 @@
-import { approachStill, box, firstContact, leastClearance, motionOf } from '@tarnpass/core';
+import {
+  approachStill,
+  box,
+  carried,
+  chain,
+  firstContact,
+  leastClearance,
+  motionOf,
+  MovingPiece,
+  ratio,
+} from '@tarnpass/core';
 import { median, timed, type Figures } from './figures';
 import { ANYWHERE, manifoldBox, ORIGIN, rapierHull, UNTURNED } from './reference';
 
@@ -15,6 +25,17 @@ export function measureSweeps(figures: Figures): void {
   const plates = [box([200, -320, 900], [201, -300, 950]), box([420, -100, 100], [500, -99, 180])];
   // Between two samples the distance may fall by half a step times the speed of the fastest point.
   const samples = Math.ceil((to * Math.hypot(600, 20)) / (2 * TOLERANCE));
+  // The far leaf of a folding pair, against the same posts.
+  const folding = carried(
+    motionOf({ kind: 'turn', point: [0, 0, 0], axis: [0, 0, -1] }),
+    chain([{ joint: { kind: 'turn', point: [300, 0, 0], axis: [0, 0, 1] }, drive: ratio(2) }]),
+  );
+  const farLeaf = box([300, 0, 0], [600, 20, 2000]);
+  const chainCounts = [...posts, ...plates].map((obstacle) => {
+    const approach = approachStill(new MovingPiece(farLeaf, folding), obstacle);
+    leastClearance(approach, 0, to, { tolerance: TOLERANCE });
+    return approach.evaluations;
+  });
   const mine: number[] = [];
   const counts: number[] = [];
   const contactCounts: number[] = [];
@@ -30,13 +51,13 @@ export function measureSweeps(figures: Figures): void {
     }) / count;
   for (let round = 0; round < ROUNDS; round += 1) {
     for (const obstacle of posts) {
-      const approach = approachStill({ piece: leaf, motion }, obstacle);
+      const approach = approachStill(new MovingPiece(leaf, motion), obstacle);
       const ms = timed(() => leastClearance(approach, 0, to, { tolerance: TOLERANCE }));
       if (round >= ROUNDS / 2) mine.push(ms);
       counts.push(approach.evaluations);
     }
     for (const plate of plates) {
-      const approach = approachStill({ piece: leaf, motion }, plate);
+      const approach = approachStill(new MovingPiece(leaf, motion), plate);
       firstContact(approach, 0, to, 0, 0.01);
       contactCounts.push(approach.evaluations);
     }
@@ -63,6 +84,7 @@ export function measureSweeps(figures: Figures): void {
   }
   figures.note('sweepMs', median(mine));
   figures.note('sweepEvaluations', Math.max(...counts));
+  figures.note('chainEvaluations', Math.max(...chainCounts));
   figures.note('contactEvaluations', Math.max(...contactCounts));
   figures.note('sweepSamples', samples);
   figures.note('sweepVsRapier', (median(rapier) * samples) / median(mine));

@@ -11,10 +11,18 @@ export { carried, chain, motionOf, motionPose, type Motion } from './motion/moti
 export { ratio, STRAIGHT, table } from './motion/drive';
 export { checkMover, type MoverCheck } from './clearance/checkMover';
 export { SceneChecker, parked, type Progress, type SceneCheck } from './clearance/checkScene';
-export { TOUCH, WATCH, type CheckOptions, type Encounter, type Verdict } from './clearance/encounter';
+export {
+  TOUCH,
+  WATCH,
+  type CheckOptions,
+  type Counts,
+  type Encounter,
+  type Verdict,
+} from './clearance/encounter';
 export { share, type CurvePoint } from './clearance/curve';
 export { NearestProbe, type Nearest } from './clearance/nearestProbe';
 export { approachStill, type Approach } from './clearance/approach';
+export { MovingPiece } from './clearance/movingPiece';
 export { blockedStretches, firstContact } from './clearance/firstContact';
 export { leastClearance, type Witness } from './clearance/leastClearance';
 export { coldStart } from './clearance/gjk';
@@ -30,7 +38,8 @@ export {
   type PairMap,
 } from './clearance/pairMap';
 export { PairMaps } from './clearance/pairMaps';
-export { provenParted, wayThrough } from './clearance/wayThrough';
+export { roomInCells, roomInMm, wayClearance, type Room, type WayClearance } from './clearance/room';
+export { provenParted, wayThrough, type Place } from './clearance/wayThrough';
 export { orderOfOpening, type Order, type Parkable } from './clearance/order';
 export { bodiesOf, type Body, type Mover, type MovingBody, type Scene } from './scene/scene';
 export { buildScene } from './scene/buildScene';

@@ -21,7 +21,7 @@ for (const system of ['mm', 'inches'] as const) {
     if (system === 'inches') await page.getByRole('button', { name: /change to inches/ }).click();
     await page.getByRole('slider', { name: 'Travel of Wardrobe leaf' }).click();
     await expect(page.getByRole('list', { name: 'What it meets' })).toContainText(
-      'Touches the roof slope at 93°, 22° short of full travel.',
+      'Touches the roof slope at 93°, 22° short of full travel; pushed on it would go ',
     );
 
     await type(page, 'Opening limit', '90');

@@ -1,9 +1,6 @@
-import { farthest, nearest } from '../motion/along';
-import { AT_REST, type Motion } from '../motion/motion';
-import { sweepOf, type Sweep } from '../motion/sweep';
-import type { Convex } from '../solid/convex';
 import type { HalfSpace, Piece } from '../solid/halfSpace';
 import { coldStart, type GjkStart } from './gjk';
+import type { MovingPiece } from './movingPiece';
 import { emptySeparation, separate, type Separation } from './separation';
 
 /** What 64-bit sums may lose over 20 m, mm: proven bounds are lowered by it, so that none rests on rounding. */
@@ -35,21 +32,12 @@ export interface Approach {
   speedOver(back: number, ahead: number): number;
 }
 
-/** A piece on its motion. */
-export interface Moving {
-  readonly piece: Convex;
-  readonly motion: Motion;
-}
-
 /** Against a piece that stands still. */
-export function approachStill(mover: Moving, still: Piece): Approach {
-  return still.kind === 'half-space' ? new PlaneApproach(mover, still) : new StillApproach(mover, still);
-}
+export const approachStill = (mover: MovingPiece, still: Piece): Approach => new StillApproach(mover, still);
 
 /** Against a piece that moves with the same travel. Joints that carry both alike are to be left out of both motions. */
-export function approachMoving(mover: Moving, other: Moving): Approach {
-  return other.motion === AT_REST ? new StillApproach(mover, other.piece) : new PairApproach(mover, other);
-}
+export const approachMoving = (mover: MovingPiece, other: MovingPiece): Approach =>
+  new PairApproach(mover, other);
 
 /**
  * A stretch, nearly the longest, over which a falling bound stays above a level; Infinity where it does up to `most`.
@@ -82,149 +70,103 @@ class StillApproach implements Approach {
   readonly now = emptySeparation();
   evaluations = 0;
   readonly knots: readonly number[];
-  private readonly sweep: Sweep;
-  private readonly corners: Float64Array;
   private readonly start: GjkStart = coldStart();
   private travel = 0;
 
   constructor(
-    private readonly mover: Moving,
-    private readonly still: Convex,
+    private readonly mover: MovingPiece,
+    private readonly still: Piece,
   ) {
-    this.sweep = sweepOf(mover.motion, mover.piece.corners);
-    this.corners = new Float64Array(mover.piece.corners.length);
-    this.knots = mover.motion.knots;
+    this.knots = mover.knots;
   }
 
   at(travel: number, floor?: number): Separation {
     this.evaluations += 1;
     this.travel = travel;
-    const { corners, still, start, now } = this;
-    this.sweep.place(travel, corners);
-    return separate(this.mover.piece, corners, still, still.corners, start, now, floor);
+    const { mover, still, now } = this;
+    mover.goTo(travel);
+    return still.kind === 'convex'
+      ? separate(mover.piece, mover.corners, still, still.corners, this.start, now, floor)
+      : heightOver(mover.corners, still, now);
   }
 
   lowerBound(back: number, ahead: number): number {
-    const { still } = this.sweep;
-    const { normal } = this.now;
-    const bound = still
-      ? still.separation(this.corners, normal, this.still.corners, back, ahead)
-      : this.sweep.lowest(this.corners, this.travel, normal, back, ahead) -
-        farthest(this.still.corners, normal);
+    const { mover, travel, still, now } = this;
+    mover.goTo(travel);
+    // Turned with the mover n would leave a plane, so only n fixed in the space bounds anything there.
+    const bound =
+      still.kind === 'convex'
+        ? mover.sweep.separation(mover.corners, travel, now.normal, still.corners, back, ahead)
+        : mover.sweep.lowest(mover.corners, travel, now.normal, back, ahead) - still.offset;
     return bound - ROUNDING;
   }
 
   reach(level: number, sense: 1 | -1, most: number): number {
-    const { still } = this.sweep;
-    const { normal } = this.now;
-    if (still) return still.reach(this.corners, normal, this.still.corners, level + ROUNDING, sense, most);
-    const to = farthest(this.still.corners, normal) + level + ROUNDING;
-    return this.sweep.fall(this.corners, this.travel, normal, to, sense, most);
+    const { mover, travel, still, now } = this;
+    mover.goTo(travel);
+    const to = level + ROUNDING;
+    return still.kind === 'convex'
+      ? mover.sweep.reach(mover.corners, travel, now.normal, still.corners, to, sense, most)
+      : mover.sweep.fall(mover.corners, travel, now.normal, still.offset + to, sense, most);
   }
 
   speedOver(back: number, ahead: number): number {
-    return this.sweep.speedOver(this.corners, this.travel, back, ahead);
+    this.mover.goTo(this.travel);
+    return this.mover.sweep.speedOver(this.mover.corners, this.travel, back, ahead);
   }
 }
 
-/** Against a plane no search is needed: the lowest corner along its normal is the answer, and n never changes. */
-class PlaneApproach implements Approach {
-  readonly now = emptySeparation();
-  evaluations = 0;
-  readonly knots: readonly number[];
-  private readonly sweep: Sweep;
-  private readonly corners: Float64Array;
-  private travel = 0;
-
-  constructor(
-    mover: Moving,
-    private readonly plane: HalfSpace,
-  ) {
-    this.sweep = sweepOf(mover.motion, mover.piece.corners);
-    this.corners = new Float64Array(mover.piece.corners.length);
-    this.knots = mover.motion.knots;
-  }
-
-  at(travel: number): Separation {
-    this.evaluations += 1;
-    this.travel = travel;
-    this.sweep.place(travel, this.corners);
-    const { now, corners } = this;
-    const { normal, offset } = this.plane;
-    now.normal.set(normal);
-    now.value = nearest(corners, now.normal) - offset;
-    now.lower = now.value;
-    for (let i = 0; i < corners.length; i += 3) {
-      const height =
-        normal[0] * corners[i]! + normal[1] * corners[i + 1]! + normal[2] * corners[i + 2]! - offset;
-      if (height > now.value) continue;
-      for (let axis = 0; axis < 3; axis += 1) {
-        now.onFirst[axis] = corners[i + axis]!;
-        now.onSecond[axis] = corners[i + axis]! - height * normal[axis]!;
-      }
-      break;
+/** Over a plane no search is needed: the lowest corner along its normal is the answer, and n never changes. */
+function heightOver(corners: Float64Array, { normal, offset }: HalfSpace, out: Separation): Separation {
+  out.normal.set(normal);
+  out.value = Infinity;
+  for (let i = 0; i < corners.length; i += 3) {
+    const height =
+      normal[0] * corners[i]! + normal[1] * corners[i + 1]! + normal[2] * corners[i + 2]! - offset;
+    if (height >= out.value) continue;
+    out.value = height;
+    for (let axis = 0; axis < 3; axis += 1) {
+      out.onFirst[axis] = corners[i + axis]!;
+      out.onSecond[axis] = corners[i + axis]! - height * normal[axis]!;
     }
-    return now;
   }
-
-  lowerBound(back: number, ahead: number): number {
-    // Turned with the mover n would leave the plane, so only n fixed in the space bounds anything here.
-    const lowest = this.sweep.lowest(this.corners, this.travel, this.now.normal, back, ahead);
-    return lowest - this.plane.offset - ROUNDING;
-  }
-
-  reach(level: number, sense: 1 | -1, most: number): number {
-    return this.sweep.fall(
-      this.corners,
-      this.travel,
-      this.now.normal,
-      this.plane.offset + level + ROUNDING,
-      sense,
-      most,
-    );
-  }
-
-  speedOver(back: number, ahead: number): number {
-    return this.sweep.speedOver(this.corners, this.travel, back, ahead);
-  }
+  out.lower = out.value;
+  return out;
 }
 
 class PairApproach implements Approach {
   readonly now = emptySeparation();
   evaluations = 0;
   readonly knots: readonly number[];
-  private readonly sweeps: readonly [Sweep, Sweep];
-  private readonly corners: readonly [Float64Array, Float64Array];
   private readonly start: GjkStart = coldStart();
   private readonly opposite = new Float64Array(3);
   private travel = 0;
 
   constructor(
-    private readonly first: Moving,
-    private readonly second: Moving,
+    private readonly first: MovingPiece,
+    private readonly second: MovingPiece,
   ) {
-    this.sweeps = [sweepOf(first.motion, first.piece.corners), sweepOf(second.motion, second.piece.corners)];
-    this.corners = [
-      new Float64Array(first.piece.corners.length),
-      new Float64Array(second.piece.corners.length),
-    ];
-    this.knots = [...new Set([...first.motion.knots, ...second.motion.knots])].sort((a, b) => a - b);
+    this.knots = [...new Set([...first.knots, ...second.knots])].sort((a, b) => a - b);
   }
 
   at(travel: number, floor?: number): Separation {
     this.evaluations += 1;
     this.travel = travel;
-    const [atFirst, atSecond] = this.corners;
-    this.sweeps[0].place(travel, atFirst);
-    this.sweeps[1].place(travel, atSecond);
-    return separate(this.first.piece, atFirst, this.second.piece, atSecond, this.start, this.now, floor);
+    this.goTo(travel);
+    const { first, second } = this;
+    return separate(first.piece, first.corners, second.piece, second.corners, this.start, this.now, floor);
   }
 
   lowerBound(back: number, ahead: number): number {
+    const { first, second, travel, opposite } = this;
     const { normal } = this.now;
-    for (let axis = 0; axis < 3; axis += 1) this.opposite[axis] = -normal[axis]!;
-    const first = this.sweeps[0].lowest(this.corners[0], this.travel, normal, back, ahead);
-    return first + this.sweeps[1].lowest(this.corners[1], this.travel, this.opposite, back, ahead) - ROUNDING;
+    this.goTo(travel);
+    for (let axis = 0; axis < 3; axis += 1) opposite[axis] = -normal[axis]!;
+    return (
+      first.sweep.lowest(first.corners, travel, normal, back, ahead) +
+      second.sweep.lowest(second.corners, travel, opposite, back, ahead) -
+      ROUNDING
+    );
   }
 
   reach(level: number, sense: 1 | -1, most: number): number {
@@ -234,10 +176,16 @@ class PairApproach implements Approach {
   }
 
   speedOver(back: number, ahead: number): number {
-    const [a, b] = this.sweeps;
+    const { first, second, travel } = this;
+    this.goTo(travel);
     return (
-      a.speedOver(this.corners[0], this.travel, back, ahead) +
-      b.speedOver(this.corners[1], this.travel, back, ahead)
+      first.sweep.speedOver(first.corners, travel, back, ahead) +
+      second.sweep.speedOver(second.corners, travel, back, ahead)
     );
+  }
+
+  private goTo(travel: number): void {
+    this.first.goTo(travel);
+    this.second.goTo(travel);
   }
 }

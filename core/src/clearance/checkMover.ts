@@ -1,6 +1,8 @@
 import type { Body, Mover, MovingBody } from '../scene/scene';
 import { curveOf, share, type CurvePoint } from './curve';
+import { leastClearance, type LeastClearance } from './leastClearance';
 import {
+  lesser,
   meet,
   noCounts,
   piecePairs,
@@ -96,7 +98,7 @@ export function withCurves(mover: Mover, still: readonly Body[], check: MoverChe
       to,
       turningPoints(encounter),
     );
-    return { ...encounter, curve };
+    return { ...encounter, curve, deepest: encounter.contact && deepestOf(pairs, from, to) };
   });
   const all = [...pairsOf.values()].flat();
   const must = encounters.flatMap(turningPoints);
@@ -105,6 +107,16 @@ export function withCurves(mover: Mover, still: readonly Body[], check: MoverChe
     encounters,
     curve: curveOf((travel) => worstAt(all, travel, mover.needs.around, watch), from, to, must),
   };
+}
+
+/** Where two bodies overlap most over the whole travel, touches that are meant with the rest. */
+function deepestOf(pairs: readonly PiecePair[], from: number, to: number): LeastClearance | undefined {
+  let deepest: LeastClearance | undefined;
+  for (const { approach } of pairs) {
+    const above = deepest?.witness.clearance ?? 0;
+    deepest = lesser(deepest, leastClearance(approach, from, to, { watch: above }));
+  }
+  return deepest;
 }
 
 /** The travels that a drawn curve must not miss. */
@@ -118,12 +130,15 @@ function turningPoints({ contact, short, least, blocked }: Encounter): number[] 
   return turns.filter((travel) => travel !== undefined);
 }
 
+/** A pair takes over as the shortest only by more than this share: two that stay alike (both sides of a drawer) do not take turns. */
+const TIE = 1e-9;
+
 function worstAt(pairs: readonly PiecePair[], travel: number, around: number, watch: number): CurvePoint {
-  let worst: CurvePoint = { travel, clearance: watch, needed: around };
-  for (const { approach, held, needed } of pairs) {
+  let worst: CurvePoint = { travel, clearance: watch, needed: around, of: -1 };
+  for (const [of, { approach, held, needed }] of pairs.entries()) {
     if (!held.some(([from, to]) => travel >= from && travel <= to)) continue;
-    const here = { travel, clearance: approach.at(travel).value, needed };
-    if (share(here) < share(worst) || here.clearance < Math.min(0, worst.clearance)) worst = here;
+    const here = { travel, clearance: approach.at(travel).value, needed, of };
+    if (share(here) < share(worst) - TIE || here.clearance < Math.min(0, worst.clearance)) worst = here;
   }
   return worst;
 }

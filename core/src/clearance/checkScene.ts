@@ -3,17 +3,9 @@ import { motionPose } from '../motion/motion';
 import type { Body, Mover, Scene } from '../scene/scene';
 import { withCorners } from '../solid/convex';
 import { meetings, moverCheck, withCurves, type MoverCheck } from './checkMover';
-import {
-  boxesApart,
-  meet,
-  noCounts,
-  reachOf,
-  stillBox,
-  sweptBox,
-  type CheckOptions,
-  type Counts,
-  type Encounter,
-} from './encounter';
+import { BodyIndex } from './bodyIndex';
+import { meet, noCounts, reachOf, type CheckOptions, type Counts, type Encounter } from './encounter';
+import { swept } from './extent';
 
 /** How far a long check has come. */
 export interface Progress {
@@ -43,7 +35,7 @@ const STEP = 16;
 
 /** What is known of a mover: what it meets, by the other body, and the check made of it. */
 interface Known {
-  readonly met: Map<Body, Encounter[]>;
+  readonly met: ReadonlyMap<Body, Encounter[]>;
   readonly own: readonly Encounter[];
   check: MoverCheck;
 }
@@ -77,82 +69,91 @@ export class SceneChecker {
   /** The same in steps short enough to stop between: each yields how far it has come. A run not finished leaves no trace. */
   *steps(scene: Scene, rest: Readonly<Record<string, number>> = {}): Generator<Progress, SceneCheck> {
     const counts = noCounts();
-    let [fresh, kept, since] = [0, 0, 0];
+    let [fresh, kept] = [0, 0];
     const still = scene.still.map((body) => this.canonical(body));
     const parkedBodies = scene.movers.map((mover) => this.parked(mover, rest[mover.id] ?? mover.from));
     const all = new Set([...still, ...parkedBodies.flat()]);
-    const added = [...all].filter((body) => !this.last.has(body));
     const removed = [...this.last].filter((body) => !all.has(body));
+    const anew = new BodyIndex([...all].filter((body) => !this.last.has(body)));
+    let everything: BodyIndex | undefined;
     const next = new Map<string, Known>();
-    const boxes = new Map([...all].map((body) => [body, stillBox(body)]));
     for (const [i, mover] of scene.movers.entries()) {
       const key = this.moverKey(mover);
       const before = this.known.get(key);
       const mine = new Set(parkedBodies[i]);
-      const news = (before ? added : [...all]).filter((body) => !mine.has(body));
-      const met = before ? new Map(before.met) : new Map<Body, Encounter[]>();
-      let changed = !before;
-      for (const body of removed) changed = met.delete(body) || changed;
+      const index = before ? anew : (everything ??= new BodyIndex([...all]));
+      const met = new Map(before?.met);
+      const lost = removed.map((body) => met.delete(body)).includes(true);
       const own = noCounts();
-      const ownEncounters: Encounter[] = before ? [...before.own] : [];
-      if (!before) {
-        for (const [moving, other] of meetings(mover, [])) {
-          const encounter = meet(mover, moving, other, this.options, own);
-          fresh += 1;
-          if (encounter) ownEncounters.push(encounter);
-        }
-      }
-      const swept = mover.bodies.map((moving) => sweptBox(moving, mover));
-      const reach = reachOf(mover, this.options);
-      for (const body of news) {
-        const box = boxes.get(body)!;
-        let encounters: Encounter[] | undefined;
-        for (let b = 0; b < swept.length; b += 1) {
-          const moving = mover.bodies[b]!;
-          // Nearly all pairs end here, so this comes before anything that costs.
-          if (boxesApart(swept[b]!, box, reach)) {
-            own.pairs += moving.pieces.length * body.pieces.length;
-            continue;
-          }
-          since += 1;
-          const encounter = meet(mover, moving, body, this.options, own);
-          if (encounter) (encounters ??= []).push(encounter);
-        }
-        fresh += swept.length;
-        if (encounters) {
-          met.set(body, encounters);
-          changed = true;
-        }
-        if (since >= STEP) {
-          since = 0;
-          yield { done: i, of: scene.movers.length };
-        }
-      }
-      kept += mover.bodies.length * (all.size - mine.size - news.length);
+      const met0 = met.size;
+      yield* this.meetNear(mover, index, mine, met, own, { done: i, of: scene.movers.length });
+      const among = before?.own ?? this.meetOwn(mover, own);
+      if (!before) fresh += [...meetings(mover, [])].length;
+      const others = index.sizeWithout(mine);
+      fresh += mover.bodies.length * others;
+      kept += mover.bodies.length * (all.size - mine.size - others);
       counts.pairs += own.pairs;
       counts.survived += own.survived;
       counts.evaluations += own.evaluations;
-      if (before && !changed) next.set(key, { ...before, met });
-      else {
-        const plain = moverCheck(mover, [...ownEncounters, ...[...met.values()].flat()], this.options, own);
-        const obstacles = [...all].filter((body) => !mine.has(body));
-        next.set(key, {
-          met,
-          own: ownEncounters,
-          check: this.options.curves ? withCurves(mover, obstacles, plain) : plain,
-        });
-      }
+      if (before && !lost && met.size === met0) next.set(key, before);
+      else next.set(key, { met, own: among, check: this.checkOf(mover, met, among, all, mine, own) });
     }
     this.known.clear();
     for (const [key, value] of next) this.known.set(key, value);
     this.last = all;
     this.forget(all);
-    return {
-      movers: scene.movers.map((mover) => this.known.get(this.moverKey(mover))!.check),
-      counts,
-      fresh,
-      kept,
-    };
+    const movers = scene.movers.map((mover) => this.known.get(this.moverKey(mover))!.check);
+    return { movers, counts, fresh, kept };
+  }
+
+  /** Hold a mover against those of the index that stand near, but for its own; stops between every few. */
+  private *meetNear(
+    mover: Mover,
+    index: BodyIndex,
+    mine: ReadonlySet<Body>,
+    met: Map<Body, Encounter[]>,
+    counts: Counts,
+    progress: Progress,
+  ): Generator<Progress> {
+    const reach = reachOf(mover, this.options);
+    const obstacles = index.piecesWithout(mine);
+    let since = 0;
+    for (const moving of mover.bodies) {
+      counts.pairs += moving.pieces.length * obstacles;
+      for (const body of index.near(swept(moving, mover).whole, reach)) {
+        if (mine.has(body)) continue;
+        counts.pairs -= moving.pieces.length * body.pieces.length; // counted where they meet
+        const encounter = meet(mover, moving, body, this.options, counts);
+        if (encounter) met.set(body, [...(met.get(body) ?? []), encounter]);
+        if ((since += 1) % STEP === 0) yield progress;
+      }
+    }
+    yield progress;
+  }
+
+  /** Hold a mover's own bodies against each other. */
+  private meetOwn(mover: Mover, counts: Counts): Encounter[] {
+    const found = [...meetings(mover, [])].map(([moving, other]) =>
+      meet(mover, moving, other, this.options, counts),
+    );
+    return found.filter((encounter) => encounter !== undefined);
+  }
+
+  private checkOf(
+    mover: Mover,
+    met: ReadonlyMap<Body, readonly Encounter[]>,
+    own: readonly Encounter[],
+    all: ReadonlySet<Body>,
+    mine: ReadonlySet<Body>,
+    counts: Counts,
+  ): MoverCheck {
+    const plain = moverCheck(mover, [...own, ...[...met.values()].flat()], this.options, counts);
+    if (!this.options.curves) return plain;
+    return withCurves(
+      mover,
+      [...all].filter((body) => !mine.has(body)),
+      plain,
+    );
   }
 
   /** The first body ever seen with this content. */

@@ -3,6 +3,8 @@ export interface CurvePoint {
   readonly travel: number;
   readonly clearance: number;
   readonly needed: number;
+  /** Which pair of pieces it is of, numbered; none, -1, beyond the watch distance. */
+  readonly of: number;
 }
 
 /**
@@ -16,15 +18,28 @@ export function share({ clearance, needed }: Pick<CurvePoint, 'clearance' | 'nee
 
 const COARSE = 24;
 const FINEST = 4096;
+/** A bend is told to this part of the travel. */
+const BEND = 2 ** -24;
 /** Greatest error of a straight line between two points, as a share. */
 const FLAT = 0.01;
 
+/** How far a point is off the straight line from a to b, as a share. */
+function offLine(a: CurvePoint, b: CurvePoint, here: CurvePoint): number {
+  const part = (here.travel - a.travel) / (b.travel - a.travel);
+  return Math.abs(share(here) - share(a) - part * (share(b) - share(a)));
+}
+
 /**
- * Points of a curve for drawing: exact where they stand, and so close that a straight line between two is off by no
- * more than a hundredth of the drawing's height at its middle.
+ * Points of a curve for drawing: exact where they stand, with one on either side of every bend, and so close that a
+ * straight line between two is off by less than a hundredth of the drawing's height at its middle and its quarter.
+ *
+ * The distance of two convex pieces that are apart is smooth along a smooth motion, since their nearest normal is one
+ * alone. So the curve bends only where another pair takes over as the shortest, where the watch distance cuts it off,
+ * and where it meets 0: the first two show as a change of `of`, contacts are handed in.
  *
  * @param value  the exact value at a travel
- * @param must   travels that must be points of it (the least, the first contact)
+ * @param must   travels that must be points of it (the least, the contacts, knots of the motions)
+ * @source smoothness: a convex body's distance is differentiable where it is not 0 (Rockafellar 1970, theorem 25.1)
  */
 export function curveOf(
   value: (travel: number) => CurvePoint,
@@ -36,9 +51,29 @@ export function curveOf(
   const stops = new Set<number>(must.filter((t) => t >= from && t <= to));
   for (let i = 0; i <= COARSE; i += 1) stops.add(from + ((to - from) * i) / COARSE);
   const points: CurvePoint[] = [];
+  const between = (a: CurvePoint, b: CurvePoint) => value((a.travel + b.travel) / 2);
   const refine = (a: CurvePoint, b: CurvePoint) => {
-    const here = value((a.travel + b.travel) / 2);
-    if (b.travel - a.travel <= finest || Math.abs(share(here) - (share(a) + share(b)) / 2) <= FLAT) return;
+    if (a.of !== b.of && b.travel - a.travel > finest) {
+      let [before, beyond] = [a, b];
+      while (beyond.travel - before.travel > BEND * (to - from)) {
+        const here = between(before, beyond);
+        if (here.of === a.of) before = here;
+        else beyond = here;
+      }
+      if (before !== a) {
+        refine(a, before);
+        points.push(before);
+      }
+      if (beyond !== b) {
+        points.push(beyond);
+        refine(beyond, b);
+      }
+      return;
+    }
+    if (b.travel - a.travel <= finest) return;
+    const here = between(a, b);
+    // A curve that swings from one side of the line to the other is on it in the middle: it is looked at off it too.
+    if (offLine(a, b, here) <= FLAT && offLine(a, b, between(a, here)) <= FLAT) return;
     refine(a, here);
     points.push(here);
     refine(here, b);

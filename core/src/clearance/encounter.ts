@@ -1,3 +1,4 @@
+import { AT_REST } from '../motion/motion';
 import { relative } from '../motion/relative';
 import type { Body, IntendedContact, Mover, MovingBody } from '../scene/scene';
 import { approachMoving, approachStill, type Approach } from './approach';
@@ -10,7 +11,9 @@ import {
   type FirstContact,
 } from './firstContact';
 import { DEFAULT_TOLERANCE, leastClearance, type LeastClearance, type Witness } from './leastClearance';
-import { boxOf, mayMeet, sweptBoxes, type Boxes } from './sweptBoxes';
+import { boxesApart, standing, swept } from './extent';
+import { MovingPiece } from './movingPiece';
+import { mayMeet } from './sweptBoxes';
 
 /** Pressing deeper than this into a touch that is meant, or that was there at the start, is a hit, mm. */
 export const TOUCH = 0.01;
@@ -37,6 +40,8 @@ export interface Encounter {
   /** Inside it by this much at the start, and where curves were asked for at the end, of the travel, mm; 0 where it is not. */
   readonly startDepth: number;
   readonly endDepth: number;
+  /** Where it would be deepest inside, were it pushed on through; of what hits, where curves were asked for. */
+  readonly deepest: LeastClearance | undefined;
   /** Its clearance over the travel, cut off at the watch distance; empty where none was asked for. */
   readonly curve: readonly CurvePoint[];
 }
@@ -67,27 +72,6 @@ export interface Counts {
 
 export const noCounts = (): Counts => ({ pairs: 0, survived: 0, evaluations: 0 });
 
-const sweptOf = new WeakMap<MovingBody, { from: number; to: number; boxes: Boxes[] }>();
-const boxesOf = new WeakMap<Body, (Boxes | undefined)[]>();
-
-/** The boxes a body sweeps over its mover's travel, piece by piece; made once. */
-function sweptBoxesOf(moving: MovingBody, { from, to }: Mover): Boxes[] {
-  const known = sweptOf.get(moving);
-  if (known && known.from === from && known.to === to) return known.boxes;
-  const boxes = moving.pieces.map((piece) => sweptBoxes(piece, moving.motion, from, to));
-  sweptOf.set(moving, { from, to, boxes });
-  return boxes;
-}
-
-function stillBoxesOf(body: Body): (Boxes | undefined)[] {
-  let boxes = boxesOf.get(body);
-  if (!boxes) {
-    boxes = body.pieces.map((piece) => (piece.kind === 'convex' ? boxOf(piece.corners) : undefined));
-    boxesOf.set(body, boxes);
-  }
-  return boxes;
-}
-
 /**
  * The pairs of pieces of two bodies that may come within the watch distance, with what each is held to.
  * `other` stands still, unless it is a body of the same mover that moves its own way.
@@ -106,79 +90,35 @@ export function piecePairs(
   if ('motion' in other) {
     const [a, b] = relative(moving.motion, other.motion);
     for (const piece of moving.pieces) {
+      const first = new MovingPiece(piece, a);
       for (const obstacle of other.pieces) {
-        counts.pairs += 1;
-        counts.survived += 1;
-        pairs.push({
-          approach: approachMoving({ piece, motion: a }, { piece: obstacle, motion: b }),
-          held,
-          needed,
-        });
+        const approach =
+          b === AT_REST
+            ? approachStill(first, obstacle)
+            : approachMoving(first, new MovingPiece(obstacle, b));
+        pairs.push({ approach, held, needed });
       }
     }
+    counts.pairs += pairs.length;
+    counts.survived += pairs.length;
     return pairs;
   }
-  const swept = sweptBoxesOf(moving, mover);
-  const boxes = stillBoxesOf(other);
-  for (let i = 0; i < swept.length; i += 1) {
+  const { pieces, boxes: sweptBy } = swept(moving, mover);
+  const { boxes } = standing(other);
+  for (let i = 0; i < pieces.length; i += 1) {
     for (let j = 0; j < boxes.length; j += 1) {
       counts.pairs += 1;
-      if (boxes[j] && !mayMeet(swept[i]!, boxes[j]!, reach)) continue;
+      if (boxes[j] && !mayMeet(sweptBy[i]!, boxes[j]!, reach)) continue;
       counts.survived += 1;
-      pairs.push({
-        approach: approachStill({ piece: moving.pieces[i]!, motion: moving.motion }, other.pieces[j]!),
-        held,
-        needed,
-      });
+      pairs.push({ approach: approachStill(pieces[i]!, other.pieces[j]!), held, needed });
     }
   }
   return pairs;
 }
 
-const wholeOf = new WeakMap<Body, Boxes>();
-const sweptWholeOf = new WeakMap<Body, Boxes>();
-
-/** One box about all that stands still of a body; of all space where a piece has none. */
-export const stillBox = (body: Body): Boxes => wholeBox(wholeOf, body, () => stillBoxesOf(body));
-
-/** One box about all a body sweeps. */
-export const sweptBox = (moving: MovingBody, mover: Mover): Boxes =>
-  wholeBox(sweptWholeOf, moving, () => sweptBoxesOf(moving, mover));
-
-/** Whether two boxes are farther apart than `reach` mm along an axis. */
-export function boxesApart(a: Boxes, b: Boxes, reach: number): boolean {
-  return (
-    a[0]! - b[3]! > reach ||
-    b[0]! - a[3]! > reach ||
-    a[1]! - b[4]! > reach ||
-    b[1]! - a[4]! > reach ||
-    a[2]! - b[5]! > reach ||
-    b[2]! - a[5]! > reach
-  );
-}
-
 /** How far about a mover anything matters, mm. */
 export function reachOf({ needs }: Mover, { watch = WATCH }: CheckOptions): number {
   return Math.max(watch, needs.around, ...Object.values(needs.of));
-}
-
-/** One box about the first box of each list; of all space where a piece has none. */
-function wholeBox(
-  kept: WeakMap<Body, Boxes>,
-  body: Body,
-  boxes: () => readonly (Boxes | undefined)[],
-): Boxes {
-  let whole = kept.get(body);
-  if (whole) return whole;
-  whole = Float64Array.of(Infinity, Infinity, Infinity, -Infinity, -Infinity, -Infinity);
-  for (const box of boxes()) {
-    for (let axis = 0; axis < 3; axis += 1) {
-      whole[axis] = Math.min(whole[axis]!, box ? box[axis]! : -Infinity);
-      whole[3 + axis] = Math.max(whole[3 + axis]!, box ? box[3 + axis]! : Infinity);
-    }
-  }
-  kept.set(body, whole);
-  return whole;
 }
 
 function contactOf(mover: Mover, moving: Body, other: Body): IntendedContact | undefined {
@@ -200,7 +140,10 @@ export function meet(
 ): Encounter | undefined {
   const { watch = WATCH, tolerance = DEFAULT_TOLERANCE, bracket = DEFAULT_BRACKET } = options;
   const needed = mover.needs.of[other.id] ?? mover.needs.around;
-  if (!('motion' in other) && boxesApart(sweptBox(moving, mover), stillBox(other), Math.max(watch, needed))) {
+  if (
+    !('motion' in other) &&
+    boxesApart(swept(moving, mover).whole, standing(other).whole, Math.max(watch, needed))
+  ) {
     counts.pairs += moving.pieces.length * other.pieces.length;
     return undefined;
   }
@@ -259,6 +202,7 @@ export function meet(
     short,
     startDepth: startDepth > TOUCH ? startDepth : 0,
     endDepth: endDepth > TOUCH ? endDepth : 0,
+    deepest: undefined,
     curve: [],
   };
 }
@@ -304,7 +248,7 @@ function mergedStretches(stretches: readonly Blocked[]): Blocked[] {
   return merged;
 }
 
-function lesser(a: LeastClearance | undefined, b: LeastClearance): LeastClearance {
+export function lesser(a: LeastClearance | undefined, b: LeastClearance): LeastClearance {
   if (!a) return b;
   const witness = b.witness.clearance < a.witness.clearance ? b.witness : a.witness;
   return { lower: Math.min(a.lower, b.lower), witness, beyondWatch: false };

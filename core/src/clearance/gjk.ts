@@ -23,6 +23,8 @@ const W = new Float64Array(12);
 const I = new Uint32Array(4);
 const J = new Uint32Array(4);
 const L = new Float64Array(4);
+/** The weights of the simplex kept. */
+const KEPT = new Float64Array(4);
 /** The weights of the nearest face found so far of a tetrahedron. */
 const BEST = new Float64Array(4);
 
@@ -56,7 +58,8 @@ export function closestByGjk(
   let last = Infinity;
   for (let step = 0; step < MOST_STEPS; step += 1) {
     if (size === 4 && tetrahedron()) {
-      remember(start, 4, atA, atB, out);
+      remember(start, 4);
+      writePoints(start, atA, atB, out);
       start.size = 0;
       return false;
     }
@@ -76,8 +79,9 @@ export function closestByGjk(
     const distance = Math.sqrt(x * x + y * y + z * z);
     if (distance >= last) break; // no progress left in 64 bits: what is proven so far stands
     last = distance;
-    remember(start, size, atA, atB, out);
+    remember(start, size);
     if (distance <= TOUCHING) {
+      writePoints(start, atA, atB, out);
       start.size = 0;
       return false;
     }
@@ -119,6 +123,7 @@ export function closestByGjk(
   }
   out.value = last;
   out.lower = lower;
+  writePoints(start, atA, atB, out);
   return true;
 }
 
@@ -130,28 +135,44 @@ function difference(s: number, atA: Float64Array, atB: Float64Array): void {
   W[3 * s + 2] = atA[i + 2]! - atB[j + 2]!;
 }
 
-/** Keep the simplex for the pair's next query, and write the points that its weights make on either piece. */
-function remember(
-  start: GjkStart,
-  size: number,
-  atA: Float64Array,
-  atB: Float64Array,
-  { onFirst, onSecond }: Separation,
-): void {
+/** Keep the simplex: for the pair's next query, and as the best so far of this one. */
+function remember(start: GjkStart, size: number): void {
+  const { first, second } = start;
   start.size = size;
-  onFirst.fill(0);
-  onSecond.fill(0);
   for (let s = 0; s < size; s += 1) {
-    const i = I[s]!;
-    const j = J[s]!;
-    const weight = L[s]!;
-    start.first[s] = i;
-    start.second[s] = j;
-    for (let axis = 0; axis < 3; axis += 1) {
-      onFirst[axis]! += weight * atA[i + axis]!;
-      onSecond[axis]! += weight * atB[j + axis]!;
-    }
+    first[s] = I[s]!;
+    second[s] = J[s]!;
+    KEPT[s] = L[s]!;
   }
+}
+
+/** The points that the kept simplex's weights make on either piece. */
+function writePoints(start: GjkStart, atA: Float64Array, atB: Float64Array, out: Separation): void {
+  const { size, first, second } = start;
+  const { onFirst, onSecond } = out;
+  let ax = 0;
+  let ay = 0;
+  let az = 0;
+  let bx = 0;
+  let by = 0;
+  let bz = 0;
+  for (let s = 0; s < size; s += 1) {
+    const weight = KEPT[s]!;
+    const i = first[s]!;
+    const j = second[s]!;
+    ax += weight * atA[i]!;
+    ay += weight * atA[i + 1]!;
+    az += weight * atA[i + 2]!;
+    bx += weight * atB[j]!;
+    by += weight * atB[j + 1]!;
+    bz += weight * atB[j + 2]!;
+  }
+  onFirst[0] = ax;
+  onFirst[1] = ay;
+  onFirst[2] = az;
+  onSecond[0] = bx;
+  onSecond[1] = by;
+  onSecond[2] = bz;
 }
 
 /** Corners of weight zero go, the rest move up. */

@@ -1,6 +1,7 @@
 import type { Body, Mover } from '../scene/scene';
 import { approachStill, type Approach } from './approach';
 import { WATCH } from './encounter';
+import { swept } from './extent';
 import { share } from './curve';
 import { witnessOf, type Witness } from './leastClearance';
 
@@ -31,9 +32,9 @@ export class NearestProbe {
       for (const other of still) {
         const needed = mover.needs.of[other.id] ?? mover.needs.around;
         const contact = mover.contacts.find((c) => c.moving === moving.id && c.still === other.id);
-        for (const piece of moving.pieces) {
+        for (const piece of swept(moving, mover).pieces) {
           for (const obstacle of other.pieces) {
-            const approach = approachStill({ piece, motion: moving.motion }, obstacle);
+            const approach = approachStill(piece, obstacle);
             this.pairs.push({
               moving: moving.id,
               still: other.id,

@@ -1,4 +1,5 @@
 import { BLOCKED, FREE, groundAlong, swapped, type Ground, type PairMap } from './pairMap';
+import { roomInCells, type Room } from './room';
 import { provenParted, wayThrough, type Place } from './wayThrough';
 
 /** A part that can be left standing at some travels: shut first. */
@@ -31,13 +32,17 @@ const MOST_STATES = 100_000;
  *
  * @param goal  travels wanted, by id: each one of the part's states; parts not named may stand anywhere
  * @param mapOf the map of two parts, or undefined where the two never come near each other
+ * @param roomOf what a way of two at once keeps most of
  */
 export function orderOfOpening(
   parts: readonly Parkable[],
   goal: Readonly<Record<string, number>>,
   mapOf: (a: string, b: string) => PairMap | undefined,
+  roomOf: (map: PairMap) => Room = roomInCells,
 ): Order {
   const maps = new Map<string, PairMap>();
+  const rooms = new Map<PairMap, Room>();
+  const ways = new Map<string, Place[] | undefined>();
   parts.forEach((a, i) =>
     parts.slice(i + 1).forEach((b) => {
       const map = mapOf(a.id, b.id);
@@ -73,6 +78,17 @@ export function orderOfOpening(
       if (ground !== FREE && (!obstacle || ground === BLOCKED)) obstacle = [parts[i]!.id, other.id];
       return ground === FREE;
     });
+
+  /** Each way is looked for once, whatever else stands where. */
+  const wayOf = (map: PairMap, from: Place, to: Place): Place[] | undefined => {
+    const name = `${map.a} ${map.b} ${from.join()} ${to.join()}`;
+    if (ways.has(name)) return ways.get(name);
+    let room = rooms.get(map);
+    if (!room) rooms.set(map, (room = roomOf(map)));
+    const way = wayThrough(map, room, from, to);
+    ways.set(name, way);
+    return way;
+  };
 
   const key = (state: readonly number[]) => state.join(',');
   // Moves of two parts at once ask for two hands and an eye: only where single moves alone do not lead there.
@@ -122,7 +138,7 @@ export function orderOfOpening(
         for (const si of a.states.keys()) {
           for (const sj of b.states.keys()) {
             if (si === state[i] || sj === state[j] || seen.has(key(state.with(i, si).with(j, sj)))) continue;
-            const way = wayThrough(map, [travel(state, i), travel(state, j)], [a.states[si]!, b.states[sj]!]);
+            const way = wayOf(map, [travel(state, i), travel(state, j)], [a.states[si]!, b.states[sj]!]);
             if (!way) continue;
             const spans = [0, 1].map(
               (side) =>

@@ -1,9 +1,8 @@
-import { sweepOf, type Sweep } from '../motion/sweep';
 import { farthest, nearest } from '../motion/along';
 import type { Mover, MovingBody } from '../scene/scene';
-import type { Convex } from '../solid/convex';
 import { ROUNDING } from './approach';
 import { coldStart } from './gjk';
+import { MovingPiece } from './movingPiece';
 import { emptySeparation, separate } from './separation';
 
 /** Ground of a pair map: proven free, proven blocked, or a cell too small to split that is neither. */
@@ -25,73 +24,9 @@ export interface PairMap {
   readonly evaluations: number;
 }
 
-/** A piece that goes with its mover, placed where it was last asked for, with bounds over stretches of travel. */
-class Going {
-  readonly corners: Float64Array;
-  private readonly other: Float64Array;
-  private readonly sweep: Sweep;
-  private readonly knots: readonly number[];
-  private at = Number.NaN;
-
-  constructor(
-    readonly piece: Convex,
-    body: MovingBody,
-  ) {
-    this.sweep = sweepOf(body.motion, piece.corners);
-    this.corners = new Float64Array(piece.corners.length);
-    this.other = new Float64Array(piece.corners.length);
-    this.knots = body.motion.knots;
-  }
-
-  goTo(t: number): void {
-    if (t === this.at) return;
-    this.at = t;
-    this.sweep.place(t, this.corners);
-  }
-
-  /** Least n.p over half a stretch to either side of where it stands. */
-  lowest(n: Float64Array, half: number): number {
-    const ends = this.endsWithin(half);
-    if (!ends) return this.sweep.lowest(this.corners, this.at, n, half, half);
-    let least = Infinity;
-    for (let i = 1; i < ends.length; i += 1) {
-      const middle = (ends[i - 1]! + ends[i]!) / 2;
-      this.sweep.place(middle, this.other);
-      const width = (ends[i]! - ends[i - 1]!) / 2;
-      least = Math.min(least, this.sweep.lowest(this.other, middle, n, width, width));
-    }
-    return least;
-  }
-
-  /** The farthest a corner can get from where it stands, within half a stretch. */
-  motion(half: number): number {
-    const ends = this.endsWithin(half);
-    if (!ends) return half * this.sweep.speedOver(this.corners, this.at, half, half);
-    let [before, beyond] = [0, 0];
-    for (let i = 1; i < ends.length; i += 1) {
-      const middle = (ends[i - 1]! + ends[i]!) / 2;
-      this.sweep.place(middle, this.other);
-      const width = (ends[i]! - ends[i - 1]!) / 2;
-      const way = 2 * width * this.sweep.speedOver(this.other, middle, width, width);
-      if (ends[i]! <= this.at) before += way;
-      else beyond += way;
-    }
-    return Math.max(before, beyond);
-  }
-
-  /** The stretch cut at its knots and where it stands; undefined where no knot is in it. */
-  private endsWithin(half: number): number[] | undefined {
-    if (this.knots.length === 0) return undefined;
-    const [from, to] = [this.at - half, this.at + half];
-    const inner = this.knots.filter((knot) => knot > from && knot < to);
-    if (inner.length === 0) return undefined;
-    return [...new Set([from, ...inner, this.at, to])].sort((p, q) => p - q);
-  }
-}
-
 interface Pair {
-  readonly first: Going;
-  readonly second: Going;
+  readonly first: MovingPiece;
+  readonly second: MovingPiece;
   readonly start: ReturnType<typeof coldStart>;
   readonly normal: Float64Array;
 }
@@ -106,7 +41,7 @@ interface Pair {
  */
 export function pairMap(a: Mover, b: Mover, touching: ReadonlySet<string> = new Set()): PairMap {
   const pairs: Pair[] = [];
-  const goings = (body: MovingBody) => body.pieces.map((piece) => new Going(piece, body));
+  const goings = (body: MovingBody) => body.pieces.map((piece) => new MovingPiece(piece, body.motion));
   const of = new Map([...a.bodies, ...b.bodies].map((body) => [body, goings(body)]));
   for (const first of a.bodies) {
     for (const second of b.bodies) {
@@ -154,7 +89,7 @@ export function pairMap(a: Mover, b: Mover, touching: ReadonlySet<string> = new 
       normal.set(out.normal);
       if (out.value > 0) {
         if (apartAlong(pair, normal, halfA, halfB)) continue;
-      } else if (-out.value > first.motion(halfA) + second.motion(halfB)) {
+      } else if (-out.value > first.farthest(halfA) + second.farthest(halfB)) {
         fill(i, j, size, BLOCKED);
         return;
       }

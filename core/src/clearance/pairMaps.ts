@@ -1,5 +1,5 @@
 import type { Mover } from '../scene/scene';
-import { sweptBoxes, type Boxes } from './sweptBoxes';
+import { boxesApart, swept } from './extent';
 import { pairMap, type PairMap } from './pairMap';
 
 const MOST_KEPT = 200;
@@ -30,15 +30,7 @@ function contentOf({ id, bodies, from, to }: Mover): string {
 }
 
 function airMeets(a: Mover, b: Mover): boolean {
-  const boxes = (mover: Mover) =>
-    mover.bodies.flatMap((body) =>
-      body.pieces.map((piece) => sweptBoxes(piece, body.motion, mover.from, mover.to)),
-    );
+  const boxes = (mover: Mover) => mover.bodies.flatMap((body) => swept(body, mover).boxes);
   const [first, second] = [boxes(a), boxes(b)];
-  return first.some((one) => second.some((two) => overlap(one, two)));
-}
-
-/** Whether the boxes of two whole travels overlap. */
-function overlap(a: Boxes, b: Boxes): boolean {
-  return [0, 1, 2].every((axis) => a[axis]! <= b[3 + axis]! && b[axis]! <= a[3 + axis]!);
+  return first.some((one) => second.some((two) => !boxesApart(one, two, 0)));
 }

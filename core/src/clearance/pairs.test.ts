@@ -9,7 +9,8 @@ import { coldStart } from './gjk';
 import { orderOfOpening } from './order';
 import { BLOCKED, CELLS, FREE, groundAt, pairMap, relationOf, UNKNOWN } from './pairMap';
 import { emptySeparation, separate } from './separation';
-import { provenParted, wayThrough } from './wayThrough';
+import { roomInCells, roomInMm, wayClearance } from './room';
+import { provenParted, wayThrough, type Place } from './wayThrough';
 
 const SEED = 20261125;
 const deg = (degrees: number) => (degrees * Math.PI) / 180;
@@ -56,6 +57,26 @@ function bruteForce(a: Mover, b: Mover, at: (i: number, j: number, inside: boole
       at(i, j, inside);
     }
   }
+}
+
+/** The least clearance at 300 poses of each part of a way. */
+function leastAlong(a: Mover, b: Mover, way: readonly Place[]): number {
+  const out = emptySeparation();
+  let least = Infinity;
+  for (let k = 1; k < way.length; k += 1) {
+    for (let s = 0; s <= 300; s += 1) {
+      const travel = (side: 0 | 1) => way[k - 1]![side] + (s / 300) * (way[k]![side] - way[k - 1]![side]);
+      const put = (m: Mover, side: 0 | 1) =>
+        m.bodies[0]!.pieces.map((piece) => ({
+          piece,
+          at: place(motionPose(m.bodies[0]!.motion, travel(side)), piece.corners),
+        }));
+      for (const one of put(a, 0))
+        for (const two of put(b, 1))
+          least = Math.min(least, separate(one.piece, one.at, two.piece, two.at, coldStart(), out).value);
+    }
+  }
+  return least;
 }
 
 describe('the map of two travels', () => {
@@ -117,7 +138,8 @@ describe('a way through', () => {
     // Two leaves that pass each other only while one leads: 500 and 500 over pins 900 apart.
     const [a, b] = [door('a', 0, 0, 1, 80), door('b', 1030, 0, -1, 80)];
     const map = pairMap(a, b);
-    const way = wayThrough(map, [0, 0], [a.to, b.to])!;
+    const room = roomInMm(a, b, map);
+    const way = wayThrough(map, room, [0, 0], [a.to, b.to])!;
     expect(way[0]).toEqual([0, 0]);
     expect(way[way.length - 1]).toEqual([a.to, b.to]);
     for (let k = 1; k < way.length; k += 1) {
@@ -129,6 +151,37 @@ describe('a way through', () => {
         expect(groundAt(map, ...at)).toBe(FREE);
       }
     }
+    // What it keeps is proven, holds at every pose sampled along it, and is no less than the way by cells keeps.
+    const kept = wayClearance(a, b, way);
+    expect(kept.clearance - kept.lower).toBeLessThanOrEqual(0.05);
+    expect(kept.lower).toBeGreaterThan(0);
+    expect(leastAlong(a, b, way)).toBeGreaterThanOrEqual(kept.lower);
+    expect(leastAlong(a, b, [kept.at, kept.at])).toBeCloseTo(kept.clearance, 6);
+    const byCells = wayClearance(a, b, wayThrough(map, roomInCells(map), [0, 0], [a.to, b.to])!);
+    expect(kept.lower).toBeGreaterThanOrEqual(byCells.lower - 0.5);
+  });
+
+  it('keeps half of an aisle either side, as a hand would find', () => {
+    // A board 100 thick goes in between two blocks 160 apart, which slide across its way: it keeps 30 on either side only
+    // where they have come 100 along. Both stand 50 apart at the start.
+    const board = mover(
+      'a',
+      { kind: 'slide', direction: [1, 0, 0] },
+      600,
+      box([-400, -50, 0], [-50, 50, 100]),
+    );
+    const blocks = mover(
+      'b',
+      { kind: 'slide', direction: [0, 1, 0] },
+      200,
+      box([0, -1000, 0], [300, -180, 100]),
+      box([0, -20, 0], [300, 800, 100]),
+    );
+    const map = pairMap(board, blocks);
+    const way = wayThrough(map, roomInMm(board, blocks, map), [0, 0], [600, 100])!;
+    expect(way.length).toBeGreaterThan(2); // straight there it would run into the upper block
+    // The way is chosen by squares of 4/256 of a travel, here 3.1 mm: it may lose so much of the 30.
+    expect(wayClearance(board, blocks, way).lower).toBeGreaterThan(30 - (200 * 4) / 256);
   });
 
   it('is none where blocked ground parts the two, and that is proven', () => {
@@ -149,7 +202,7 @@ describe('a way through', () => {
       box([0, -320, 0], [400, -310, 100]),
     );
     const facing = pairMap(a, near);
-    expect(wayThrough(facing, [0, 0], [300, 700])).toBeUndefined();
+    expect(wayThrough(facing, roomInCells(facing), [0, 0], [300, 700])).toBeUndefined();
     expect(provenParted(facing, [0, 0], [300, 700])).toBe(true);
   });
 });

@@ -1,172 +1,20 @@
+import Flatten from '@flatten-js/core';
 import fc from 'fast-check';
-import { cupHingeMotion, GENERIC_CUP_HINGE } from '../motion/cupHinge';
-import { knotsOfTable, ratio, table } from '../motion/drive';
-import { fourBarMotions } from '../motion/fourBar';
-import { place, poseAt, type Joint, type Pose } from '../motion/joint';
-import { chain, motionPose, moved, type Motion, type Stage } from '../motion/motion';
-import { trackMotion } from '../motion/track';
-import type { Body, Mover, Scene } from '../scene/scene';
-import { withCorners, type Convex } from '../solid/convex';
+import { ratio } from '../motion/drive';
+import { place, type Joint } from '../motion/joint';
+import { chain, motionOf, motionPose, moved, type Motion } from '../motion/motion';
 import { halfSpace } from '../solid/halfSpace';
-import { hull } from '../solid/hull';
-import { prismPieces } from '../solid/outline';
 import { box, prism, type Point2, type Point3 } from '../solid/prism';
+import type { Convex } from '../solid/convex';
+import { bodyOf, far, joint, least, mine, motions, moverOf, obstacle, SEED, vec, Z } from '../testing/drawn';
 import { manifoldReferee } from '../testing/manifoldGap';
 import { real } from '../testing/real';
 import { approachStill } from './approach';
 import { checkMover } from './checkMover';
-import { SceneChecker } from './checkScene';
-import type { Encounter } from './encounter';
+import { share } from './curve';
+import { TOUCH, WATCH } from './encounter';
 import { blockedStretches, firstContact } from './firstContact';
-
-const SEED = 20261125;
-const Z: Point3 = [0, 0, 1];
-const vec = (least: number, most: number) =>
-  fc.tuple(real(least, most), real(least, most), real(least, most)) as unknown as fc.Arbitrary<Point3>;
-const unit = vec(-1, 1)
-  .filter((v) => Math.hypot(...v) > 0.2)
-  .map((v) => v.map((x) => x / Math.hypot(...v)) as unknown as Point3);
-const joint: fc.Arbitrary<Joint> = fc.oneof(
-  fc.record({
-    kind: fc.constant('turn' as const),
-    point: vec(-300, 300),
-    axis: fc.oneof(unit, fc.constantFrom<Point3>([1, 0, 0], [0, 1, 0], Z)),
-  }),
-  fc.record({
-    kind: fc.constant('slide' as const),
-    direction: fc.oneof(unit, fc.constantFrom<Point3>([1, 0, 0], [0, -1, 0], Z)),
-  }),
-);
-/** How far a joint goes for a travel of 1. */
-const far = ({ kind }: Joint) => (kind === 'turn' ? 1.6 : 500);
-const STEPS: [number, number][] = [
-  [0, 0],
-  [0.3, 0.5],
-  [0.6, 0.1],
-  [1, 1],
-];
-const bar = {
-  axis: Z,
-  first: [0, 0, 0],
-  second: [300, 0, 0],
-  crank: 120,
-  coupler: 360,
-  rocker: 240,
-  assembly: 'open',
-  start: 0.7,
-} as const;
-const rail = {
-  start: [-200, 0, 0],
-  along: [1, 0, 0],
-  axis: Z,
-  stretches: [
-    { kind: 'line', length: 300 },
-    { kind: 'arc', radius: 150, angle: 1.5 },
-    { kind: 'line', length: 400 },
-  ],
-  front: 160,
-  spacing: 150,
-} as const;
-
-const motions: fc.Arbitrary<{ motion: Motion; to: number }> = fc.oneof(
-  joint.map((a) => ({ motion: chain([{ joint: a, drive: ratio(far(a)) }]), to: 1 })),
-  fc.tuple(joint, joint).map(([a, b]) => ({
-    motion: chain([
-      { joint: a, drive: ratio(far(a)) },
-      { joint: b, drive: ratio(-far(b) / 2) },
-    ]),
-    to: 1,
-  })),
-  fc.tuple(joint, joint).map(([a, b]) => ({
-    motion: chain(
-      [
-        { joint: a, drive: table(STEPS.map(([t, v]) => [t, v * far(a)])) },
-        { joint: b, drive: ratio(far(b) / 3) },
-      ],
-      knotsOfTable(STEPS),
-    ),
-    to: 1,
-  })),
-  fc.constant({ motion: fourBarMotions(bar, 1.2).coupler, to: 1.2 }),
-  fc.constant({ motion: trackMotion(rail, 550), to: 550 }),
-  fc.constant({ motion: cupHingeMotion(GENERIC_CUP_HINGE, (x, y) => [x, y, 0], Z, -1, 1.9), to: 1.9 }),
-);
-const mine: fc.Arbitrary<Convex[]> = fc.oneof(
-  vec(1, 300).map((size) => [box([0, 0, 0], size)]),
-  real(20, 150).map((r) => [
-    prism(
-      [
-        [r, 0],
-        [r / 2, r],
-        [-r / 2, r],
-        [-r, 0],
-        [0, -r],
-      ],
-      ([x, y], end) => [x, y, 60 * end],
-    ),
-  ]),
-  fc.constant(
-    prismPieces(
-      [
-        [0, 0],
-        [200, 0],
-        [200, 200],
-        [160, 200],
-        [160, 40],
-        [0, 40],
-      ],
-      [],
-      ([x, y], end) => [x, y, 30 * end],
-    ),
-  ),
-);
-/** Thin, thick, with holes, hulls; some far off, up to 20 m. */
-const obstacle: fc.Arbitrary<Convex[]> = fc
-  .tuple(
-    vec(-260, 200),
-    vec(1, 250),
-    fc.constantFrom(0, 1, 2, 3),
-    real(0.5, 2),
-    fc.constantFrom(0, 0, 0, 0, 0, 19_000),
-  )
-  .map(([at, size, kind, thin, away]) => {
-    const least: Point3 = [at[0] + away, at[1], at[2]];
-    if (kind === 0) return [box(least, [least[0] + thin, least[1] + size[1], least[2] + size[2]])];
-    if (kind === 1) return [box(least, [least[0] + size[0], least[1] + size[1], least[2] + size[2]])];
-    if (kind === 2)
-      return [
-        hull(
-          [
-            [0, 0, 0],
-            [size[0], 0, 5],
-            [0, size[1], 9],
-            [7, 5, size[2]],
-            [size[0], size[1], size[2] / 2],
-          ].map(([x, y, z]) => [least[0] + x!, least[1] + y!, least[2] + z!] as const),
-        ),
-      ];
-    const frame: Point2[] = [
-      [0, 0],
-      [size[0] + 60, 0],
-      [size[0] + 60, size[1] + 60],
-      [0, size[1] + 60],
-    ];
-    const hole: Point2[] = [
-      [20, 20],
-      [size[0] + 40, 20],
-      [size[0] + 40, size[1] + 40],
-      [20, size[1] + 40],
-    ];
-    return prismPieces(frame, [hole], ([x, y], end) => [least[0] + x, least[1] + y, least[2] + 20 * end]);
-  });
-
-const moverOf = (motion: Motion, to: number, pieces: readonly Convex[]): Mover => ({
-  id: 'm', name: 'm', unit: 'mm', from: 0, to, contacts: [], needs: { around: 0, of: {} },
-  bodies: [{ id: 'm/body', name: 'body', item: 'm', pieces, motion }],
-}); // prettier-ignore
-const bodyOf = (id: string, pieces: Body['pieces']): Body => ({ id, name: id, item: id, pieces });
-const least = (encounters: readonly Encounter[]) =>
-  Math.min(Infinity, ...encounters.map((e) => e.least?.witness.clearance ?? 0));
+import { MovingPiece } from './movingPiece';
 
 describe('a scene', () => {
   it('has the clearances manifold-3d finds: 320 random scenes of every joint, thin, holed, hulled and 20 m off', async () => {
@@ -206,6 +54,162 @@ describe('a scene', () => {
     expect(Math.min(hits, apart)).toBeGreaterThan(45);
   });
 
+  it('is told to the hundredth where faces touch, coincide, run parallel or lie one in another, out to 20 m: 160 scenes', async () => {
+    const { gap: manifoldGap } = await manifoldReferee();
+    fc.assert(
+      fc.property(
+        vec(20, 300),
+        fc.oneof(fc.constant(0), real(0.2, 3)),
+        vec(-11_000, 11_000),
+        fc.constantFrom('beside', 'in a sleeve'),
+        fc.constantFrom(0, 0.004, 0.02),
+        ([w, d, h], gap, [x, y, z], kind, tilt) => {
+          const at = (a: Point3, b: Point3) =>
+            box([x + a[0], y + a[1], z + a[2]], [x + b[0], y + b[1], z + b[2]]);
+          const wall = at([w + gap, -900, 0], [w + gap + 18, d, h]);
+          const still =
+            kind === 'beside'
+              ? [wall]
+              : [
+                  wall,
+                  at([-gap - 18, -900, 0], [-gap, d, h]),
+                  at([-gap, -900, -gap - 18], [w + gap, d, -gap]),
+                  at([-gap, -900, h + gap], [w + gap, d, h + gap + 18]),
+                ];
+          const body = at([0, 0, 0], [w, d, h]);
+          const motion = motionOf({ kind: 'slide', direction: [Math.sin(tilt), -Math.cos(tilt), 0] });
+          const { verdict, encounters, usable } = checkMover(moverOf(motion, 800, [body]), [
+            bodyOf('o', still),
+          ]);
+          if (tilt === 0) {
+            // A gap that never changes, or a touch that slides along: both clear.
+            expect(verdict).toBe('clear');
+            expect(Math.abs(encounters[0]!.least!.witness.clearance - gap)).toBeLessThan(1e-6);
+          } else {
+            // Towards the wall at an angle: it gets there when the gap is used up, and from a touch when it has gone in by 0.01.
+            expect(verdict).toBe('hits');
+            const reached = (gap > 0 ? gap : TOUCH) / Math.sin(tilt);
+            expect(Math.abs(usable - reached)).toBeLessThan(0.01);
+          }
+          const pose = motionPose(motion, tilt === 0 ? 250 : (0.5 * gap) / Math.sin(tilt));
+          const sampled = Math.min(
+            ...still.map((s) => manifoldGap(place(pose, body.corners), s.corners, 100)),
+          );
+          expect(Math.abs(sampled - (tilt === 0 ? gap : gap / 2))).toBeLessThan(1e-6);
+        },
+      ),
+      { seed: SEED, numRuns: 160 },
+    );
+  });
+
+  it('is in the plane what @flatten-js/core measures between polygons: 120 leaves and posts', () => {
+    const ring = fc
+      .tuple(real(20, 120), real(-300, 300), real(-300, 300), fc.integer({ min: 3, max: 7 }), real(0, 6))
+      .map(([r, x, y, n, turn]) =>
+        Array.from({ length: n }, (_, k): Point2 => [
+          x + r * Math.cos(turn + (2 * Math.PI * k) / n),
+          y + r * Math.sin(turn + (2 * Math.PI * k) / n),
+        ]),
+      );
+    const polygon = (points: readonly Point2[]) =>
+      new Flatten.Polygon(points.map(([x, y]) => new Flatten.Point(x, y)));
+    let apart = 0;
+    fc.assert(
+      fc.property(ring, ring, real(0.3, 2), (leaf, post, to) => {
+        const upright = (points: readonly Point2[], low: number) =>
+          prism(points, ([u, v], end) => [u, v, low + 500 * end]);
+        const motion = motionOf({ kind: 'turn', point: [0, 0, 0], axis: Z });
+        const check = checkMover(
+          moverOf(motion, to, [upright(leaf, 0)]),
+          [bodyOf('post', [upright(post, 120)])],
+          {
+            watch: 5000,
+          },
+        );
+        const distance = (travel: number) => {
+          const turned = polygon(leaf).rotate(travel, new Flatten.Point(0, 0));
+          if (turned.intersect(polygon(post)).length > 0) return 0;
+          const inside =
+            polygon(post).contains(turned.vertices[0]!) || turned.contains(polygon(post).vertices[0]!);
+          return inside ? 0 : turned.distanceTo(polygon(post))[0];
+        };
+        const travels = Array.from({ length: 41 }, (_, i) => (to * i) / 40);
+        const [encounter] = check.encounters;
+        if (encounter!.contact) {
+          expect(distance(encounter!.contact.at.travel)).toBeLessThan(0.002);
+          for (const travel of travels.filter((t) => t < check.usable - 1e-3))
+            expect(distance(travel)).toBeGreaterThan(0);
+          return;
+        }
+        apart += 1;
+        const { lower, witness } = encounter!.least!;
+        expect(Math.abs(distance(witness.travel) - witness.clearance)).toBeLessThan(1e-6);
+        for (const travel of travels) expect(distance(travel)).toBeGreaterThan(lower - 1e-6);
+      }),
+      { seed: SEED, numRuns: 120 },
+    );
+    expect(apart).toBeGreaterThan(30);
+  });
+
+  it('is drawn with a point at every bend: no straight part is off by more than a fortieth of the height', () => {
+    const leaf = box([0, 0, 0], [500, 20, 500]);
+    const motion = motionOf({ kind: 'turn', point: [0, 0, 0], axis: [0, 0, -1] });
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(real(0.2, 1.6), real(520, 560)), { minLength: 2, maxLength: 5 }),
+        (posts) => {
+          // Posts a little beyond the tip's arc: the leaf passes each in turn, and the next takes over with a bend.
+          const still = posts.map(([angle, away], i) => {
+            const [px, py] = [away * Math.cos(angle), -away * Math.sin(angle)];
+            return bodyOf(`post ${i}`, [box([px - 8, py - 8, 0], [px + 8, py + 8, 400])]);
+          });
+          const mover = { ...moverOf(motion, 1.8, [leaf]), needs: { around: 10, of: {} } };
+          const { curve } = checkMover(mover, still, { curves: true });
+          const approaches = still.map(({ pieces }) =>
+            approachStill(new MovingPiece(leaf, motion), pieces[0]!),
+          );
+          const exact = (travel: number) =>
+            Math.min(WATCH, ...approaches.map((approach) => approach.at(travel).value));
+          let k = 0;
+          for (let i = 0; i <= 1500; i += 1) {
+            const travel = (1.8 * i) / 1500;
+            while (k + 2 < curve.length && curve[k + 1]!.travel < travel) k += 1;
+            const [a, b] = [curve[k]!, curve[k + 1]!];
+            const part = b.travel > a.travel ? (travel - a.travel) / (b.travel - a.travel) : 0;
+            const drawn = share(a) + part * (share(b) - share(a));
+            expect(Math.abs(drawn - share({ clearance: exact(travel), needed: 10 }))).toBeLessThan(1 / 40);
+          }
+          for (let i = 1; i < curve.length; i += 1) {
+            if (curve[i]!.of !== curve[i - 1]!.of)
+              expect(curve[i]!.travel - curve[i - 1]!.travel).toBeLessThan(1.8 * 2 ** -12);
+          }
+        },
+      ),
+      { seed: SEED, numRuns: 30 },
+    );
+  });
+
+  it('tells how deep a part would go in, as 4,000 poses show', () => {
+    const leaf = box([0, 0, 0], [600, 20, 500]);
+    const motion = motionOf({ kind: 'turn', point: [0, 0, 0], axis: [0, 0, -1] });
+    fc.assert(
+      fc.property(real(0.3, 1.2), real(300, 560), vec(20, 90), (angle, away, size) => {
+        const [px, py] = [away * Math.cos(angle), -away * Math.sin(angle)];
+        const post = box([px, py - size[1], 0], [px + size[0], py, 100 + size[2]]);
+        const { encounters } = checkMover(moverOf(motion, 1.7, [leaf]), [bodyOf('post', [post])], {
+          curves: true,
+        });
+        const { lower, witness } = encounters[0]!.deepest!;
+        const approach = approachStill(new MovingPiece(leaf, motion), post);
+        const sampled = Array.from({ length: 4001 }, (_, i) => approach.at((1.7 * i) / 4000).value);
+        expect(Math.min(...sampled)).toBeGreaterThanOrEqual(lower - 1e-9);
+        expect(witness.clearance).toBeLessThanOrEqual(Math.min(...sampled) + 0.05);
+        expect(witness.clearance - lower).toBeLessThanOrEqual(0.05);
+      }),
+      { seed: SEED, numRuns: 60 },
+    );
+  });
+
   it('misses none of 10,000 plates 0.5 to 2 mm thin in the swept air of a door, a drawer and a folding leaf', () => {
     const leaf = box([0, 0, 0], [600, 20, 2000]);
     const turn: Joint = { kind: 'turn', point: [0, 0, 0], axis: [0, 0, -1] };
@@ -243,7 +247,7 @@ describe('a scene', () => {
             [at[0] - half[0]!, at[1] - half[1]!, at[2] - half[2]!],
             [at[0] + half[0]!, at[1] + half[1]!, at[2] + half[2]!],
           );
-          const contact = firstContact(approachStill({ piece: solid, motion }, plate), 0, to);
+          const contact = firstContact(approachStill(new MovingPiece(solid, motion), plate), 0, to);
           if (!contact || contact.at.travel > part * to + 1e-9)
             throw new Error(`a plate at ${at.join(', ')} is missed`);
         },
@@ -266,7 +270,7 @@ describe('a scene', () => {
         const check = checkMover(moverOf(motion, 3.1, [arm]), [bodyOf('posts', posts)], { curves: true });
         const { blocked } = check.encounters[0]!;
         expect(blocked).toHaveLength(3);
-        const approaches = posts.map((post) => approachStill({ piece: arm, motion }, post));
+        const approaches = posts.map((post) => approachStill(new MovingPiece(arm, motion), post));
         for (let i = 0; i <= 400; i += 1) {
           const travel = (3.1 * i) / 400;
           const inside = approaches.some((approach) => approach.at(travel).value < 0);
@@ -276,7 +280,7 @@ describe('a scene', () => {
       }),
       { seed: SEED, numRuns: 30 },
     );
-    const still = approachStill({ piece: arm, motion }, box([300, -1, 0], [310, 1, 50]));
+    const still = approachStill(new MovingPiece(arm, motion), box([300, -1, 0], [310, 1, 50]));
     expect(blockedStretches(still, 0, 3.1)[0]!.free).toBe(0);
   });
 
@@ -296,188 +300,5 @@ describe('a scene', () => {
       }),
       { seed: SEED, numRuns: 100 },
     );
-  });
-});
-
-describe('an answer does not change', () => {
-  type Simple = { joints: Joint[]; pieces: Convex[]; still: Convex[] };
-  const simple = fc.record({
-    joints: fc.array(joint, { minLength: 1, maxLength: 2 }),
-    pieces: mine,
-    still: obstacle,
-  });
-  const stages = (joints: readonly Joint[]): Stage[] =>
-    joints.map((j, i) => ({ joint: j, drive: ratio(far(j) / (i + 1)) }));
-  const answer = ({ joints, pieces, still }: Simple, drive = stages(joints)) =>
-    checkMover(moverOf(chain(drive), 1, pieces), [bodyOf('o', still)], { watch: 50_000, tolerance: 1e-4 });
-  const same = (a: ReturnType<typeof answer>, b: ReturnType<typeof answer>, scale = 1) => {
-    expect(b.verdict).toBe(a.verdict);
-    // Both are brackets: of contact 0.001 mm of motion, of clearance the tolerance.
-    expect(Math.abs(b.usable - a.usable)).toBeLessThan(1e-4);
-    if (a.verdict === 'clear')
-      expect(Math.abs(least(b.encounters) - scale * least(a.encounters))).toBeLessThan(
-        3e-4 * Math.max(1, scale),
-      );
-  };
-  const through = (solid: Convex, map: (p: Point3) => Point3) => {
-    const corners = solid.corners.slice();
-    for (let i = 0; i < corners.length; i += 3)
-      corners.set(map([corners[i]!, corners[i + 1]!, corners[i + 2]!]), i);
-    return withCorners(solid, corners);
-  };
-  const check = (name: string, change: (drawn: Simple, pose: Pose) => [ReturnType<typeof answer>, number]) =>
-    it(name, () => {
-      fc.assert(
-        fc.property(simple, unit, real(0, 6), vec(-3000, 3000), (drawn, axis, angle, shift) => {
-          const pose: Pose = { ...poseAt({ kind: 'turn', point: [0, 0, 0], axis }, angle), shift };
-          const [changed, scale] = change(drawn, pose);
-          same(answer(drawn), changed, scale);
-        }),
-        { seed: SEED, numRuns: 100 },
-      );
-    });
-
-  check('when the whole scene is put elsewhere', (drawn, pose) => {
-    const free = { ...pose, shift: [0, 0, 0] as const };
-    const joints = drawn.joints.map((j): Joint =>
-      j.kind === 'turn'
-        ? { kind: 'turn', point: moved(pose, j.point), axis: moved(free, j.axis) }
-        : { kind: 'slide', direction: moved(free, j.direction) },
-    );
-    const put = (solid: Convex) => through(solid, (p) => moved(pose, p));
-    return [
-      answer(
-        { joints, pieces: drawn.pieces.map(put), still: drawn.still.map(put) },
-        joints.map((j, i) => ({ joint: j, drive: ratio(far(j) / (i + 1)) })),
-      ),
-      1,
-    ];
-  });
-  check('when it is seen in a mirror', (drawn) => {
-    const flip = ([x, y, z]: Point3): Point3 => [-x, y, z];
-    const joints = drawn.joints.map((j): Joint =>
-      j.kind === 'turn'
-        ? { kind: 'turn', point: flip(j.point), axis: [j.axis[0], -j.axis[1], -j.axis[2]] }
-        : { kind: 'slide', direction: flip(j.direction) },
-    );
-    const turnInside = (solid: Convex) => ({
-      ...through(solid, flip),
-      faces: solid.faces.map((face) => [...face].reverse()),
-    });
-    return [answer({ joints, pieces: drawn.pieces.map(turnInside), still: drawn.still.map(turnInside) }), 1];
-  });
-  check('but for its scale, when lengths are counted in half millimetres', (drawn) => {
-    const twice = ([x, y, z]: Point3): Point3 => [2 * x, 2 * y, 2 * z];
-    const joints = drawn.joints.map((j): Joint => (j.kind === 'turn' ? { ...j, point: twice(j.point) } : j));
-    const drive = joints.map((j, i) => ({
-      joint: j,
-      drive: ratio(((j.kind === 'slide' ? 2 : 1) * far(j)) / (i + 1)),
-    }));
-    const grown = (solid: Convex) => through(solid, twice);
-    return [answer({ joints, pieces: drawn.pieces.map(grown), still: drawn.still.map(grown) }, drive), 2];
-  });
-  check('when an obstacle is cut in two', (drawn) => {
-    const halves = (solid: Convex): Convex[] => {
-      const points: Point3[] = Array.from({ length: solid.corners.length / 3 }, (_, i) => [
-        solid.corners[3 * i]!,
-        solid.corners[3 * i + 1]!,
-        solid.corners[3 * i + 2]!,
-      ]);
-      const cut = (Math.min(...points.map(([x]) => x)) + Math.max(...points.map(([x]) => x))) / 2;
-      const crossings = solid.faces.flatMap((face) =>
-        face.flatMap((from, i): Point3[] => {
-          const [a, b] = [points[from]!, points[face[(i + 1) % face.length]!]!];
-          if ((a[0] - cut) * (b[0] - cut) >= 0) return [];
-          const part = (cut - a[0]) / (b[0] - a[0]);
-          return [[cut, a[1] + part * (b[1] - a[1]), a[2] + part * (b[2] - a[2])]];
-        }),
-      );
-      return [
-        hull([...points.filter(([x]) => x <= cut), ...crossings]),
-        hull([...points.filter(([x]) => x >= cut), ...crossings]),
-      ];
-    };
-    return [answer({ ...drawn, still: drawn.still.flatMap(halves) }), 1];
-  });
-
-  it('when the still and the moving piece change places and the joint its sense', () => {
-    fc.assert(
-      fc.property(joint, mine, obstacle, (j, [piece], [other]) => {
-        const forth = approachStill(
-          { piece: piece!, motion: chain([{ joint: j, drive: ratio(far(j)) }]) },
-          other!,
-        );
-        const back = approachStill(
-          { piece: other!, motion: chain([{ joint: j, drive: ratio(-far(j)) }]) },
-          piece!,
-        );
-        for (let i = 0; i <= 20; i += 1)
-          expect(Math.abs(forth.at(i / 20).value - back.at(i / 20).value)).toBeLessThan(1e-6);
-      }),
-      { seed: SEED, numRuns: 100 },
-    );
-  });
-
-  it('in its least clearance, when the travel is run from its end to its start', () => {
-    fc.assert(
-      fc.property(joint, mine, obstacle, (j, pieces, still) => {
-        const run = (drive: ReturnType<typeof ratio>) =>
-          checkMover(moverOf(chain([{ joint: j, drive }]), 1, pieces), [bodyOf('o', still)], {
-            watch: 50_000,
-            tolerance: 1e-4,
-          });
-        const [forth, back] = [run(ratio(far(j))), run(ratio(-far(j), far(j)))];
-        expect(back.verdict).toBe(forth.verdict);
-        if (forth.verdict === 'clear')
-          expect(Math.abs(least(forth.encounters) - least(back.encounters))).toBeLessThan(3e-4);
-      }),
-      { seed: SEED, numRuns: 100 },
-    );
-  });
-});
-
-describe('a checker that has seen a scene before', () => {
-  const turn = (x: number): Motion =>
-    chain([{ joint: { kind: 'turn', point: [x, 0, 0], axis: Z }, drive: ratio(1) }]);
-  const sceneWith = (shift: number): Scene => ({
-    still: Array.from({ length: 30 }, (_, i) =>
-      bodyOf(`post-${i}`, [
-        box([i * 120 + (i === 7 ? shift : 0), 200, 0], [i * 120 + 40 + (i === 7 ? shift : 0), 240, 300]),
-      ]),
-    ),
-    movers: Array.from({ length: 6 }, (_, i) => ({
-      ...moverOf(turn(i * 600), 1.4, [box([i * 600, -10, 0], [i * 600 + 400, 10, 300])]),
-      id: `m${i}`,
-      bodies: [
-        {
-          id: `m${i}/b`,
-          name: `m${i}`,
-          item: `m${i}`,
-          pieces: [box([i * 600, -10, 0], [i * 600 + 400, 10, 300])],
-          motion: turn(i * 600),
-        },
-      ],
-    })),
-  });
-  const plain = (check: ReturnType<SceneChecker['check']>) =>
-    check.movers.map(({ counts, ...rest }) => ({ ...rest, seen: counts.pairs >= 0 }));
-
-  it('looks anew only at what changed, and answers as a new one does', () => {
-    const checker = new SceneChecker();
-    const first = checker.check(sceneWith(0));
-    expect(first.kept).toBe(0);
-    for (const shift of [15, 30, 0]) {
-      const next = checker.check(sceneWith(shift));
-      expect(next.fresh).toBe(6); // the moved post against each of six leaves
-      expect(plain(next)).toEqual(plain(new SceneChecker().check(sceneWith(shift))));
-    }
-    expect(checker.check(sceneWith(0)).fresh).toBe(0);
-  });
-
-  it('can be stopped between steps, and starts the next run as if nothing had been', () => {
-    const checker = new SceneChecker();
-    const steps = checker.steps(sceneWith(0));
-    steps.next();
-    expect(plain(checker.check(sceneWith(5)))).toEqual(plain(new SceneChecker().check(sceneWith(5))));
   });
 });

@@ -1,6 +1,4 @@
-import type { Motion } from '../motion/motion';
-import { sweepOf } from '../motion/sweep';
-import type { Convex } from '../solid/convex';
+import type { MovingPiece } from './movingPiece';
 
 /** Axis-aligned boxes, six numbers each: least x, y, z, greatest x, y, z, mm. */
 export type Boxes = Float64Array;
@@ -33,8 +31,8 @@ export function boxOf(corners: Float64Array, out: Boxes = new Float64Array(6), a
  * Boxes that hold all a piece sweeps: first one of the whole travel, then one a slice of it. They are proven, by the
  * motion's own bound along each axis, not sampled.
  */
-export function sweptBoxes(piece: Convex, motion: Motion, from: number, to: number): Boxes {
-  const ends = [from, ...motion.knots.filter((knot) => knot > from && knot < to), to];
+export function sweptBoxes(moving: MovingPiece, from: number, to: number): Boxes {
+  const ends = [from, ...moving.knots.filter((knot) => knot > from && knot < to), to];
   const slices: [number, number][] = ends
     .slice(1)
     .flatMap((end, i) =>
@@ -46,13 +44,12 @@ export function sweptBoxes(piece: Convex, motion: Motion, from: number, to: numb
   const boxes = new Float64Array(6 * (slices.length + 1));
   boxes.fill(Infinity, 0, 3);
   boxes.fill(-Infinity, 3, 6);
-  const sweep = sweepOf(motion, piece.corners);
-  const corners = new Float64Array(piece.corners.length);
+  const { sweep, corners } = moving;
   slices.forEach(([start, end], i) => {
     const middle = (start + end) / 2;
     const half = (end - start) / 2;
     const at = 6 * (i + 1);
-    sweep.place(middle, corners);
+    moving.goTo(middle);
     for (let axis = 0; axis < 3; axis += 1) {
       boxes[at + axis] = sweep.lowest(corners, middle, AXES[axis]!, half, half);
       boxes[at + 3 + axis] = -sweep.lowest(corners, middle, AXES[axis + 3]!, half, half);

@@ -1,4 +1,5 @@
 import { BLOCKED, cellOf, CELLS, FREE, type PairMap } from './pairMap';
+import type { Room } from './room';
 
 /** A pair of travels. */
 export type Place = readonly [number, number];
@@ -16,15 +17,15 @@ const NEIGHBOURS = [
 
 /**
  * A way through free ground from one pair of travels to another that keeps the most room: of all ways the one whose
- * narrowest place is widest, and of those a short one. Room is the distance to ground not proven free, in cells.
+ * narrowest place is widest, and of those a short one.
  *
+ * @param room  of the map's cells (`roomInMm`, `roomInCells`)
  * @returns corners of a polyline in travels, all of it over proven free cells; undefined where free ground does not join them
  */
-export function wayThrough(map: PairMap, from: Place, to: Place): Place[] | undefined {
+export function wayThrough(map: PairMap, room: Room, from: Place, to: Place): Place[] | undefined {
   const start = cell(map, from);
   const goal = cell(map, to);
   if (map.ground[start] !== FREE || map.ground[goal] !== FREE) return undefined;
-  const room = roomOf(map);
   const narrowest = widest(room, start, goal);
   if (narrowest === 0) return undefined;
   const cells = shortest(room, start, goal, narrowest)!;
@@ -63,35 +64,8 @@ function* around(at: number): Generator<number> {
   }
 }
 
-/** Steps to the nearest cell that is not free, 0 for those themselves: two passes over the grid. */
-function roomOf({ ground }: PairMap): Uint16Array {
-  const room = Uint16Array.from(ground, (kind) => (kind === FREE ? CELLS : 0));
-  const take = (at: number, from: number) => {
-    if (room[from]! + 1 < room[at]!) room[at] = room[from]! + 1;
-  };
-  for (let at = 0; at < room.length; at += 1) {
-    const j = at % CELLS;
-    if (at >= CELLS) {
-      take(at, at - CELLS);
-      if (j > 0) take(at, at - CELLS - 1);
-      if (j < CELLS - 1) take(at, at - CELLS + 1);
-    }
-    if (j > 0) take(at, at - 1);
-  }
-  for (let at = room.length - 1; at >= 0; at -= 1) {
-    const j = at % CELLS;
-    if (at < room.length - CELLS) {
-      take(at, at + CELLS);
-      if (j > 0) take(at, at + CELLS - 1);
-      if (j < CELLS - 1) take(at, at + CELLS + 1);
-    }
-    if (j < CELLS - 1) take(at, at + 1);
-  }
-  return room;
-}
-
 /** The greatest room that can be kept all the way: cells are opened from the roomiest down until the two are joined. */
-function widest(room: Uint16Array, start: number, goal: number): number {
+function widest(room: Room, start: number, goal: number): number {
   const most = Math.min(room[start]!, room[goal]!);
   let [low, high] = [0, most];
   while (low < high) {
@@ -103,7 +77,7 @@ function widest(room: Uint16Array, start: number, goal: number): number {
 }
 
 /** Cells of a shortest path over cells with at least this room; a diagonal step never cuts a corner. */
-function shortest(room: Uint16Array, start: number, goal: number, least: number): number[] | undefined {
+function shortest(room: Room, start: number, goal: number, least: number): number[] | undefined {
   const before = new Int32Array(CELLS * CELLS).fill(-1);
   before[start] = start;
   let edge = [start];
@@ -131,7 +105,7 @@ function shortest(room: Uint16Array, start: number, goal: number, least: number)
 /** The path with every corner left out that can be, keeping the room: from each corner as far as one can see. */
 function straightened(
   map: PairMap,
-  room: Uint16Array,
+  room: Room,
   least: number,
   cells: readonly number[],
   from: Place,
@@ -153,7 +127,7 @@ function straightened(
 }
 
 /** Whether every cell a straight line between two cells' middles passes keeps the room. */
-function sees(room: Uint16Array, least: number, a: number, b: number): boolean {
+function sees(room: Room, least: number, a: number, b: number): boolean {
   const [ai, aj, bi, bj] = [Math.floor(a / CELLS), a % CELLS, Math.floor(b / CELLS), b % CELLS];
   const steps = 2 * Math.max(Math.abs(bi - ai), Math.abs(bj - aj));
   for (let k = 0; k <= steps; k += 1) {

@@ -1,3 +1,5 @@
+import { farthest, nearest } from './along';
+import { opposite } from './drive';
 import type { Motion, Stage } from './motion';
 import type { Sweep } from './sweep';
 
@@ -76,6 +78,36 @@ const Q = new Float64Array(9);
 const P = new Float64Array(9);
 const ARM = new Float64Array(3);
 
+/** What `fromMover` answers: scratch. */
+interface Seen {
+  seen: ChainSweep;
+  corners: Float64Array;
+  readonly towards: Float64Array;
+  own: number;
+}
+const TURNED = new Float64Array(3);
+const TOWARDS = new Float64Array(3);
+let OTHERS = new Float64Array(24);
+const SEEN = { corners: OTHERS, towards: TOWARDS, own: 0 } as Seen;
+
+/** The motion that undoes another: its joints from the last to the first, each the other way. */
+function undone(motion: Motion): Motion {
+  const lists = new Map<readonly Stage[], readonly Stage[]>();
+  return {
+    key: `- ${motion.key}`,
+    knots: motion.knots,
+    stagesAt: (t, side) => {
+      const stages = motion.stagesAt(t, side);
+      let list = lists.get(stages);
+      if (!list) {
+        list = stages.map(({ joint, drive }) => ({ joint, drive: opposite(drive) })).reverse();
+        lists.set(stages, list);
+      }
+      return list;
+    },
+  };
+}
+
 /**
  * Any chain of joints: to first order from the pose, less a bound on what bends away.
  *
@@ -95,6 +127,12 @@ export class ChainSweep implements Sweep {
   private half = 0;
   /** |n x k| of the direction asked last. */
   private across = 1;
+
+  /** The pose at `stood`: rotation, rows first, and shift. */
+  private readonly rotation = new Float64Array(9);
+  private readonly shift = new Float64Array(3);
+  /** The space as the mover sees it, moving the other way; made when first wanted. */
+  private seen: ChainSweep | undefined;
 
   constructor(
     private readonly motion: Motion,
@@ -178,6 +216,61 @@ export class ChainSweep implements Sweep {
     return proven;
   }
 
+  separation(
+    at: Float64Array,
+    t: number,
+    n: Float64Array,
+    still: Float64Array,
+    back: number,
+    ahead: number,
+  ): number {
+    const world = this.lowest(at, t, n, back, ahead) - farthest(still, n);
+    const { seen, corners, towards, own } = this.fromMover(t, n, still);
+    const body = own + seen.lowest(corners, t, towards, back, ahead);
+    return world > body ? world : body;
+  }
+
+  reach(
+    at: Float64Array,
+    t: number,
+    n: Float64Array,
+    still: Float64Array,
+    level: number,
+    sense: 1 | -1,
+    most: number,
+  ): number {
+    const world = this.fall(at, t, n, farthest(still, n) + level, sense, most);
+    if (world === Infinity) return Infinity;
+    const { seen, corners, towards, own } = this.fromMover(t, n, still);
+    const body = seen.fall(corners, t, towards, level - own, sense, most);
+    return world > body ? world : body;
+  }
+
+  /**
+   * The same pair as the mover sees it: itself at rest, the least of n over its corners `own`, and the still corners going
+   * the other way, which come nearer along -n.
+   */
+  private fromMover(t: number, n: Float64Array, still: Float64Array): Seen {
+    if (t !== this.stood) this.stand(t, this.side);
+    const { rotation: r, shift } = this;
+    const seen = (this.seen ??= new ChainSweep(undone(this.motion), still));
+    if (OTHERS.length !== still.length) OTHERS = new Float64Array(still.length);
+    for (let i = 0; i < still.length; i += 3) {
+      const x = still[i]! - shift[0]!;
+      const y = still[i + 1]! - shift[1]!;
+      const z = still[i + 2]! - shift[2]!;
+      for (let k = 0; k < 3; k += 1) OTHERS[i + k] = r[k]! * x + r[3 + k]! * y + r[6 + k]! * z;
+    }
+    for (let k = 0; k < 3; k += 1) {
+      TURNED[k] = r[k]! * n[0]! + r[3 + k]! * n[1]! + r[6 + k]! * n[2]!;
+      TOWARDS[k] = -TURNED[k]!;
+    }
+    SEEN.seen = seen;
+    SEEN.corners = OTHERS;
+    SEEN.own = nearest(this.corners, TURNED);
+    return SEEN;
+  }
+
   /** Walk along the chain to travel t: each joint's axis as earlier joints carry it, and in R, S the pose at its end. */
   private stand(t: number, side: 1 | -1): void {
     const stages = this.motion.stagesAt(t, side);
@@ -198,6 +291,8 @@ export class ChainSweep implements Sweep {
       if (link.turn) turnBy(link, value);
       else for (let axis = 0; axis < 3; axis += 1) S[axis]! += value * link.axis[axis]!;
     }
+    this.rotation.set(R);
+    this.shift.set(S);
     const { turns, parallel } = chain;
     for (let i = 0; i + 1 < turns.length; i += 1) {
       const { point, axis, arm } = turns[i]!;

@@ -57,3 +57,8 @@ export function table(points: readonly (readonly [number, number])[]): Drive {
 /** Inner travels of a table, where its rate jumps. */
 export const knotsOfTable = (points: readonly (readonly [number, number])[]): number[] =>
   points.slice(1, -1).map(([travel]) => travel);
+
+/** The same the other way: what undoes a joint so driven. */
+export function opposite({ key, value, rate, over }: Drive): Drive {
+  return { key: `- ${key}`, value: (t) => -value(t), rate: (t, side) => -rate(t, side), over };
+}

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { approachStill } from '../clearance/approach';
+import { MovingPiece } from '../clearance/movingPiece';
 import { box, type Point3 } from '../solid/prism';
 import { real } from '../testing/real';
 import { cupHingeMotion, GENERIC_CUP_HINGE } from './cupHinge';
@@ -13,6 +14,17 @@ const SEED = 20261125;
 const deg = (degrees: number) => (degrees * Math.PI) / 180;
 const Z: Point3 = [0, 0, 1];
 const at = (motion: Motion, travel: number, point: Point3) => moved(motionPose(motion, travel), point);
+
+/** A crank angle at which a linkage closes. */
+function closesSomewhere(bar: FourBar): number | undefined {
+  return Array.from({ length: 64 }, (_, i) => i / 10).find((angle) => {
+    try {
+      return Number.isFinite(bar.angles(angle).rocker);
+    } catch {
+      return false;
+    }
+  });
+}
 
 describe('a four-bar linkage', () => {
   const links = { crank: 40, coupler: 120, rocker: 80, ground: 100 };
@@ -40,6 +52,33 @@ describe('a four-bar linkage', () => {
       expect(Math.abs(here.coupler - last.coupler)).toBeLessThan(0.05); // continuous, no jump of a turn
       last = here;
     }
+  });
+
+  it("goes full circle on its shortest link exactly where Grashof's condition says so (derived: shortest + longest <= the other two)", () => {
+    let [round, not] = [0, 0];
+    fc.assert(
+      fc.property(real(20, 200), real(20, 200), real(20, 200), real(20, 200), (...lengths) => {
+        const [crank, ...others] = lengths.sort((a, b) => a - b);
+        for (const [coupler, rocker, ground] of [
+          others,
+          [others[1], others[2], others[0]],
+          [others[2], others[0], others[1]],
+        ]) {
+          const bar = new FourBar(
+            { crank: crank!, coupler: coupler!, rocker: rocker!, ground: ground! },
+            'open',
+          );
+          const start = closesSomewhere(bar);
+          if (start === undefined) continue;
+          const stops = bar.closesUntil(start, start + 2 * Math.PI);
+          expect(stops === undefined).toBe(bar.grashof);
+          if (bar.grashof) round += 1;
+          else not += 1;
+        }
+      }),
+      { seed: SEED, numRuns: 200 },
+    );
+    expect(Math.min(round, not)).toBeGreaterThan(50);
   });
 
   it('has rates that are the slopes of its angles, within the bounds of every stretch', () => {
@@ -244,7 +283,7 @@ describe('a cup hinge', () => {
     const leaf = box([2, -18, 0], [400, 0, 700]);
     const side = box([0, 0.5, 0], [18, 500, 700]);
     const least = (m: Motion) => {
-      const approach = approachStill({ piece: leaf, motion: m }, side);
+      const approach = approachStill(new MovingPiece(leaf, m), side);
       return Math.min(...[...Array(50).keys()].map((i) => approach.at((deg(100) * i) / 49).value));
     };
     expect(least(motion)).toBeGreaterThan(0.3);

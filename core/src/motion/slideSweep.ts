@@ -1,10 +1,9 @@
 import { farthest, nearest } from './along';
 import type { Stage } from './motion';
-import type { StillBounds, Sweep } from './sweep';
+import type { Sweep } from './sweep';
 
 /** Slides in step, one on another: all corners go straight along one direction, so every bound is exact. */
 export class SlideSweep implements Sweep {
-  readonly still: StillBounds;
   private readonly rate = new Float64Array(3);
   private readonly offset = new Float64Array(3);
   private readonly speed: number;
@@ -21,10 +20,6 @@ export class SlideSweep implements Sweep {
       }
     }
     this.speed = Math.hypot(this.rate[0]!, this.rate[1]!, this.rate[2]!);
-    this.still = {
-      separation: (at, n, still, back, ahead) => this.lowest(at, 0, n, back, ahead) - farthest(still, n),
-      reach: (at, n, still, level, sense) => this.fall(at, 0, n, farthest(still, n) + level, sense),
-    };
   }
 
   place(t: number, out: Float64Array): void {
@@ -52,6 +47,28 @@ export class SlideSweep implements Sweep {
     if (!(room > 0)) return 0;
     const rate = sense * this.along(n);
     return rate < 0 ? room / -rate : Infinity;
+  }
+
+  separation(
+    at: Float64Array,
+    t: number,
+    n: Float64Array,
+    still: Float64Array,
+    back: number,
+    ahead: number,
+  ): number {
+    return this.lowest(at, t, n, back, ahead) - farthest(still, n);
+  }
+
+  reach(
+    at: Float64Array,
+    t: number,
+    n: Float64Array,
+    still: Float64Array,
+    level: number,
+    sense: 1 | -1,
+  ): number {
+    return this.fall(at, t, n, farthest(still, n) + level, sense);
   }
 
   private along(n: Float64Array): number {

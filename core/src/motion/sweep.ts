@@ -23,17 +23,22 @@ export interface Sweep {
    * `to`; Infinity where it does all the way, 0 where it is not above it now.
    */
   fall(at: Float64Array, t: number, n: Float64Array, to: number, sense: 1 | -1, most: number): number;
-  /** Bounds against a piece that stands still, in closed form, where this motion has them. */
-  readonly still?: StillBounds;
-}
-
-/** `still` is the corners of a piece that does not move. */
-export interface StillBounds {
-  /** A lower bound on the separation over the stretch, no worse than `lowest` gives. */
-  separation(at: Float64Array, n: Float64Array, still: Float64Array, back: number, ahead: number): number;
-  /** How far from the pose, ahead (sense 1) or back (-1), the separation is proven to stay above `level`; Infinity beyond `most`. */
+  /**
+   * A lower bound over the stretch on the separation from a piece that stands still with its corners at `still`. Besides n
+   * held in the space, n is held in the mover: that suits a moving face passing a still corner.
+   */
+  separation(
+    at: Float64Array,
+    t: number,
+    n: Float64Array,
+    still: Float64Array,
+    back: number,
+    ahead: number,
+  ): number;
+  /** How far from the pose, ahead or back, that separation is proven to stay above `level`; Infinity where it does up to `most`. */
   reach(
     at: Float64Array,
+    t: number,
     n: Float64Array,
     still: Float64Array,
     level: number,

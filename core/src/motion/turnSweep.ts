@@ -1,7 +1,7 @@
 import { farthest, nearest } from './along';
 import type { Drive } from './drive';
 import type { Joint } from './joint';
-import type { StillBounds, Sweep } from './sweep';
+import type { Sweep } from './sweep';
 
 /**
  * One turn in step with its travel.
@@ -12,7 +12,6 @@ import type { StillBounds, Sweep } from './sweep';
  * a corner passing a still face, the second a moving face passing a still corner.
  */
 export class TurnSweep implements Sweep {
-  readonly still: StillBounds;
   /** Each corner as built is c + a cos + b sin of the turn: three triples a corner. */
   private readonly cab: Float64Array;
   private readonly radius: number;
@@ -40,10 +39,6 @@ export class TurnSweep implements Sweep {
       most = Math.max(most, a[0] * a[0] + a[1] * a[1] + a[2] * a[2]);
     }
     this.radius = Math.sqrt(most);
-    this.still = {
-      separation: (at, n, still, back, ahead) => this.separation(at, n, still, back, ahead),
-      reach: (at, n, still, level, sense, most) => this.reach(at, n, still, level, sense, most),
-    };
   }
 
   place(t: number, out: Float64Array): void {
@@ -68,8 +63,9 @@ export class TurnSweep implements Sweep {
     return this.leastAlong(at, n, 1, before, beyond);
   }
 
-  private separation(
+  separation(
     at: Float64Array,
+    _t: number,
     n: Float64Array,
     still: Float64Array,
     back: number,
@@ -137,8 +133,9 @@ export class TurnSweep implements Sweep {
     return least + side * (n0 * qx + n1 * qy + n2 * qz);
   }
 
-  private reach(
+  reach(
     at: Float64Array,
+    _t: number,
     n: Float64Array,
     still: Float64Array,
     level: number,

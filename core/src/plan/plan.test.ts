@@ -156,7 +156,9 @@ describe('a report', () => {
       ['locker-leaf', 'hits'],
       ['wardrobe-leaf', 'hits'],
     ]);
-    expect(parts[1]!.findings[0]!.sentence).toBe('Touches the roof slope at 93°, 22° short of full travel.');
+    expect(parts[1]!.findings[0]!.sentence).toBe(
+      'Touches the roof slope at 93°, 22° short of full travel; pushed on it would go 126.1 mm in.',
+    );
     const mended = parts.reduce((plan, { id, proposal }) => {
       const i = plan.parts.findIndex((part) => part.id === id);
       const next = applyEdit(plan, {

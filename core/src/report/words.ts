@@ -23,6 +23,9 @@ export interface EncounterNames {
   readonly still: string;
 }
 
+/** An overlap less than this is not worth a word, mm. */
+const SHOWN = 0.5;
+
 const sentence = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
 /** One encounter as a sentence that can be acted on. */
@@ -38,8 +41,10 @@ export function encounterSentence(
   if (startDepth > 0) return sentence(`${who}stands ${length(startDepth)} inside ${names.still} when shut.`);
   if (contact) {
     const at = travelText(mover, contact.free, units);
+    const inside = encounter.deepest && -encounter.deepest.witness.clearance;
     return sentence(
-      `${who}touches ${names.still} at ${at}, ${shortfallText(mover, contact.free, units)} short of full travel.`,
+      `${who}touches ${names.still} at ${at}, ${shortfallText(mover, contact.free, units)} short of full travel` +
+        (inside && inside > SHOWN ? `; pushed on it would go ${length(inside)} in.` : '.'),
     );
   }
   if (!least) return sentence(`${who}rests on ${names.still}.`);

@@ -1,0 +1,155 @@
+import type { Mover } from '../scene/scene';
+import { approachMoving } from './approach';
+import { WATCH } from './encounter';
+import { leastClearance } from './leastClearance';
+import { coldStart } from './gjk';
+import { boxOf, type Boxes } from './sweptBoxes';
+import { CELLS, FREE, type PairMap } from './pairMap';
+import { MovingPiece } from './movingPiece';
+import { retimed } from '../motion/retimed';
+import { emptySeparation, separate } from './separation';
+import type { Place } from './wayThrough';
+
+/** How much room each cell of a map has, 0 where it is not proven free: what a way through keeps most of. */
+export type Room = Uint16Array;
+
+/** Steps to the nearest cell that is not proven free: two passes over the grid. */
+export function roomInCells({ ground }: PairMap): Room {
+  const room = Uint16Array.from(ground, (kind) => (kind === FREE ? CELLS : 0));
+  const take = (at: number, from: number) => {
+    if (room[from]! + 1 < room[at]!) room[at] = room[from]! + 1;
+  };
+  for (let at = 0; at < room.length; at += 1) {
+    const j = at % CELLS;
+    if (at >= CELLS) {
+      take(at, at - CELLS);
+      if (j > 0) take(at, at - CELLS - 1);
+      if (j < CELLS - 1) take(at, at - CELLS + 1);
+    }
+    if (j > 0) take(at, at - 1);
+  }
+  for (let at = room.length - 1; at >= 0; at -= 1) {
+    const j = at % CELLS;
+    if (at < room.length - CELLS) {
+      take(at, at + CELLS);
+      if (j > 0) take(at, at + CELLS - 1);
+      if (j < CELLS - 1) take(at, at + CELLS + 1);
+    }
+    if (j < CELLS - 1) take(at, at + 1);
+  }
+  return room;
+}
+
+/** Cells along a side of the squares that share one look at the clearance. */
+const COARSE = 4;
+/** Steps of a room in mm: a tenth. */
+const PER_MM = 10;
+
+/**
+ * The clearance of two movers over their map, in tenths of a millimetre from 1, up to the watch distance. It is looked at
+ * in the middle of every square of 4 x 4 cells, which is enough to choose a way by; what the way keeps is for
+ * `wayClearance` to prove.
+ */
+export function roomInMm(a: Mover, b: Mover, map: PairMap): Room {
+  const room = new Uint16Array(CELLS * CELLS);
+  const pieces = (mover: Mover) =>
+    mover.bodies.flatMap((body) => body.pieces.map((piece) => new MovingPiece(piece, body.motion)));
+  const [firsts, seconds] = [pieces(a), pieces(b)];
+  const starts = firsts.map(() => seconds.map(() => coldStart()));
+  const out = emptySeparation();
+  const middle = ([from, to]: readonly [number, number], i: number) =>
+    from + ((to - from) * (i + COARSE / 2)) / CELLS;
+  const places = Array.from({ length: CELLS / COARSE }, (_, k) => middle(map.travelB, k * COARSE));
+  // The second mover's pieces at each of its places, placed once.
+  const second = places.map((travel) =>
+    seconds.map((piece) => {
+      piece.goTo(travel);
+      return { corners: piece.corners.slice(), box: boxOf(piece.corners) };
+    }),
+  );
+  const firstBoxes = firsts.map(() => new Float64Array(6));
+  for (let i = 0; i < CELLS; i += COARSE) {
+    for (const [k, piece] of firsts.entries()) {
+      piece.goTo(middle(map.travelA, i));
+      boxOf(piece.corners, firstBoxes[k]);
+    }
+    for (let j = 0; j < CELLS; j += COARSE) {
+      if (!anyFree(map, i, j)) continue;
+      let least = WATCH;
+      for (const [k, one] of firsts.entries()) {
+        for (const [l, two] of second[j / COARSE]!.entries()) {
+          if (gapOfBoxes(firstBoxes[k]!, two.box) >= least) continue;
+          const { value } = separate(
+            one.piece,
+            one.corners,
+            seconds[l]!.piece,
+            two.corners,
+            starts[k]![l]!,
+            out,
+            0,
+          );
+          if (value < least) least = value;
+        }
+      }
+      const kept = 1 + Math.floor(PER_MM * Math.max(0, least));
+      for (let row = i; row < i + COARSE; row += 1) {
+        for (let column = j; column < j + COARSE; column += 1) {
+          const at = row * CELLS + column;
+          if (map.ground[at] === FREE) room[at] = kept;
+        }
+      }
+    }
+  }
+  return room;
+}
+
+function anyFree({ ground }: PairMap, i: number, j: number): boolean {
+  for (let row = i; row < i + COARSE; row += 1) {
+    for (let column = j; column < j + COARSE; column += 1)
+      if (ground[row * CELLS + column] === FREE) return true;
+  }
+  return false;
+}
+
+/** The greatest gap of two boxes along an axis: no distance between what they hold is less. */
+function gapOfBoxes(a: Boxes, b: Boxes): number {
+  let gap = 0;
+  for (let axis = 0; axis < 3; axis += 1)
+    gap = Math.max(gap, a[axis]! - b[3 + axis]!, b[axis]! - a[3 + axis]!);
+  return gap;
+}
+
+/** The least clearance of two movers along a way, mm: proven to be no less than `lower`, attained at `at` of the two travels. */
+export interface WayClearance {
+  readonly lower: number;
+  readonly clearance: number;
+  readonly at: Place;
+}
+
+/** Certify a way: both movers go along each straight part of it together. */
+export function wayClearance(a: Mover, b: Mover, way: readonly Place[]): WayClearance {
+  let least: WayClearance = { lower: Infinity, clearance: Infinity, at: way[0]! };
+  for (let k = 1; k < way.length; k += 1) {
+    const [from, to] = [way[k - 1]!, way[k]!];
+    const run = (mover: Mover, side: 0 | 1) =>
+      mover.bodies.flatMap((body) => {
+        const motion = retimed(body.motion, from[side], to[side] - from[side]);
+        return body.pieces.map((piece) => new MovingPiece(piece, motion));
+      });
+    const seconds = run(b, 1);
+    for (const first of run(a, 0)) {
+      for (const second of seconds) {
+        const { lower, witness } = leastClearance(approachMoving(first, second), 0, 1, {
+          watch: Math.min(WATCH, least.clearance),
+        });
+        const { travel, clearance } = witness;
+        const at: Place = [from[0] + travel * (to[0] - from[0]), from[1] + travel * (to[1] - from[1])];
+        least = {
+          lower: Math.min(least.lower, lower),
+          ...(clearance < least.clearance ? { clearance, at } : { clearance: least.clearance, at: least.at }),
+        };
+      }
+    }
+  }
+  return least;
+}
