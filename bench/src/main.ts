@@ -3,7 +3,7 @@ import { cpus } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { Figures, median } from './figures';
 import { measureMaps } from './maps';
-import { measureGrowth, measureWarmRoom, printColdRoom, printPeakMemory } from './rooms';
+import { measureGrowth, measureWarmRoom, printColdRoom, printLongestStep, printPeakMemory } from './rooms';
 
 /**
  * `npm run -s bench`: ratios against general-purpose libraries, measured side by side in one run; `-- --json` prints
@@ -11,6 +11,7 @@ import { measureGrowth, measureWarmRoom, printColdRoom, printPeakMemory } from '
  */
 if (process.argv.includes('--memory')) printPeakMemory();
 else if (process.argv.includes('--cold')) printColdRoom();
+else if (process.argv.includes('--step')) printLongestStep();
 else await measure();
 
 async function measure(): Promise<void> {
@@ -24,6 +25,7 @@ async function measure(): Promise<void> {
   measureWarmRoom(figures);
   measureMaps(figures);
   measureGrowth(figures);
+  figures.note('longestStepMs', median(Array.from({ length: 5 }, () => alone('--step'))));
   figures.note('peakMb', alone('--memory'));
   if (process.argv.includes('--json')) process.stdout.write(`${JSON.stringify(figures.values)}\n`);
   else print(figures);

@@ -67,6 +67,18 @@ export function measureGrowth(figures: Figures): void {
   figures.note('growthExponent', Math.log(times[3]! / times[0]!) / Math.log(sizes[3]! / sizes[0]!));
 }
 
+/** The longest time between two places at which a run of the room with all its curves can be stopped, cold, ms. Prints it. */
+export function printLongestStep(): void {
+  const steps = new SceneChecker({ curves: true }).steps(room(30, 250));
+  let longest = 0;
+  for (let done: boolean | undefined = false; !done;)
+    longest = Math.max(
+      longest,
+      timed(() => ({ done } = steps.next())),
+    );
+  process.stdout.write(String(longest));
+}
+
 /** What a process that does nothing else takes at most: ten rooms, one after the other. Prints MB. */
 export function printPeakMemory(): void {
   for (let i = 0; i < 10; i += 1) new SceneChecker().check(room(30, 250, i));

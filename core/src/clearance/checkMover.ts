@@ -13,6 +13,7 @@ import {
   type PiecePair,
   type Verdict,
 } from './encounter';
+import { finish } from './steps';
 
 /** What a mover meets. `curve` is, at each travel, the clearance that is shortest of what it needs. */
 export interface MoverCheck {
@@ -40,7 +41,7 @@ export function checkMover(mover: Mover, still: readonly Body[], options: CheckO
     if (encounter) encounters.push(encounter);
   }
   const check = moverCheck(mover, encounters, options, counts);
-  return options.curves ? withCurves(mover, still, check) : check;
+  return options.curves ? finish(curveSteps(mover, still, check)) : check;
 }
 
 /** Every pair of bodies to look at: with what is still, and of the mover's own those that move unlike each other. */
@@ -80,8 +81,12 @@ export function moverCheck(
   };
 }
 
-/** The same check with its curves drawn: of each encounter, and of the whole. */
-export function withCurves(mover: Mover, still: readonly Body[], check: MoverCheck): MoverCheck {
+/** The same check with its curves drawn, of each encounter and of the whole; stops between them. */
+export function* curveSteps(
+  mover: Mover,
+  still: readonly Body[],
+  check: MoverCheck,
+): Generator<void, MoverCheck> {
   const { from, to, watch } = check;
   const pairsOf = new Map<string, PiecePair[]>();
   const wanted = new Set(check.encounters.map(({ moving, still: other }) => `${moving} ${other}`));
@@ -89,17 +94,11 @@ export function withCurves(mover: Mover, still: readonly Body[], check: MoverChe
     const key = `${moving.id} ${other.id}`;
     if (wanted.has(key)) pairsOf.set(key, piecePairs(mover, moving, other, watch, noCounts()));
   }
-  const encounters = check.encounters.map((encounter): Encounter => {
-    const pairs = pairsOf.get(`${encounter.moving} ${encounter.still}`) ?? [];
-    if (!pairs.some(({ held }) => held.length > 0)) return encounter;
-    const curve = curveOf(
-      (travel) => worstAt(pairs, travel, encounter.needed, watch),
-      from,
-      to,
-      turningPoints(encounter),
-    );
-    return { ...encounter, curve, deepest: encounter.contact && deepestOf(pairs, from, to) };
-  });
+  const encounters: Encounter[] = [];
+  for (const encounter of check.encounters) {
+    encounters.push(curved(encounter, pairsOf.get(`${encounter.moving} ${encounter.still}`) ?? [], check));
+    yield;
+  }
   const all = [...pairsOf.values()].flat();
   const must = encounters.flatMap(turningPoints);
   return {
@@ -107,6 +106,17 @@ export function withCurves(mover: Mover, still: readonly Body[], check: MoverChe
     encounters,
     curve: curveOf((travel) => worstAt(all, travel, mover.needs.around, watch), from, to, must),
   };
+}
+
+function curved(
+  encounter: Encounter,
+  pairs: readonly PiecePair[],
+  { from, to, watch }: MoverCheck,
+): Encounter {
+  if (!pairs.some(({ held }) => held.length > 0)) return encounter;
+  const value = (travel: number) => worstAt(pairs, travel, encounter.needed, watch);
+  const curve = curveOf(value, from, to, turningPoints(encounter));
+  return { ...encounter, curve, deepest: encounter.contact && deepestOf(pairs, from, to) };
 }
 
 /** Where two bodies overlap most over the whole travel, touches that are meant with the rest. */
@@ -137,8 +147,9 @@ function worstAt(pairs: readonly PiecePair[], travel: number, around: number, wa
   let worst: CurvePoint = { travel, clearance: watch, needed: around, of: -1 };
   for (const [of, { approach, held, needed }] of pairs.entries()) {
     if (!held.some(([from, to]) => travel >= from && travel <= to)) continue;
-    const here = { travel, clearance: approach.at(travel).value, needed, of };
-    if (share(here) < share(worst) - TIE || here.clearance < Math.min(0, worst.clearance)) worst = here;
+    const here = { travel, clearance: approach.at(travel, 0).value, needed, of };
+    if (share(here) < share(worst) - TIE) worst = here;
+    if (worst.clearance <= 0) break;
   }
   return worst;
 }

@@ -2,10 +2,11 @@ import { place } from '../motion/joint';
 import { motionPose } from '../motion/motion';
 import type { Body, Mover, Scene } from '../scene/scene';
 import { withCorners } from '../solid/convex';
-import { meetings, moverCheck, withCurves, type MoverCheck } from './checkMover';
+import { curveSteps, meetings, moverCheck, type MoverCheck } from './checkMover';
 import { BodyIndex } from './bodyIndex';
 import { meet, noCounts, reachOf, type CheckOptions, type Counts, type Encounter } from './encounter';
 import { swept } from './extent';
+import { finish } from './steps';
 
 /** How far a long check has come. */
 export interface Progress {
@@ -31,7 +32,7 @@ export function parked(mover: Mover, travel: number): Body[] {
 }
 
 /** Pairs of bodies near each other between two looks at the clock by whoever runs the check in steps. */
-const STEP = 16;
+const STEP = 4;
 
 /** What is known of a mover: what it meets, by the other body, and the check made of it. */
 interface Known {
@@ -59,11 +60,7 @@ export class SceneChecker {
    * @param rest  where movers stand while another moves, by id; shut where none is given
    */
   check(scene: Scene, rest: Readonly<Record<string, number>> = {}): SceneCheck {
-    const steps = this.steps(scene, rest);
-    for (;;) {
-      const { done, value } = steps.next();
-      if (done) return value;
-    }
+    return finish(this.steps(scene, rest));
   }
 
   /** The same in steps short enough to stop between: each yields how far it has come. A run not finished leaves no trace. */
@@ -96,7 +93,13 @@ export class SceneChecker {
       counts.survived += own.survived;
       counts.evaluations += own.evaluations;
       if (before && !lost && met.size === met0) next.set(key, before);
-      else next.set(key, { met, own: among, check: this.checkOf(mover, met, among, all, mine, own) });
+      else {
+        const plain = moverCheck(mover, [...among, ...[...met.values()].flat()], this.options, own);
+        const obstacles = this.options.curves ? [...all].filter((body) => !mine.has(body)) : [];
+        const drawing = this.options.curves ? curveSteps(mover, obstacles, plain) : undefined;
+        const check = drawing ? yield* telling(drawing, { done: i, of: scene.movers.length }) : plain;
+        next.set(key, { met, own: among, check });
+      }
     }
     this.known.clear();
     for (const [key, value] of next) this.known.set(key, value);
@@ -139,23 +142,6 @@ export class SceneChecker {
     return found.filter((encounter) => encounter !== undefined);
   }
 
-  private checkOf(
-    mover: Mover,
-    met: ReadonlyMap<Body, readonly Encounter[]>,
-    own: readonly Encounter[],
-    all: ReadonlySet<Body>,
-    mine: ReadonlySet<Body>,
-    counts: Counts,
-  ): MoverCheck {
-    const plain = moverCheck(mover, [...own, ...[...met.values()].flat()], this.options, counts);
-    if (!this.options.curves) return plain;
-    return withCurves(
-      mover,
-      [...all].filter((body) => !mine.has(body)),
-      plain,
-    );
-  }
-
   /** The first body ever seen with this content. */
   private canonical(body: Body): Body {
     const key = this.key(body);
@@ -196,6 +182,15 @@ export class SceneChecker {
     if (this.bodies.size < 2 * live.size + 1000) return;
     this.bodies.clear();
     for (const body of live) this.bodies.set(this.key(body), body);
+  }
+}
+
+/** The same steps, each telling how far all has come. */
+function* telling<T>(steps: Generator<unknown, T>, progress: Progress): Generator<Progress, T> {
+  for (;;) {
+    const { done, value } = steps.next();
+    if (done) return value as T;
+    yield progress;
   }
 }
 

@@ -1,4 +1,4 @@
-/** A point of a clearance curve, exact where it stands: travel, clearance there and the clearance needed, mm. */
+/** A point of a clearance curve, exact where it stands: travel, clearance there (0 inside, however deep) and the clearance needed, mm. */
 export interface CurvePoint {
   readonly travel: number;
   readonly clearance: number;

@@ -1,5 +1,6 @@
 import type { MoverCheck } from '../clearance/checkMover';
 import { SceneChecker, type Progress } from '../clearance/checkScene';
+import { finish } from '../clearance/steps';
 import type { Encounter, Verdict } from '../clearance/encounter';
 import { FAMILY_NAMES, familyOf, type Part } from '../parts/families';
 import type { Proposal, SizedPiece } from '../parts/family';
@@ -57,11 +58,7 @@ export interface Report {
  * @param checker  one that checked earlier plans answers a changed one faster; it must be asked for curves
  */
 export function reportOf(plan: Plan, checker: SceneChecker = new SceneChecker({ curves: true })): Report {
-  const steps = reportSteps(plan, checker);
-  for (;;) {
-    const { done, value } = steps.next();
-    if (done) return value;
-  }
+  return finish(reportSteps(plan, checker));
 }
 
 /** The same in steps short enough to stop between. */
