@@ -33,6 +33,8 @@ export interface Encounter {
   /** Least clearance: no less than `lower`, attained at `witness`. Absent where it hits, and for a meant touch alone. */
   readonly least: { readonly lower: number; readonly witness: Witness } | undefined;
   readonly contact: FirstContact | undefined;
+  /** Which piece of either body: those in contact, else those of the least clearance. */
+  readonly pieces: readonly [number, number] | undefined;
   /** Every stretch of travel on which it hits, in order, where they were asked for. */
   readonly blocked: readonly Blocked[];
   /** Where the clearance first falls to less than needed; absent where it never does. */
@@ -59,6 +61,8 @@ export interface CheckOptions {
 /** The pair of pieces with the travels over which it is held to its needed clearance. */
 export interface PiecePair {
   readonly approach: Approach;
+  /** Their places among the pieces of the moving body and of the other. */
+  readonly pieces: readonly [number, number];
   readonly held: readonly (readonly [number, number])[];
   readonly needed: number;
 }
@@ -89,14 +93,14 @@ export function piecePairs(
   const pairs: PiecePair[] = [];
   if ('motion' in other) {
     const [a, b] = relative(moving.motion, other.motion);
-    for (const piece of moving.pieces) {
+    for (const [i, piece] of moving.pieces.entries()) {
       const first = new MovingPiece(piece, a);
-      for (const obstacle of other.pieces) {
+      for (const [j, obstacle] of other.pieces.entries()) {
         const approach =
           b === AT_REST
             ? approachStill(first, obstacle)
             : approachMoving(first, new MovingPiece(obstacle, b));
-        pairs.push({ approach, held, needed });
+        pairs.push({ approach, pieces: [i, j], held, needed });
       }
     }
     counts.pairs += pairs.length;
@@ -110,7 +114,7 @@ export function piecePairs(
       counts.pairs += 1;
       if (boxes[j] && !mayMeet(sweptBy[i]!, boxes[j]!, reach)) continue;
       counts.survived += 1;
-      pairs.push({ approach: approachStill(pieces[i]!, other.pieces[j]!), held, needed });
+      pairs.push({ approach: approachStill(pieces[i]!, other.pieces[j]!), pieces: [i, j], held, needed });
     }
   }
   return pairs;
@@ -123,6 +127,84 @@ export function reachOf({ needs }: Mover, { watch = WATCH }: CheckOptions): numb
 
 function contactOf(mover: Mover, moving: Body, other: Body): IntendedContact | undefined {
   return mover.contacts.find((c) => c.moving === moving.id && c.still === other.id);
+}
+
+/** What the pairs of pieces of two bodies come to, pair by pair. */
+class Meeting {
+  near = false;
+  least: LeastClearance | undefined;
+  hit: FirstContact | undefined;
+  short: FirstContact | undefined;
+  startDepth = 0;
+  endDepth = 0;
+  readonly blocked: Blocked[] = [];
+  private leastPieces: PiecePair['pieces'] | undefined;
+  private hitPieces: PiecePair['pieces'] | undefined;
+  private readonly bracket: number;
+
+  constructor(
+    private readonly mover: Mover,
+    private readonly options: CheckOptions,
+  ) {
+    this.bracket = options.bracket ?? DEFAULT_BRACKET;
+  }
+
+  get pieces(): PiecePair['pieces'] | undefined {
+    return this.hitPieces ?? this.leastPieces;
+  }
+
+  /** A touch that is meant may not go deeper than it is meant to. */
+  press(pair: PiecePair, { from, to, depth }: IntendedContact): void {
+    const { approach } = pair;
+    const floor = -depth - TOUCH;
+    const { lower } = leastClearance(approach, from, to, {
+      tolerance: Infinity,
+      decide: [floor],
+      enough: floor,
+    });
+    if (lower > floor) return;
+    if (!this.touch(pair, from, to, floor, from)) return;
+    this.near = true;
+    if (from === this.mover.from) this.startDepth = Math.max(this.startDepth, -approach.at(from).value);
+  }
+
+  /** Everywhere else it is to keep what is needed. */
+  keep(pair: PiecePair, from: number, to: number): void {
+    const { approach, needed } = pair;
+    const { watch = WATCH, tolerance = DEFAULT_TOLERANCE } = this.options;
+    const start = from === this.mover.from ? approach.at(from).value : Infinity;
+    const level = startLevel(start);
+    const answer = leastClearance(approach, from, to, {
+      tolerance,
+      decide: [level, needed],
+      watch: Math.max(watch, needed),
+      enough: level,
+    });
+    if (answer.beyondWatch) return;
+    this.near = true;
+    if (!this.least || answer.witness.clearance < this.least.witness.clearance)
+      this.leastPieces = pair.pieces;
+    this.least = lesser(this.least, answer);
+    const nearer =
+      answer.lower < needed ? firstContact(approach, from, to, needed - UNDER, this.bracket) : undefined;
+    this.short = earlier(this.short, nearer);
+    if (answer.lower > level) return;
+    // What is proven to keep its needed clearance needs no second look for a touch.
+    this.touch(pair, from, to, level, nearer && level < needed - UNDER ? nearer.free : from);
+    this.startDepth = Math.max(this.startDepth, -start);
+    if (to === this.mover.to && this.options.curves)
+      this.endDepth = Math.max(this.endDepth, -approach.at(to).value);
+  }
+
+  /** Look from `begin` for where the pair comes to a level; whether it does. */
+  private touch(pair: PiecePair, from: number, to: number, level: number, begin: number): boolean {
+    const { approach, pieces } = pair;
+    const found = firstContact(approach, begin, to, level, this.bracket);
+    if (!found) return false;
+    if (earlier(this.hit, found) === found) [this.hit, this.hitPieces] = [found, pieces];
+    if (this.options.curves) this.blocked.push(...blockedStretches(approach, from, to, level, this.bracket));
+    return true;
+  }
 }
 
 /**
@@ -138,7 +220,7 @@ export function meet(
   options: CheckOptions,
   counts: Counts,
 ): Encounter | undefined {
-  const { watch = WATCH, tolerance = DEFAULT_TOLERANCE, bracket = DEFAULT_BRACKET } = options;
+  const { watch = WATCH } = options;
   const needed = mover.needs.of[other.id] ?? mover.needs.around;
   if (
     !('motion' in other) &&
@@ -148,48 +230,13 @@ export function meet(
     return undefined;
   }
   const contact = contactOf(mover, moving, other);
-  let near = false;
-  let least: LeastClearance | undefined;
-  let hit: FirstContact | undefined;
-  let short: FirstContact | undefined;
-  let startDepth = 0;
-  let endDepth = 0;
-  const blocked: Blocked[] = [];
-
-  for (const { approach, held } of piecePairs(mover, moving, other, watch, counts)) {
-    if (contact) {
-      const found = pressesIn(approach, contact, bracket);
-      hit = earlier(hit, found);
-      if (found) near = true;
-      if (found && contact.from === mover.from)
-        startDepth = Math.max(startDepth, -approach.at(mover.from).value);
-    }
-    for (const [from, to] of held) {
-      const start = from === mover.from ? approach.at(from).value : Infinity;
-      const level = startLevel(start);
-      const answer = leastClearance(approach, from, to, {
-        tolerance,
-        decide: [level, needed],
-        watch: Math.max(watch, needed),
-        enough: level,
-      });
-      if (answer.beyondWatch) continue;
-      near = true;
-      least = lesser(least, answer);
-      const nearer =
-        answer.lower < needed ? firstContact(approach, from, to, needed - UNDER, bracket) : undefined;
-      short = earlier(short, nearer);
-      if (answer.lower > level) continue;
-      // What is proven to keep its needed clearance needs no second look for a touch.
-      const begin = nearer && level < needed - UNDER ? nearer.free : from;
-      const touched = firstContact(approach, begin, to, level, bracket);
-      hit = earlier(hit, touched);
-      if (touched && options.curves) blocked.push(...blockedStretches(approach, from, to, level, bracket));
-      startDepth = Math.max(startDepth, -start);
-      if (to === mover.to && options.curves) endDepth = Math.max(endDepth, -approach.at(to).value);
-    }
-    counts.evaluations += approach.evaluations;
+  const meeting = new Meeting(mover, options);
+  for (const pair of piecePairs(mover, moving, other, watch, counts)) {
+    if (contact) meeting.press(pair, contact);
+    for (const [from, to] of pair.held) meeting.keep(pair, from, to);
+    counts.evaluations += pair.approach.evaluations;
   }
+  const { near, least, hit, short, startDepth, endDepth, pieces, blocked } = meeting;
   if (!near && !contact) return undefined;
   return {
     moving: moving.id,
@@ -198,6 +245,7 @@ export function meet(
     verdict: hit ? 'hits' : short ? 'tight' : 'clear',
     least: hit || !least ? undefined : { lower: least.lower, witness: least.witness },
     contact: hit,
+    pieces,
     blocked: mergedStretches(blocked),
     short,
     startDepth: startDepth > TOUCH ? startDepth : 0,
@@ -210,17 +258,6 @@ export function meet(
 /** The level below which the pair hits: 0, or a hair deeper than a touch it starts from. */
 function startLevel(start: number): number {
   return Math.abs(start) <= TOUCH ? Math.min(start, 0) - TOUCH : 0;
-}
-
-/** The first travel at which a meant touch goes deeper than it may. */
-function pressesIn(approach: Approach, contact: IntendedContact, bracket: number): FirstContact | undefined {
-  const floor = -contact.depth - TOUCH;
-  const { lower } = leastClearance(approach, contact.from, contact.to, {
-    tolerance: Infinity,
-    decide: [floor],
-    enough: floor,
-  });
-  return lower > floor ? undefined : firstContact(approach, contact.from, contact.to, floor, bracket);
 }
 
 function stretchesOutside(

@@ -25,7 +25,7 @@ export interface LeastClearanceOptions {
   readonly decide?: readonly number[];
   /** What is proven farther than this is not looked at further, mm. */
   readonly watch?: number;
-  /** Once this or less is attained nothing more is wanted: it hits, and how deep is not asked. */
+  /** Once this or less is attained nothing more is wanted: it hits, and how deep is not asked, nor proven. */
   readonly enough?: number;
 }
 
@@ -87,7 +87,7 @@ export function leastClearance(
     approach.at(at, enough);
     if (!best || approach.now.value < best.clearance) best = witnessOf(approach, at);
     if (best!.clearance <= enough)
-      return { lower: Math.min(best!.clearance, proven), witness: best!, beyondWatch: false };
+      return { lower: Math.min(approach.now.lower, proven), witness: best!, beyondWatch: false };
     const threshold = thresholdOf(best.clearance, tolerance, decide, watch);
     const smallest = 4 * Number.EPSILON * Math.max(1, Math.abs(start), Math.abs(end));
     for (const sense of [-1, 1] as const) {
