@@ -6,6 +6,7 @@ import { command } from './lib/run.mjs';
 await command(async () => {
   await ensurePackages();
   const { withDemo } = await import('./lib/browser.mjs');
+  const onPlan = (page) => page.getByRole('group', { name: /^Plan / });
   await withDemo(async ({ open, demo }) => {
     const take = async (name, path, options, act = async () => {}) => {
       const page = await open(path, options);
@@ -36,13 +37,13 @@ await command(async () => {
       openLeaf('Locker leaf', 71),
     );
     await take('plan', `/jobs/${demo}/plan`, {}, async (page) =>
-      page.getByRole('button', { name: 'Wardrobe leaf', exact: true }).click(),
+      onPlan(page).getByRole('button', { name: 'Wardrobe leaf', exact: true }).click(),
     );
     await take('measure', `/jobs/${demo}/measure`, {});
     // Last, since the units are the job's own: inches, and a number that cannot be taken.
     await take('plan-inches', `/jobs/${demo}/plan`, {}, async (page) => {
       await page.getByRole('button', { name: /change to inches/ }).click();
-      await page.getByRole('button', { name: 'Locker leaf', exact: true }).click();
+      await onPlan(page).getByRole('button', { name: 'Locker leaf', exact: true }).click();
       const gap = page.getByRole('textbox', { name: 'Free edge gap' });
       await gap.fill('1 5/8');
       await gap.press('Enter');

@@ -27,20 +27,13 @@ export { blockedStretches, firstContact } from './clearance/firstContact';
 export { leastClearance, type Witness } from './clearance/leastClearance';
 export { coldStart } from './clearance/gjk';
 export { emptySeparation, separate } from './clearance/separation';
-export {
-  CELLS,
-  FREE,
-  BLOCKED,
-  UNKNOWN,
-  groundAt,
-  pairMap,
-  relationOf,
-  type PairMap,
-} from './clearance/pairMap';
+export { FREE, BLOCKED, UNKNOWN } from './clearance/ground';
+export { CELLS, groundAt, pairMap, relationOf, type PairMap } from './clearance/pairMap';
 export { PairMaps } from './clearance/pairMaps';
 export { roomInCells, roomInMm, wayClearance, type Room, type WayClearance } from './clearance/room';
 export { provenParted, wayThrough, type Place } from './clearance/wayThrough';
-export { orderOfOpening, type Order, type Parkable } from './clearance/order';
+export { orderOfOpening, type Move, type Order, type Parkable } from './clearance/order';
+export type { PairLine, PairWord, Pass } from './report/pass';
 export { bodiesOf, type Body, type Mover, type MovingBody, type Scene } from './scene/scene';
 export { buildScene } from './scene/buildScene';
 export type { Side, Space, Thing } from './space/schema';
@@ -54,6 +47,7 @@ export { EditSchema, applyEdit, inverse, type Change, type Edit } from './plan/e
 export { fieldLabel, type Choice, type Field } from './item/field';
 export { fieldsOf, itemsOf, pathOf, type Item } from './plan/items';
 export { get, type PathStep } from './item/path';
+export { extentChanges, extentOf, type Extent } from './plan/placing';
 export { newCarcass, newPart, newPlan, newThing } from './plan/fresh';
 export { pathText, type Issue } from './item/issue';
 export { readPlan, type PlanRead } from './plan/readPlan';

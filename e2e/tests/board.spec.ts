@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { answer, DEMO, demoCopy, saved, type } from './demo';
+import { answer, DEMO, demoCopy, onPlan, saved, type } from './demo';
 
 test('the demo job opens from the list with its answer', async ({ page }) => {
   await page.goto('/');
@@ -9,7 +9,7 @@ test('the demo job opens from the list with its answer', async ({ page }) => {
   await expect(answer(page)).toContainText(
     'the handle of the locker leaf touches the window sill at 74°, so next, stop it at 73°',
   );
-  await expect(page.getByRole('button', { name: 'Window sill', exact: true })).toBeVisible();
+  await expect(onPlan(page).getByRole('button', { name: 'Window sill', exact: true })).toBeVisible();
 });
 
 for (const system of ['mm', 'inches'] as const) {
@@ -49,7 +49,7 @@ for (const system of ['mm', 'inches'] as const) {
 test('a drag along the strip moves the leaf and ties it to what is nearest', async ({ page, request }) => {
   await page.goto(`/jobs/${await demoCopy(request, 'Drag')}`);
   await expect(answer(page)).toContainText('Both parts');
-  const leaf = page.locator('[data-part="locker-leaf"] polygon').nth(1);
+  const leaf = onPlan(page).locator('[data-part="locker-leaf"] polygon').nth(1);
   const shut = await leaf.getAttribute('points');
   const rider = (await page.getByRole('slider', { name: 'Travel of Locker leaf' }).boundingBox())!;
   const start = { x: rider.x + rider.width / 2, y: rider.y + rider.height / 2 };
@@ -63,7 +63,7 @@ test('a drag along the strip moves the leaf and ties it to what is nearest', asy
     /open to 6\d°/,
   );
   await page.getByRole('slider', { name: 'Travel of Locker leaf' }).press('PageUp');
-  await expect(page.getByTestId('nearest')).toBeVisible();
+  await expect(onPlan(page).getByTestId('nearest')).toBeVisible();
   await page.getByRole('button', { name: 'Shut all' }).click();
   await expect(leaf).toHaveAttribute('points', shut!);
 });
@@ -74,11 +74,11 @@ test('arithmetic in a field is kept as typed; what cannot be taken stays with a 
 }) => {
   const id = await demoCopy(request, 'Numbers');
   await page.goto(`/jobs/${id}/plan`);
-  await page.getByRole('button', { name: 'Boot locker', exact: true }).click();
+  await onPlan(page).getByRole('button', { name: 'Boot locker', exact: true }).click();
   await type(page, 'Width', '600 - 2*18');
   await saved(page);
   await page.reload();
-  await page.getByRole('button', { name: 'Boot locker', exact: true }).click();
+  await onPlan(page).getByRole('button', { name: 'Boot locker', exact: true }).click();
   const width = page.getByLabel('Width', { exact: true });
   await expect(width).toHaveValue('600 - 2*18');
   for (const [text, sentence] of [
@@ -99,7 +99,7 @@ test('arithmetic in a field is kept as typed; what cannot be taken stays with a 
   await width.press('Escape');
   await expect(width).toHaveValue('600 - 2*18');
 
-  await page.getByRole('button', { name: 'Locker leaf', exact: true }).click();
+  await onPlan(page).getByRole('button', { name: 'Locker leaf', exact: true }).click();
   await type(page, 'Hinge gap', '40');
   await expect(page.getByRole('alert')).toContainText(
     'The leaf cannot cover its opening: a gap of 40 mm at the hinge edge stays open.',

@@ -16,6 +16,9 @@ export async function demoCopy(request: APIRequestContext, title: string): Promi
 /** The answer line once it is settled. */
 export const answer = (page: Page) => page.getByRole('status');
 
+/** The plan view: what other panes show too is looked for there. */
+export const onPlan = (page: Page) => page.getByRole('group', { name: /^Plan / });
+
 /** Wait until the page says that its plan is the one in the database. */
 export async function saved(page: Page): Promise<void> {
   await expect(page.getByRole('navigation', { name: 'Stages' })).toContainText(/revision \d+/);

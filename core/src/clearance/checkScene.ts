@@ -6,7 +6,7 @@ import { curveSteps, meetings, moverCheck, type MoverCheck } from './checkMover'
 import { BodyIndex } from './bodyIndex';
 import { meet, noCounts, reachOf, type CheckOptions, type Counts, type Encounter } from './encounter';
 import { swept } from './extent';
-import { finish } from './steps';
+import { finish, telling } from './steps';
 
 /** How far a long check has come. */
 export interface Progress {
@@ -182,15 +182,6 @@ export class SceneChecker {
     if (this.bodies.size < 2 * live.size + 1000) return;
     this.bodies.clear();
     for (const body of live) this.bodies.set(this.key(body), body);
-  }
-}
-
-/** The same steps, each telling how far all has come. */
-function* telling<T>(steps: Generator<unknown, T>, progress: Progress): Generator<Progress, T> {
-  for (;;) {
-    const { done, value } = steps.next();
-    if (done) return value as T;
-    yield progress;
   }
 }
 

@@ -1,4 +1,5 @@
-import { BLOCKED, FREE, groundAlong, swapped, type Ground, type PairMap } from './pairMap';
+import { BLOCKED, FREE, type Ground } from './ground';
+import { groundAlong, swapped, type PairMap } from './pairMap';
 import { roomInCells, type Room } from './room';
 import { provenParted, wayThrough, type Place } from './wayThrough';
 

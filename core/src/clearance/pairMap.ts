@@ -1,15 +1,7 @@
-import { farthest, nearest } from '../motion/along';
-import type { Mover, MovingBody } from '../scene/scene';
-import { ROUNDING } from './approach';
-import { coldStart } from './gjk';
-import { MovingPiece } from './movingPiece';
-import { emptySeparation, separate } from './separation';
-
-/** Ground of a pair map: proven free, proven blocked, or a cell too small to split that is neither. */
-export const FREE = 0;
-export const BLOCKED = 1;
-export const UNKNOWN = 2;
-export type Ground = typeof FREE | typeof BLOCKED | typeof UNKNOWN;
+import type { Mover } from '../scene/scene';
+import { couplesOf, groundAbout, type Couple } from './couple';
+import { edgesOf, groundOn, type Edges } from './edges';
+import { BLOCKED, FREE, UNKNOWN, type Ground } from './ground';
 
 /** Cells along each side: a cell is 1/256 of a travel. */
 export const CELLS = 256;
@@ -21,14 +13,9 @@ export interface PairMap {
   readonly travelA: readonly [number, number];
   readonly travelB: readonly [number, number];
   readonly ground: Uint8Array;
+  /** Sharper than the cells, where either part is parked at an end of its travel. */
+  readonly edges: Edges;
   readonly evaluations: number;
-}
-
-interface Pair {
-  readonly first: MovingPiece;
-  readonly second: MovingPiece;
-  readonly start: ReturnType<typeof coldStart>;
-  readonly normal: Float64Array;
 }
 
 /**
@@ -40,60 +27,26 @@ interface Pair {
  * @param touching  pairs of bodies, as `moving still`, that are meant to touch and are left out
  */
 export function pairMap(a: Mover, b: Mover, touching: ReadonlySet<string> = new Set()): PairMap {
-  const pairs: Pair[] = [];
-  const goings = (body: MovingBody) => body.pieces.map((piece) => new MovingPiece(piece, body.motion));
-  const of = new Map([...a.bodies, ...b.bodies].map((body) => [body, goings(body)]));
-  for (const first of a.bodies) {
-    for (const second of b.bodies) {
-      if (touching.has(`${first.id} ${second.id}`)) continue;
-      for (const one of of.get(first)!) {
-        for (const two of of.get(second)!)
-          pairs.push({ first: one, second: two, start: coldStart(), normal: new Float64Array(3) });
-      }
-    }
-  }
+  const couples = couplesOf(a, b, touching);
   const ground = new Uint8Array(CELLS * CELLS);
-  const out = emptySeparation();
-  const opposite = new Float64Array(3);
   const [fromA, fromB] = [a.from, b.from];
   const stepA = (a.to - a.from) / CELLS;
   const stepB = (b.to - b.from) / CELLS;
-  let evaluations = 0;
-
-  /** Whether the two are proven apart over a cell about where they stand, along n. */
-  const apartAlong = ({ first, second }: Pair, n: Float64Array, halfA: number, halfB: number): boolean => {
-    for (let axis = 0; axis < 3; axis += 1) opposite[axis] = -n[axis]!;
-    return first.lowest(n, halfA) + second.lowest(opposite, halfB) > ROUNDING;
-  };
+  const tally = { evaluations: 0 };
 
   const fill = (i: number, j: number, size: number, kind: Ground) => {
     for (let row = i; row < i + size; row += 1) ground.fill(kind, row * CELLS + j, row * CELLS + j + size);
   };
 
-  const visit = (i: number, j: number, size: number, open: readonly Pair[]) => {
+  const visit = (i: number, j: number, size: number, open: readonly Couple[]) => {
     const [halfA, halfB] = [(size * stepA) / 2, (size * stepB) / 2];
-    const left: Pair[] = [];
-    for (const pair of open) {
-      const { first, second, normal } = pair;
-      first.goTo(fromA + (i + size / 2) * stepA);
-      second.goTo(fromB + (j + size / 2) * stepB);
-      const known = normal[0] !== 0 || normal[1] !== 0 || normal[2] !== 0;
-      if (
-        known &&
-        nearest(first.corners, normal) > farthest(second.corners, normal) &&
-        apartAlong(pair, normal, halfA, halfB)
-      )
-        continue;
-      evaluations += 1;
-      separate(first.piece, first.corners, second.piece, second.corners, pair.start, out);
-      normal.set(out.normal);
-      if (out.value > 0) {
-        if (apartAlong(pair, normal, halfA, halfB)) continue;
-      } else if (-out.value > first.farthest(halfA) + second.farthest(halfB)) {
-        fill(i, j, size, BLOCKED);
-        return;
-      }
-      left.push(pair);
+    const left: Couple[] = [];
+    for (const couple of open) {
+      couple.first.goTo(fromA + (i + size / 2) * stepA);
+      couple.second.goTo(fromB + (j + size / 2) * stepB);
+      const kind = groundAbout(couple, halfA, halfB, tally);
+      if (kind === BLOCKED) return fill(i, j, size, BLOCKED);
+      if (kind === UNKNOWN) left.push(couple);
     }
     if (left.length === 0) fill(i, j, size, FREE);
     else if (size === 1) fill(i, j, 1, UNKNOWN);
@@ -105,8 +58,16 @@ export function pairMap(a: Mover, b: Mover, touching: ReadonlySet<string> = new 
       visit(i + half, j + half, half, left);
     }
   };
-  visit(0, 0, CELLS, pairs);
-  return { a: a.id, b: b.id, travelA: [a.from, a.to], travelB: [b.from, b.to], ground, evaluations };
+  visit(0, 0, CELLS, couples);
+  return {
+    a: a.id,
+    b: b.id,
+    travelA: [a.from, a.to],
+    travelB: [b.from, b.to],
+    ground,
+    edges: edgesOf(a, b, couples, tally),
+    evaluations: tally.evaluations,
+  };
 }
 
 /** The cell of a travel along one side of a map. */
@@ -116,6 +77,8 @@ export function cellOf([from, to]: readonly [number, number], travel: number): n
 
 /** The ground at two travels. */
 export function groundAt(map: PairMap, travelA: number, travelB: number): Ground {
+  const edge = edgeOf(map, travelB);
+  if (edge) return groundOn(edge, travelA, travelA);
   return map.ground[cellOf(map.travelA, travelA) * CELLS + cellOf(map.travelB, travelB)] as Ground;
 }
 
@@ -124,11 +87,25 @@ export function swapped(map: PairMap): PairMap {
   const ground = new Uint8Array(CELLS * CELLS);
   for (let i = 0; i < CELLS; i += 1)
     for (let j = 0; j < CELLS; j += 1) ground[j * CELLS + i] = map.ground[i * CELLS + j]!;
-  return { ...map, a: map.b, b: map.a, travelA: map.travelB, travelB: map.travelA, ground };
+  const { aWithBShut, aWithBOpen, bWithAShut, bWithAOpen } = map.edges;
+  const edges = {
+    aWithBShut: bWithAShut,
+    aWithBOpen: bWithAOpen,
+    bWithAShut: aWithBShut,
+    bWithAOpen: aWithBOpen,
+  };
+  return { ...map, a: map.b, b: map.a, travelA: map.travelB, travelB: map.travelA, ground, edges };
+}
+
+/** What a meets with b parked at a travel; undefined where that is neither end of b's. */
+function edgeOf({ edges, travelB }: PairMap, at: number): Edges['aWithBShut'] | undefined {
+  return at === travelB[0] ? edges.aWithBShut : at === travelB[1] ? edges.aWithBOpen : undefined;
 }
 
 /** The worst ground along a's travel between two places, b standing still. */
 export function groundAlong(map: PairMap, fromA: number, toA: number, travelB: number): Ground {
+  const edge = edgeOf(map, travelB);
+  if (edge) return groundOn(edge, fromA, toA);
   const [first, last] = [cellOf(map.travelA, fromA), cellOf(map.travelA, toA)].sort((p, q) => p - q) as [
     number,
     number,
@@ -153,15 +130,12 @@ export interface PairRelation {
   readonly bWithAOpen: Ground;
 }
 
-export function relationOf(map: PairMap): PairRelation {
-  const turned = swapped(map);
-  const [shutA, openA] = map.travelA;
-  const [shutB, openB] = map.travelB;
+export function relationOf({ travelA, travelB, edges }: PairMap): PairRelation {
   return {
-    bothOpen: groundAt(map, openA, openB),
-    aWithBShut: groundAlong(map, shutA, openA, shutB),
-    aWithBOpen: groundAlong(map, shutA, openA, openB),
-    bWithAShut: groundAlong(turned, shutB, openB, shutA),
-    bWithAOpen: groundAlong(turned, shutB, openB, openA),
+    bothOpen: groundOn(edges.aWithBOpen, travelA[1], travelA[1]),
+    aWithBShut: groundOn(edges.aWithBShut, ...travelA),
+    aWithBOpen: groundOn(edges.aWithBOpen, ...travelA),
+    bWithAShut: groundOn(edges.bWithAShut, ...travelB),
+    bWithAOpen: groundOn(edges.bWithAOpen, ...travelB),
   };
 }

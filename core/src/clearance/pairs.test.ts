@@ -1,42 +1,31 @@
 import fc from 'fast-check';
-import { motionOf } from '../motion/motion';
 import { motionPose } from '../motion/motion';
-import { place, type Joint } from '../motion/joint';
+import { place } from '../motion/joint';
 import type { Mover } from '../scene/scene';
-import { box, type Point3 } from '../solid/prism';
+import { box } from '../solid/prism';
+import { door, drawer, mover } from '../testing/leaves';
 import { real } from '../testing/real';
 import { coldStart } from './gjk';
 import { orderOfOpening } from './order';
-import { BLOCKED, CELLS, FREE, groundAt, pairMap, relationOf, UNKNOWN } from './pairMap';
+import { BLOCKED, FREE, UNKNOWN } from './ground';
+import { CELLS, groundAt, pairMap, relationOf } from './pairMap';
 import { emptySeparation, separate } from './separation';
 import { roomInCells, roomInMm, wayClearance } from './room';
 import { provenParted, wayThrough, type Place } from './wayThrough';
 
 const SEED = 20261125;
-const deg = (degrees: number) => (degrees * Math.PI) / 180;
-
-function mover(id: string, joint: Joint, to: number, ...solids: ReturnType<typeof box>[]): Mover {
-  const motion = motionOf(joint);
-  const bodies = [{ id: `${id}/leaf`, name: id, item: id, pieces: solids, motion }];
-  return {
-    id,
-    name: id,
-    bodies,
-    unit: joint.kind === 'turn' ? 'rad' : 'mm',
-    from: 0,
-    to,
-    contacts: [],
-    needs: { around: 0, of: {} },
-  };
+/** Whether two parts of one body each overlap at two travels. */
+function insideAt(a: Mover, b: Mover, atA: number, atB: number): boolean {
+  const [p, q] = [a.bodies[0]!, b.bodies[0]!];
+  const [poseA, poseB] = [motionPose(p.motion, atA), motionPose(q.motion, atB)];
+  const out = emptySeparation();
+  return p.pieces.some((one) =>
+    q.pieces.some(
+      (two) =>
+        separate(one, place(poseA, one.corners), two, place(poseB, two.corners), coldStart(), out).value < 0,
+    ),
+  );
 }
-
-/** A leaf 500 x 20 on an upright axis at (x, y), shut along +x or -x, opening towards -y. */
-const door = (id: string, x: number, y: number, towards: 1 | -1, opens = 90): Mover => {
-  const leaf = towards > 0 ? box([x, y, 0], [x + 500, y + 20, 800]) : box([x - 500, y, 0], [x, y + 20, 800]);
-  return mover(id, { kind: 'turn', point: [x, y, 0], axis: [0, 0, -towards] }, deg(opens), leaf);
-};
-const drawer = (id: string, least: Point3, most: Point3, out: number): Mover =>
-  mover(id, { kind: 'slide', direction: [0, -1, 0] }, out, box(least, most));
 
 /** The square sampled at every cell's middle. */
 function bruteForce(a: Mover, b: Mover, at: (i: number, j: number, inside: boolean) => void): void {
@@ -106,6 +95,14 @@ describe('the map of two travels', () => {
               throw new Error(`cell ${i}, ${j} is told ${kind} but is ${inside ? 'inside' : 'apart'}`);
           }
         });
+        for (let i = 0; i <= 400; i += 1) {
+          const at = a.to * (i / 400);
+          for (const standing of [b.from, b.to]) {
+            const kind = groundAt(map, at, standing);
+            if (kind !== UNKNOWN && (kind === BLOCKED) !== insideAt(a, b, at, standing))
+              throw new Error(`${at} with the other at ${standing} is told ${kind}`);
+          }
+        }
       }),
       { seed: SEED, numRuns: 24 },
     );

@@ -5,3 +5,12 @@ export function finish<T>(steps: Generator<unknown, T>): T {
     if (done) return value as T;
   }
 }
+
+/** The same steps, each telling how far all has come. */
+export function* telling<P, T>(steps: Generator<unknown, T>, progress: P): Generator<P, T> {
+  for (;;) {
+    const { done, value } = steps.next();
+    if (done) return value as T;
+    yield progress;
+  }
+}

@@ -1,4 +1,5 @@
-import { BLOCKED, cellOf, CELLS, FREE, type PairMap } from './pairMap';
+import { BLOCKED, FREE } from './ground';
+import { cellOf, CELLS, groundAt, type PairMap } from './pairMap';
 import type { Room } from './room';
 
 /** A pair of travels. */
@@ -39,7 +40,7 @@ export function wayThrough(map: PairMap, room: Room, from: Place, to: Place): Pl
 export function provenParted(map: PairMap, from: Place, to: Place): boolean {
   const start = cell(map, from);
   const goal = cell(map, to);
-  if (map.ground[start] === BLOCKED || map.ground[goal] === BLOCKED) return true;
+  if (groundAt(map, ...from) === BLOCKED || groundAt(map, ...to) === BLOCKED) return true;
   const seen = new Uint8Array(CELLS * CELLS);
   const stack = [start];
   seen[start] = 1;

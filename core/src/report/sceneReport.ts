@@ -1,6 +1,7 @@
 import type { MoverCheck } from '../clearance/checkMover';
 import { SceneChecker } from '../clearance/checkScene';
-import { BLOCKED, FREE, relationOf, type Ground, type PairRelation } from '../clearance/pairMap';
+import { BLOCKED, FREE, type Ground } from '../clearance/ground';
+import { relationOf, type PairRelation } from '../clearance/pairMap';
 import { PairMaps } from '../clearance/pairMaps';
 import { MILLIMETRES } from '../length/units';
 import { bodiesOf, type Scene } from '../scene/scene';

@@ -1,15 +1,25 @@
 import type { Progress, SceneCheck } from '../clearance/checkScene';
+import type { Order } from '../clearance/order';
 import type { Plan } from '../plan/schema';
+import type { PairLine, Pass } from '../report/pass';
 import type { Report } from '../report/report';
 
 /** What a worker can be asked. A plan was read by the core before; a scene file is read by the worker itself. */
 export type Task =
-  { readonly kind: 'report'; readonly plan: Plan } | { readonly kind: 'scene'; readonly file: unknown };
+  | { readonly kind: 'report'; readonly plan: Plan }
+  | { readonly kind: 'scene'; readonly file: unknown }
+  /** The table of all pairs of a plan's parts, the map of two of them, and an order that opens some. */
+  | { readonly kind: 'pairs'; readonly plan: Plan }
+  | { readonly kind: 'pass'; readonly plan: Plan; readonly a: string; readonly b: string }
+  | { readonly kind: 'order'; readonly plan: Plan; readonly goal: Readonly<Record<string, number>> };
 
 /** What each task comes to. */
 export interface Results {
   readonly report: Report;
   readonly scene: SceneCheck;
+  readonly pairs: readonly PairLine[];
+  readonly pass: Pass;
+  readonly order: Order;
 }
 export type ResultOf<T extends Task> = Results[T['kind']];
 

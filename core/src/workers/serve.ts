@@ -1,6 +1,10 @@
 import { SceneChecker, type Progress } from '../clearance/checkScene';
+import { PairMaps } from '../clearance/pairMaps';
+import { telling } from '../clearance/steps';
 import { pathText } from '../item/issue';
+import { openingOrder, pairLines, passOf } from '../report/pass';
 import { reportSteps } from '../report/report';
+import { buildScene } from '../scene/buildScene';
 import { readScene } from '../scene/readScene';
 import type { FromWorker, Results, Task, ToWorker } from './protocol';
 
@@ -21,13 +25,13 @@ const SLICE = 15;
  * worked in slices, so that a cancel is heard while it is under way. What is known of one plan is kept for the next.
  */
 export function serve(host: WorkerHost): (message: ToWorker) => void {
-  const checker = new SceneChecker({ curves: true });
+  const known = { checker: new SceneChecker({ curves: true }), maps: new PairMaps() };
   const cancelled = new Set<number>();
   let queue = Promise.resolve();
 
   const work = async ({ run, revision, task }: Extract<ToWorker, { kind: 'run' }>) => {
     try {
-      const steps = stepsOf(task, checker);
+      const steps = stepsOf(task, known);
       let since = host.now();
       for (;;) {
         if (cancelled.delete(run)) return host.post({ kind: 'cancelled', run });
@@ -49,10 +53,28 @@ export function serve(host: WorkerHost): (message: ToWorker) => void {
   };
 }
 
-function* stepsOf(task: Task, checker: SceneChecker): Generator<Progress, Results[keyof Results]> {
-  if (task.kind === 'report') return yield* reportSteps(task.plan, checker);
-  const read = readScene(task.file);
-  if (!read.ok)
-    throw new Error(read.issues.map(({ path, message }) => `${pathText(path)}: ${message}`).join('\n'));
-  return yield* checker.steps(read.scene);
+interface Known {
+  readonly checker: SceneChecker;
+  readonly maps: PairMaps;
+}
+
+const PART_WAY: Progress = { done: 0, of: 1 };
+
+function* stepsOf(task: Task, { checker, maps }: Known): Generator<Progress, Results[keyof Results]> {
+  switch (task.kind) {
+    case 'report':
+      return yield* reportSteps(task.plan, checker);
+    case 'scene': {
+      const read = readScene(task.file);
+      if (!read.ok)
+        throw new Error(read.issues.map(({ path, message }) => `${pathText(path)}: ${message}`).join('\n'));
+      return yield* checker.steps(read.scene);
+    }
+    case 'pairs':
+      return yield* telling(pairLines(buildScene(task.plan), maps), PART_WAY);
+    case 'pass':
+      return passOf(buildScene(task.plan), maps, task.a, task.b);
+    case 'order':
+      return openingOrder(buildScene(task.plan), maps, task.goal);
+  }
 }

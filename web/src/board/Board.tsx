@@ -8,7 +8,6 @@ import { ApiError } from '../api/client';
 import { redo, undo } from '../job/edits';
 import { closed } from '../job/jobSlice';
 import { openJob } from '../job/openJob';
-import { PlanView } from '../sheet/PlanView';
 import { useApp, useAppDispatch } from '../store';
 import { Strips } from '../strips/Strips';
 import { colour } from '../theme/palette';
@@ -18,6 +17,7 @@ import { lettersOf } from '../ui/Stone';
 import { AnswerLine } from './AnswerLine';
 import { Card } from './Card';
 import { ConflictDialog } from './ConflictDialog';
+import { Pane } from './Pane';
 import { isStage, type Stage } from './stages';
 import { StoryPole } from './StoryPole';
 import { Tools } from './Tools';
@@ -85,7 +85,7 @@ function Board({ stage }: { stage: Stage }) {
   const { sheet } = useSheet();
   const job = useApp(({ job }) => job)!;
   const check = useApp(({ check }) => check);
-  const { selected: chosen, travels } = useApp(({ view }) => view);
+  const { selected: chosen, travels, panes } = useApp(({ view }) => view);
   const { plan } = job;
   const scene = useMemo(() => buildScene(plan), [plan]);
   const { report } = check;
@@ -136,22 +136,35 @@ function Board({ stage }: { stage: Stage }) {
     const about = itemsOf(plan).find((candidate) => candidate.id === id);
     if (about && !ABOUT[stage].includes(about.list)) void navigate(`/jobs/${job.id}/${stageFor(plan, id)}`);
   };
+  const sheetProps = {
+    plan,
+    scene,
+    report: current,
+    travels: shownTravels,
+    item,
+    nearest,
+    letters,
+    words: sheetWords(plan, current),
+    onSelect: pick,
+  };
   return (
     <Box
       sx={{
         display: 'grid',
         minHeight: '100vh',
         gridTemplateColumns: '152px minmax(0, 1fr)',
-        gridTemplateRows: 'auto clamp(420px, 52vh, 720px) auto 1fr',
+        gridTemplateRows: `auto clamp(420px, 46vh, 720px) ${panes.length > 1 ? '300px' : '0'} auto 1fr`,
+        '& > nav': { gridRow: '1 / -1' },
+        '& > .answer, & > .strips, & > .card, & > .aside': { gridColumn: '2 / -1' },
+        '& > .sheet': { gridColumn: 2 },
         [`@media (min-width: ${UPRIGHT}px)`]: {
           height: '100vh',
-          gridTemplateColumns: '152px minmax(0, 1fr) 442px',
-          gridTemplateRows: 'auto minmax(380px, 1fr) auto',
-          '& > .sheet, & > .card': { gridRow: 2 },
+          gridTemplateColumns: '152px minmax(0, 1fr) 452px',
+          gridTemplateRows: `auto ${panes.length > 1 ? 'minmax(250px, 34%)' : '0'} minmax(0, 1fr) auto`,
+          '& > .sheet': { gridRow: '2 / 4' },
+          '& > .aside': { gridRow: 2, gridColumn: 3 },
+          '& > .card': { gridRow: 3, gridColumn: 3 },
         },
-        '& > nav': { gridRow: '1 / -1' },
-        '& > .answer, & > .strips, & > .card': { gridColumn: '2 / -1' },
-        '& > .sheet': { gridColumn: 2 },
       }}
     >
       <StoryPole
@@ -178,20 +191,34 @@ function Board({ stage }: { stage: Stage }) {
           borderTop: `1.4px solid ${colour('ink')}`,
           borderLeft: `1.4px solid ${colour('ink')}`,
           display: 'grid',
+          gridTemplateRows: panes.length > 3 ? 'minmax(0, 3fr) minmax(0, 2fr)' : 'minmax(0, 1fr)',
           minHeight: 0,
         }}
       >
-        <PlanView
-          plan={plan}
-          scene={scene}
-          report={current}
-          travels={shownTravels}
-          selected={item?.id ?? null}
-          nearest={nearest}
-          words={sheetWords(plan, current)}
-          onSelect={pick}
-        />
+        <Pane index={0} {...sheetProps} />
+        {panes.length > 3 && (
+          <Box sx={{ borderTop: `1.4px solid ${colour('ink')}`, minHeight: 0 }}>
+            <Pane index={3} {...sheetProps} />
+          </Box>
+        )}
       </Box>
+      {panes.length > 1 && (
+        <Box
+          className="aside"
+          sx={{
+            bgcolor: 'background.paper',
+            borderTop: `1.4px solid ${colour('ink')}`,
+            borderLeft: `1px solid ${colour('line')}`,
+            display: 'grid',
+            gridTemplateColumns: panes.length > 2 ? 'minmax(0, 1fr) minmax(0, 1fr)' : 'minmax(0, 1fr)',
+            minHeight: 0,
+            '& > * + *': { borderLeft: `1px solid ${colour('line')}` },
+          }}
+        >
+          <Pane index={1} {...sheetProps} />
+          {panes.length > 2 && <Pane index={2} {...sheetProps} />}
+        </Box>
+      )}
       <Box className="strips" sx={{ borderTop: `1.4px solid ${colour('ink')}` }}>
         <Strips
           plan={plan}
@@ -234,7 +261,7 @@ function Board({ stage }: { stage: Stage }) {
 /** What a screen reader says of the drawing. */
 function sheetWords(plan: Plan, report: Report | null): string {
   const parts = report?.parts.map(({ name, short }) => `${name}: ${short.word} ${short.amount}`).join('; ');
-  return `Plan of ${plan.title} from above. ${parts ?? ''}`;
+  return `${plan.title}. ${parts ?? ''}`;
 }
 
 function useUndoKeys(): void {

@@ -132,10 +132,10 @@ function CheckBody({ plan, scene, report, stale, item, sheet }: Props & { item: 
               </Typography>
             ))}
           </Box>
+          <FindingsList findings={part.findings} stale={stale} />
           <Suspense fallback={<Box sx={{ height: 168 }} />}>
             <ClearanceChart mover={mover} report={part} scene={scene} units={plan.units} sheet={sheet} />
           </Suspense>
-          <FindingsList findings={part.findings} stale={stale} />
         </>
       ) : (
         <Typography sx={{ py: 2 }}>Working it out</Typography>

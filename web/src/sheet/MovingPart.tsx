@@ -1,7 +1,6 @@
 import { memo, useMemo } from 'react';
 import { motionPose, place, travelText, type Mover, type PartReport, type Units } from '@tarnpass/core';
 import { colour } from '../theme/palette';
-import { Stone } from '../ui/Stone';
 import type { SheetFrame } from './frame';
 import { outlineOf, pointsText, type Outline } from './outline';
 import { onEnter } from './StillBodies';
@@ -27,8 +26,8 @@ function stepsOf(mover: Mover, every: number): number[] {
   return Array.from({ length: count + 1 }, (_, i) => mover.from + i * step);
 }
 
-/** What the part sweeps between two travels, in bands: each the hull of a piece at its two ends. */
-function bandsOf(mover: Mover, frame: SheetFrame, from: number, to: number): string[] {
+/** What the part sweeps between two travels as one path of bands: each the hull of a piece at its two ends. */
+function sweptPath(mover: Mover, frame: SheetFrame, from: number, to: number): string {
   const stops = [
     from,
     ...stepsOf(mover, 2.5).filter((travel) => travel > from + 1e-6 && travel < to - 1e-6),
@@ -37,27 +36,22 @@ function bandsOf(mover: Mover, frame: SheetFrame, from: number, to: number): str
   const places = stops.map((travel) => cornersAt(mover, travel));
   return places
     .slice(1)
-    .flatMap((corners, i) => corners.map((piece, k) => pointsText(outlineOf(frame, places[i]![k]!, piece))));
+    .flatMap((corners, i) =>
+      corners.map((piece, k) => `M${pointsText(outlineOf(frame, places[i]![k]!, piece))}Z`),
+    )
+    .join('');
 }
 
 /** The air a part sweeps as far as it goes free, with contour lines at even travels. */
 export const SweptAir = memo(function SweptAir({ mover, report, frame, units, selected }: Props) {
   const usable = report ? report.check.usable : mover.to;
-  const bands = useMemo(() => bandsOf(mover, frame, mover.from, usable), [mover, frame, usable]);
+  const swept = useMemo(() => sweptPath(mover, frame, mover.from, usable), [mover, frame, usable]);
   const contours = stepsOf(mover, selected ? 10 : 15)
     .slice(1)
     .filter((travel) => travel <= usable);
   return (
     <g aria-hidden="true" pointerEvents="none">
-      {bands.map((points, i) => (
-        <polygon
-          key={i}
-          points={points}
-          fill={colour('tarnSoft')}
-          stroke={colour('tarnSoft')}
-          strokeWidth={0.6}
-        />
-      ))}
+      <path d={swept} fill={colour('tarnSoft')} stroke={colour('tarnSoft')} strokeWidth={0.6} />
       {contours.map((travel) => {
         const index = isIndex(mover, travel);
         const outline = outlineOf(frame, cornersAt(mover, travel)[0]!);
@@ -95,19 +89,15 @@ export const Blocked = memo(function Blocked({
 }: Props & { labelled: boolean }) {
   const usable = report?.check.usable ?? mover.to;
   const hit = report?.check.encounters[0]?.contact !== undefined;
-  const bands = useMemo(
-    () => (hit ? bandsOf(mover, frame, usable, mover.to) : []),
+  const swept = useMemo(
+    () => (hit ? sweptPath(mover, frame, usable, mover.to) : ''),
     [mover, frame, usable, hit],
   );
   if (!hit) return null;
   const atContact = cornersAt(mover, usable);
   return (
     <g aria-hidden="true" pointerEvents="none">
-      <g opacity={0.85}>
-        {bands.map((points, i) => (
-          <polygon key={i} points={points} fill="url(#hits)" />
-        ))}
-      </g>
+      <path d={swept} fill="url(#hits)" opacity={0.85} />
       {atContact.map((corners, k) => (
         <polygon
           key={k}
@@ -150,7 +140,7 @@ interface TipProps {
 /** A label just beyond the end of a pose that is farthest from the joint. */
 function TipLabel({ mover, outline, frame, text, fill, bold = false }: TipProps) {
   const joint = mover.bodies[0]?.motion.stagesAt(mover.from)[0]?.joint;
-  const [px, py] = joint?.kind === 'turn' ? [frame.x(joint.point[0]), frame.y(joint.point[1])] : outline[0]!;
+  const [px, py] = joint?.kind === 'turn' ? frame.put(joint.point) : outline[0]!;
   const far = [...outline].sort(
     (a, b) => Math.hypot(b[0] - px, b[1] - py) - Math.hypot(a[0] - px, a[1] - py),
   )[0]!;
@@ -191,6 +181,7 @@ export const PartNow = memo(function PartNow({
       aria-label={mover.name}
       aria-pressed={selected}
       data-part={mover.id}
+      pointerEvents="all"
       onClick={() => onSelect(mover.id)}
       onKeyDown={onEnter(() => onSelect(mover.id))}
       style={{ cursor: 'pointer' }}
@@ -216,17 +207,16 @@ export const PartNow = memo(function PartNow({
   );
 });
 
-/** The part's mark, in the middle of the air it sweeps. */
-export function PartMark({
-  mover,
-  report,
-  frame,
-  selected,
-  letter,
-}: Omit<Props, 'units'> & { letter: string }) {
-  const half = (mover.from + (report?.check.usable ?? mover.to)) * 0.45;
-  const outline = outlineOf(frame, cornersAt(mover, half)[0]!);
-  const x = outline.reduce((sum, [px]) => sum + px, 0) / outline.length;
-  const y = outline.reduce((sum, [, py]) => sum + py, 0) / outline.length;
-  return <Stone x={x} y={y} letter={letter} filled={selected} />;
+/** Where a part's mark may stand, px: in the air it sweeps, the middle first. */
+export function markPlaces(
+  mover: Mover,
+  report: PartReport | undefined,
+  frame: SheetFrame,
+): [number, number][] {
+  const usable = report?.check.usable ?? mover.to;
+  return [0.45, 0.3, 0.65, 0.85, 0.1].map((share) => {
+    const outline = outlineOf(frame, cornersAt(mover, mover.from + (usable - mover.from) * share)[0]!);
+    const sum = outline.reduce(([sx, sy], [x, y]) => [sx + x, sy + y] as const, [0, 0] as const);
+    return [sum[0] / outline.length, sum[1] / outline.length];
+  });
 }

@@ -1,13 +1,13 @@
 import { formatLength, type Nearest, type Units } from '@tarnpass/core';
 import { colour } from '../theme/palette';
 import { SvgLength } from '../ui/LengthText';
-import { onSheet, type SheetFrame } from './frame';
+import type { SheetFrame } from './frame';
 
 /** The nearest points tied with a line between two rings, and their distance on a tag. */
 export function NearestTie({ nearest, frame, units }: { nearest: Nearest; frame: SheetFrame; units: Units }) {
   const { clearance, onMover, onStill } = nearest.witness;
-  const a = onSheet(frame, onMover);
-  const b = onSheet(frame, onStill);
+  const a = frame.put(onMover);
+  const b = frame.put(onStill);
   const hits = clearance <= 0;
   const text = hits ? 'hits' : formatLength(clearance, units);
   const width = text.length * 9 + 14;

@@ -1,242 +1,229 @@
-import { memo } from 'react';
+import { memo, useMemo } from 'react';
 import type { Body, Convex, Piece, Scene } from '@tarnpass/core';
 import { colour } from '../theme/palette';
 import type { SheetFrame } from './frame';
-import { boundsOf, heights, outlineOf, pointsText, type Outline } from './outline';
+import { boundsOf, outlineOf, pointsText, type Bounds, type Outline } from './outline';
+import { cutOutline, reachOf } from './projection';
+import type { FlatSight } from './views';
 
+/** One piece as a view shows it. */
 interface Drawn {
   readonly key: string;
-  readonly item: string;
+  readonly body: string;
   readonly outline: Outline;
-  readonly look: 'cut' | 'seen' | 'hidden';
-  readonly high: number;
+  /** What the cut passes, hatched; absent where it passes by. */
+  readonly section: Outline | undefined;
+  /** Wholly nearer than the cut. */
+  readonly nearer: boolean;
+  readonly depth: number;
 }
 
-/** What lies at the cut is hatched, what is below it is seen, what is above it is dashed: the rule of measured plans. */
+/** What the cut passes is hatched, what lies beyond is seen, what is nearer is dashed: the rule of measured drawings. */
 function drawn(bodies: readonly Body[], frame: SheetFrame, cut: number): Drawn[] {
   return bodies
-    .flatMap(({ id, item, pieces }) =>
+    .flatMap(({ id, pieces }) =>
       pieces.filter(hasCorners).map((piece, i): Drawn => {
-        const [low, high] = heights(piece.corners);
-        const look = low > cut ? 'hidden' : high > cut ? 'cut' : 'seen';
-        return { key: `${id}/${i}`, item, outline: outlineOf(frame, piece.corners), look, high };
+        const [far, near] = reachOf(frame.projection, piece.corners);
+        const passes = far < cut && near > cut;
+        return {
+          key: `${id}/${i}`,
+          body: id,
+          outline: outlineOf(frame, piece.corners),
+          section: passes ? cutOutline(frame.projection, piece, cut).map(frame.at) : undefined,
+          nearer: far >= cut,
+          depth: passes ? cut : near,
+        };
       }),
     )
-    .sort((a, b) => a.high - b.high);
+    .sort((a, b) => a.depth - b.depth);
 }
 
 /** A half-space has no outline of its own. */
 const hasCorners = (piece: Piece): piece is Convex => piece.kind === 'convex';
 
-/** Floor and ceiling are the paper itself. */
-const isPaper = ({ id }: Body) => id === 'floor' || id === 'ceiling';
-
 interface Props {
   readonly scene: Scene;
   readonly frame: SheetFrame;
-  readonly cut: number;
+  readonly sight: FlatSight;
   readonly selected: string | null;
   readonly names: Readonly<Record<string, string>>;
   onSelect(item: string): void;
 }
 
-/** Walls, carcasses and things as a plan cut at a height. */
+/** The shell of the space and all that stands in it, as a view cut at a distance. */
 export const StillBodies = memo(function StillBodies({
   scene,
   frame,
-  cut,
+  sight,
   selected,
   names,
   onSelect,
 }: Props) {
-  const bodies = scene.still.filter((body) => !isPaper(body));
-  const walls = drawn(
-    bodies.filter(({ item }) => item === 'space'),
-    frame,
-    cut,
-  );
-  const items = [...new Set(bodies.filter(({ item }) => item !== 'space').map(({ item }) => item))];
-  const cutWalls = walls.filter(({ look }) => look === 'cut');
+  const { shell, items } = useMemo(() => {
+    const all = drawn(scene.still, frame, sight.cut);
+    const itemOf = new Map(scene.still.map(({ id, item }) => [id, item]));
+    const byItem = new Map<string, Drawn[]>();
+    for (const piece of all) {
+      const item = itemOf.get(piece.body)!;
+      byItem.set(item, [...(byItem.get(item) ?? []), piece]);
+    }
+    const inside = [...byItem].filter(([item]) => item !== 'space');
+    // Far items first, so that what is nearer covers them.
+    inside.sort(([, a], [, b]) => a[a.length - 1]!.depth - b[b.length - 1]!.depth);
+    return { shell: byItem.get('space') ?? [], items: inside };
+  }, [scene.still, frame, sight.cut]);
   return (
     <g>
-      <g
-        role="button"
-        tabIndex={0}
-        aria-label="The space"
-        onClick={() => onSelect('space')}
-        onKeyDown={onEnter(() => onSelect('space'))}
-      >
-        {cutWalls.map(({ key, outline }) => (
-          // Twice the line, half of it covered below: what is left is one line round walls that overlap.
-          <polygon
-            key={key}
-            points={pointsText(outline)}
-            fill="none"
-            stroke={colour('ink')}
-            strokeWidth={selected === 'space' ? 5.5 : 4}
-          />
-        ))}
-        {cutWalls.map(({ key, outline }) => (
-          <polygon key={key} points={pointsText(outline)} fill="url(#cut)" />
-        ))}
-        {walls
-          .filter(({ look }) => look === 'hidden')
-          .map(({ key, outline }) => (
-            <g key={key}>
-              <polygon
-                points={pointsText(outline)}
-                fill="none"
-                stroke={colour('ink2')}
-                strokeWidth={1}
-                strokeDasharray="5 3"
-              />
-              <OverheadName
-                {...boundsOf(outline)}
-                text={bodies.find(({ id }) => key.startsWith(`${id}/`))?.name ?? ''}
-              />
-            </g>
-          ))}
-      </g>
-      {items.map((item) => (
+      <Shell
+        pieces={shell}
+        above={sight.kind === 'plan'}
+        selected={selected === 'space'}
+        onSelect={() => onSelect('space')}
+      />
+      {items.map(([item, pieces]) => (
         <Item
           key={item}
-          pieces={drawn(
-            bodies.filter((body) => body.item === item),
-            frame,
-            cut,
-          )}
+          item={item}
+          pieces={pieces}
           name={names[item] ?? item}
           selected={selected === item}
-          onSelect={() => onSelect(item)}
+          onSelect={onSelect}
         />
       ))}
     </g>
   );
 });
 
+/** Where each item and each thing overhead is on the sheet: what labels are laid by. */
+export function itemBounds(scene: Scene, frame: SheetFrame, sight: FlatSight): ReadonlyMap<string, Bounds> {
+  const outlines = new Map<string, Outline>();
+  for (const { item, pieces } of scene.still) {
+    if (item === 'space') continue;
+    const corners = pieces.filter(hasCorners).map((piece) => piece.corners);
+    outlines.set(item, [...(outlines.get(item) ?? []), ...outlineOf(frame, ...corners)]);
+  }
+  if (sight.kind === 'plan') {
+    for (const { id, item, pieces } of scene.still) {
+      const solids = pieces.filter(hasCorners);
+      const overhead = solids.every(({ corners }) => reachOf(frame.projection, corners)[0] >= sight.cut);
+      if (item === 'space' && id !== 'ceiling' && solids.length > 0 && overhead)
+        outlines.set(`overhead ${id}`, outlineOf(frame, ...solids.map(({ corners }) => corners)));
+    }
+  }
+  return new Map([...outlines].map(([key, outline]) => [key, boundsOf(outline)]));
+}
+
+function Shell({
+  pieces,
+  above,
+  selected,
+  onSelect,
+}: {
+  pieces: readonly Drawn[];
+  above: boolean;
+  selected: boolean;
+  onSelect(): void;
+}) {
+  const cuts = pieces.filter(({ section }) => section !== undefined);
+  // From above the ceiling is the paper itself, and so is the floor; level, what is nearer than the cut is taken away.
+  const overhead = above ? pieces.filter(({ nearer, body }) => nearer && body !== 'ceiling') : [];
+  const beyond = above ? [] : pieces.filter(({ section, nearer }) => !section && !nearer);
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label="The space"
+      aria-pressed={selected}
+      onClick={onSelect}
+      onKeyDown={onEnter(onSelect)}
+    >
+      {beyond.map(({ key, outline }) => (
+        <polygon key={key} points={pointsText(outline)} fill="none" stroke={colour('ink2')} strokeWidth={1} />
+      ))}
+      {cuts.map(({ key, section }) => (
+        // Twice the line, half of it covered below: what is left is one line round walls that overlap.
+        <polygon
+          key={key}
+          points={pointsText(section!)}
+          fill="none"
+          stroke={colour('ink')}
+          strokeWidth={selected ? 5.5 : 4}
+        />
+      ))}
+      {cuts.map(({ key, section }) => (
+        <polygon key={key} points={pointsText(section!)} fill="url(#cut)" />
+      ))}
+      {overhead.map(({ key, outline }) => (
+        <polygon
+          key={key}
+          points={pointsText(outline)}
+          fill="none"
+          stroke={colour('ink2')}
+          strokeWidth={1}
+          strokeDasharray="5 3"
+        />
+      ))}
+    </g>
+  );
+}
+
 function Item({
+  item,
   pieces,
   name,
   selected,
   onSelect,
 }: {
-  pieces: Drawn[];
+  item: string;
+  pieces: readonly Drawn[];
   name: string;
   selected: boolean;
-  onSelect(): void;
+  onSelect(item: string): void;
 }) {
   const extra = selected ? 0.75 : 0;
-  const whole = boundsOf(pieces.flatMap(({ outline }) => outline));
+  const nearer = pieces.filter((piece) => piece.nearer);
   return (
     <g
       role="button"
       tabIndex={0}
       aria-label={name}
       aria-pressed={selected}
-      onClick={onSelect}
-      onKeyDown={onEnter(onSelect)}
-      style={{ cursor: 'pointer' }}
+      data-item={item}
+      onClick={() => onSelect(item)}
+      onKeyDown={onEnter(() => onSelect(item))}
+      style={{ cursor: selected ? 'move' : 'pointer' }}
     >
-      {pieces.map(({ key, outline, look }) => {
-        const points = pointsText(outline);
-        if (look === 'cut')
-          return (
+      {pieces
+        .filter((piece) => !piece.nearer)
+        .map(({ key, outline, section }) => (
+          <g key={key}>
             <polygon
-              key={key}
-              points={points}
-              fill="url(#cut)"
-              stroke={colour('ink')}
-              strokeWidth={1.5 + extra}
-            />
-          );
-        if (look === 'seen')
-          return (
-            <polygon
-              key={key}
-              points={points}
+              points={pointsText(outline)}
               fill={colour('paper')}
               stroke={colour('ink')}
               strokeWidth={1.25 + extra}
             />
-          );
-        return (
-          <polygon
-            key={key}
-            points={points}
-            fill="none"
-            stroke={colour('ink2')}
-            strokeWidth={1 + extra}
-            strokeDasharray="5 3"
-          />
-        );
-      })}
-      <Name {...whole} text={name} />
+            {section && (
+              <polygon
+                points={pointsText(section)}
+                fill="url(#cut)"
+                stroke={colour('ink')}
+                strokeWidth={1.5 + extra}
+              />
+            )}
+          </g>
+        ))}
+      {(selected ? pieces : nearer).map(({ key, outline }) => (
+        <polygon
+          key={`${key} hidden`}
+          points={pointsText(outline)}
+          fill={nearer.length === pieces.length ? 'transparent' : 'none'}
+          stroke={colour('ink2')}
+          strokeWidth={1 + extra}
+          strokeDasharray="5 3"
+        />
+      ))}
     </g>
-  );
-}
-
-/** The name of something overhead, in a corner of its dashed outline, out of the way of what stands below it. */
-function OverheadName({ x, y, width, text }: { x: number; y: number; width: number; text: string }) {
-  return (
-    <text
-      x={x + width - 10}
-      y={y + 20}
-      textAnchor="end"
-      fontSize={14}
-      fill={colour('ink2')}
-      paintOrder="stroke"
-      stroke={colour('paper')}
-      strokeWidth={4}
-    >
-      {text.replace(/^the /, '')} overhead
-    </text>
-  );
-}
-
-const LETTER = 7.2;
-
-/** A name inside its outline, along it where it is narrow, beside it where it does not fit at all. */
-function Name({
-  x,
-  y,
-  width,
-  height,
-  text,
-}: {
-  x: number;
-  y: number;
-  width: number;
-  height: number;
-  text: string;
-}) {
-  const long = text.length * LETTER;
-  const middle = { x: x + width / 2, y: y + height / 2 };
-  const halo = {
-    paintOrder: 'stroke',
-    stroke: colour('paper'),
-    strokeWidth: 4,
-    fill: colour('ink'),
-    fontSize: 14,
-    fontWeight: 500,
-  } as const;
-  if (width > long + 6 && height > 18) {
-    return (
-      <text x={middle.x} y={middle.y + 5} textAnchor="middle" {...halo}>
-        {text}
-      </text>
-    );
-  }
-  if (height > long + 6 && width > 15) {
-    return (
-      <text textAnchor="middle" transform={`translate(${middle.x + 5} ${middle.y}) rotate(-90)`} {...halo}>
-        {text}
-      </text>
-    );
-  }
-  return (
-    <text x={x + width + 6} y={middle.y + 5} {...halo}>
-      {text}
-    </text>
   );
 }
 

@@ -1,22 +1,54 @@
 import type { Plan, Point3 } from '@tarnpass/core';
+import { flatten, type Flat, type Projection } from './projection';
 
-/** From the space's mm to the sheet's px, seen from above with north at the top. */
+/** From the space's mm to a view's px. */
 export interface SheetFrame {
+  readonly projection: Projection;
+  /** px a mm. */
   readonly scale: number;
-  x(mm: number): number;
-  y(mm: number): number;
+  /** From flat mm to px. */
+  at(flat: Flat): [number, number];
+  /** From a point in space to px. */
+  put(point: Point3): [number, number];
 }
 
-/** Room about the walls for their thickness and the dimension lines, px. */
-const MARGIN = { left: 66, right: 34, top: 62, bottom: 44 };
+/** How a view is panned and zoomed: px = k * fitted px + shift. */
+export interface Zoom {
+  readonly k: number;
+  readonly x: number;
+  readonly y: number;
+}
+export const WHOLE: Zoom = { k: 1, x: 0, y: 0 };
 
-/** The scale at which the whole space fits, centred. */
-export function fitFrame(space: Plan['space'], width: number, height: number): SheetFrame {
-  const free = { width: width - MARGIN.left - MARGIN.right, height: height - MARGIN.top - MARGIN.bottom };
-  const scale = Math.max(0.001, Math.min(free.width / space.width.mm, free.height / space.depth.mm));
-  const left = MARGIN.left + (free.width - scale * space.width.mm) / 2;
-  const bottom = MARGIN.top + (free.height + scale * space.depth.mm) / 2;
-  return { scale, x: (mm) => left + scale * mm, y: (mm) => bottom - scale * mm };
+export interface Margin {
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  readonly bottom: number;
 }
 
-export const onSheet = (frame: SheetFrame, [x, y]: Point3): [number, number] => [frame.x(x), frame.y(y)];
+/** The scale at which the whole space fits a view, centred, then zoomed. */
+export function fitFrame(
+  projection: Projection,
+  space: Plan['space'],
+  [width, height]: readonly [number, number],
+  margin: Margin,
+  { k, x, y }: Zoom = WHOLE,
+): SheetFrame {
+  const [a, b] = [
+    flatten(projection, [0, 0, 0]),
+    flatten(projection, [space.width.mm, space.depth.mm, space.height.mm]),
+  ];
+  const least: Flat = [Math.min(a[0], b[0]), Math.min(a[1], b[1])];
+  const size: Flat = [Math.abs(a[0] - b[0]), Math.abs(a[1] - b[1])];
+  const free = { width: width - margin.left - margin.right, height: height - margin.top - margin.bottom };
+  const fit = Math.max(0.001, Math.min(free.width / size[0], free.height / size[1]));
+  const left = margin.left + (free.width - fit * size[0]) / 2;
+  const bottom = margin.top + (free.height + fit * size[1]) / 2;
+  const scale = fit * k;
+  const at = ([u, v]: Flat): [number, number] => [
+    k * (left - fit * least[0]) + x + scale * u,
+    k * (bottom + fit * least[1]) + y - scale * v,
+  ];
+  return { projection, scale, at, put: (point) => at(flatten(projection, point)) };
+}

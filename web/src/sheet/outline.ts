@@ -1,35 +1,30 @@
-import { polygonHull } from 'd3-polygon';
 import type { SheetFrame } from './frame';
+import { seenOutline, type Flat } from './projection';
 
-export type Outline = readonly (readonly [number, number])[];
+/** Corners on the sheet, px. */
+export type Outline = readonly Flat[];
 
-/** The outline on the sheet of points in space (x0, y0, z0, x1, ...): from above, a convex piece is the hull of its corners. */
-export function outlineOf(frame: SheetFrame, ...lists: readonly Float64Array[]): Outline {
-  const points: [number, number][] = [];
-  for (const corners of lists) {
-    for (let i = 0; i < corners.length; i += 3) points.push([frame.x(corners[i]!), frame.y(corners[i + 1]!)]);
-  }
-  return polygonHull(points) ?? points;
-}
+/** The outline on the sheet of convex pieces (x0, y0, z0, x1, ...). */
+export const outlineOf = (frame: SheetFrame, ...lists: readonly Float64Array[]): Outline =>
+  seenOutline(frame.projection, ...lists).map(frame.at);
 
 export const pointsText = (outline: Outline): string =>
   outline.map(([x, y]) => `${x.toFixed(2)},${y.toFixed(2)}`).join(' ');
 
-/** Least and greatest height of points in space, mm. */
-export function heights(corners: Float64Array): readonly [number, number] {
-  let low = Infinity;
-  let high = -Infinity;
-  for (let i = 2; i < corners.length; i += 3) {
-    low = Math.min(low, corners[i]!);
-    high = Math.max(high, corners[i]!);
-  }
-  return [low, high];
+export interface Bounds {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
 }
 
-export function boundsOf(outline: Outline): { x: number; y: number; width: number; height: number } {
-  const xs = outline.map(([x]) => x);
-  const ys = outline.map(([, y]) => y);
-  const x = Math.min(...xs);
-  const y = Math.min(...ys);
-  return { x, y, width: Math.max(...xs) - x, height: Math.max(...ys) - y };
+export function boundsOf(outline: Outline): Bounds {
+  let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
+  for (const [x, y] of outline) {
+    left = Math.min(left, x);
+    right = Math.max(right, x);
+    top = Math.min(top, y);
+    bottom = Math.max(bottom, y);
+  }
+  return { x: left, y: top, width: right - left, height: bottom - top };
 }

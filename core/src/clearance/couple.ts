@@ -1,0 +1,73 @@
+import { farthest, nearest } from '../motion/along';
+import type { Mover, MovingBody } from '../scene/scene';
+import { ROUNDING } from './approach';
+import { coldStart, type GjkStart } from './gjk';
+import { BLOCKED, FREE, UNKNOWN, type Ground } from './ground';
+import { MovingPiece } from './movingPiece';
+import { emptySeparation, separate } from './separation';
+
+/** A piece of one part and a piece of another, each on a travel of its own, with the normal last found between them. */
+export interface Couple {
+  readonly first: MovingPiece;
+  readonly second: MovingPiece;
+  readonly start: GjkStart;
+  readonly normal: Float64Array;
+}
+
+/** Every piece of one part with every piece of another, but for bodies meant to touch, named as `moving still`. */
+export function couplesOf(a: Mover, b: Mover, touching: ReadonlySet<string>): Couple[] {
+  const couples: Couple[] = [];
+  const goings = (body: MovingBody) => body.pieces.map((piece) => new MovingPiece(piece, body.motion));
+  const of = new Map([...a.bodies, ...b.bodies].map((body) => [body, goings(body)]));
+  for (const first of a.bodies) {
+    for (const second of b.bodies) {
+      if (touching.has(`${first.id} ${second.id}`)) continue;
+      for (const one of of.get(first)!) {
+        for (const two of of.get(second)!)
+          couples.push({ first: one, second: two, start: coldStart(), normal: new Float64Array(3) });
+      }
+    }
+  }
+  return couples;
+}
+
+const out = emptySeparation();
+const opposite = new Float64Array(3);
+
+/**
+ * What is proven of a couple about where its two pieces stand, each going up to half a stretch to either side: apart
+ * all over, or overlapping all over, since the depth is more than both can move; else unknown. The normal found before
+ * often settles it without a distance query.
+ *
+ * @param tally  counts the distance queries
+ */
+export function groundAbout(
+  { first, second, start, normal }: Couple,
+  halfA: number,
+  halfB: number,
+  tally: { evaluations: number },
+): Ground {
+  const known = normal[0] !== 0 || normal[1] !== 0 || normal[2] !== 0;
+  if (
+    known &&
+    nearest(first.corners, normal) > farthest(second.corners, normal) &&
+    apartAlong(first, second, normal, halfA, halfB)
+  )
+    return FREE;
+  tally.evaluations += 1;
+  separate(first.piece, first.corners, second.piece, second.corners, start, out);
+  normal.set(out.normal);
+  if (out.value > 0) return apartAlong(first, second, normal, halfA, halfB) ? FREE : UNKNOWN;
+  return -out.value > first.farthest(halfA) + second.farthest(halfB) ? BLOCKED : UNKNOWN;
+}
+
+function apartAlong(
+  first: MovingPiece,
+  second: MovingPiece,
+  n: Float64Array,
+  halfA: number,
+  halfB: number,
+): boolean {
+  for (let axis = 0; axis < 3; axis += 1) opposite[axis] = -n[axis]!;
+  return first.lowest(n, halfA) + second.lowest(opposite, halfB) > ROUNDING;
+}

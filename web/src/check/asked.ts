@@ -1,0 +1,53 @@
+import { WorkPool, type Outcome, type ResultOf, type Task } from '@tarnpass/core';
+import { useEffect, useState } from 'react';
+import { spawnWorker } from './spawnWorker';
+
+/** Questions beside the check: a worker of their own, so that no answer to an edit waits for a map. */
+const pool = new WorkPool(spawnWorker, 1);
+
+/** Ask once. `version` is the plan's; a later question of the same lane calls an earlier one off. */
+export const ask = <T extends Task>(lane: string, version: number, task: T): Promise<Outcome<ResultOf<T>>> =>
+  pool.run(lane, version, task);
+
+export interface Asked<R> {
+  readonly answer: R | undefined;
+  /** The answer is of an older plan or another question: a newer one is under way. */
+  readonly stale: boolean;
+  readonly failure: string | undefined;
+  retry(): void;
+}
+
+/**
+ * The worker's answer to a question, asked anew whenever the plan or the question changes; the last answer stays, as
+ * stale, until then. Null asks nothing.
+ */
+export function useAsked<T extends Task>(lane: string, version: number, task: T | null): Asked<ResultOf<T>> {
+  // The version stands for the plan.
+  const key =
+    task && `${version} ${JSON.stringify(task, (name, value: unknown) => (name === 'plan' ? 0 : value))}`;
+  const [kept, setKept] = useState<{ key: string; answer?: ResultOf<T>; failure?: string }>();
+  const [tries, setTries] = useState(0);
+  useEffect(() => {
+    if (!task || !key) return;
+    let current = true;
+    void ask(lane, version, task).then((outcome) => {
+      if (!current || outcome.kind === 'dropped') return;
+      if (outcome.kind === 'done') setKept({ key, answer: outcome.result });
+      else setKept((last) => ({ ...last, key, failure: outcome.message }));
+    });
+    return () => {
+      current = false;
+    };
+    // The key stands for the task, whose object is made anew on every render.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [lane, key, tries]);
+  return {
+    answer: kept?.answer,
+    stale: kept?.key !== key,
+    failure: kept?.key === key ? kept?.failure : undefined,
+    retry: () => {
+      setKept(undefined);
+      setTries((n) => n + 1);
+    },
+  };
+}

@@ -1,0 +1,278 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { itemsOf, type Item, type Nearest, type Plan, type Report, type Scene } from '@tarnpass/core';
+import { memo, useMemo, useRef, useState } from 'react';
+import { useSize } from '../ui/useSize';
+import { Dimension } from './Dimension';
+import { dimensionsOf, type SheetDim } from './dimensions';
+import { fitFrame, type Margin, type SheetFrame } from './frame';
+import { HandMarks } from './HandMarks';
+import { Blocked, PartNow, SweptAir } from './MovingPart';
+import { NearestTie } from './NearestTie';
+import { ScaleBar } from './ScaleBar';
+import { SectionMark } from './SectionMark';
+import { SheetLabels } from './SheetLabels';
+import { StillBodies } from './StillBodies';
+import { TypeOver } from './TypeOver';
+import { useByHand } from './useByHand';
+import { usePanZoom } from './usePanZoom';
+import type { FlatSight } from './views';
+import { ViewTools } from './ViewTools';
+import type { SectionCut } from '../board/viewSlice';
+
+export interface SheetProps {
+  readonly plan: Plan;
+  readonly scene: Scene;
+  readonly report: Report | null;
+  readonly travels: Readonly<Record<string, number>>;
+  readonly item: Item | undefined;
+  readonly nearest: Nearest | undefined;
+  readonly letters: Readonly<Record<string, string>>;
+  readonly words: string;
+  onSelect(item: string): void;
+}
+
+interface Props extends SheetProps {
+  readonly sight: FlatSight;
+  /** The large pane has room for dimensions, names and a scale. */
+  readonly large: boolean;
+  /** Drawn on the plan, where it can be moved. */
+  readonly section: SectionCut | undefined;
+}
+
+/** Room about the walls for their thickness and the dimension lines, px. */
+const MARGIN: Record<'large' | 'small', Margin> = {
+  large: { left: 66, right: 34, top: 66, bottom: 44 },
+  small: { left: 40, right: 16, top: 48, bottom: 18 },
+};
+/** How thick the scene's walls are drawn, mm. */
+const WALL = 120;
+
+/** One flat view of the sheet: plan, front or section of the same scene, that can be panned, enlarged and worked on by hand. */
+export function FlatView(props: Props) {
+  const { plan, scene, report, travels, item, nearest, letters, words, sight, large, section, onSelect } =
+    props;
+  const box = useRef<HTMLDivElement>(null);
+  const sheet = useRef<SVGSVGElement>(null);
+  const { width, height } = useSize(box);
+  const size = useMemo(() => [width, height] as const, [width, height]);
+  const panZoom = usePanZoom(box, width > 0);
+  const { space, units } = plan;
+  const margin = MARGIN[large ? 'large' : 'small'];
+  const frame = useMemo(
+    () => fitFrame(sight.projection, space, size, margin, panZoom.zoom),
+    [sight.projection, space, size, margin, panZoom.zoom],
+  );
+  const hand = useByHand(plan, item, frame);
+  const [typing, setTyping] = useState<{ dim: SheetDim; at: readonly [number, number] }>();
+  const reports = useMemo(() => new Map(report?.parts.map((part) => [part.id, part])), [report]);
+  const selected = item?.id ?? null;
+  const movers = useMemo(
+    () => [...scene.movers].sort((a, b) => Number(a.id === selected) - Number(b.id === selected)),
+    [scene.movers, selected],
+  );
+  const off = WALL * frame.scale + 16;
+  const dims = useMemo(() => dimensionsOf(plan, item, frame, off), [plan, item, frame, off]);
+  const press = pressing(hand, selected);
+  return (
+    <Box
+      ref={box}
+      role="group"
+      aria-label={`${sight.kind === 'plan' ? 'Plan' : sight.kind === 'front' ? 'Front' : 'Section'} ${sight.words}. ${words}`}
+      tabIndex={-1}
+      onKeyDown={(event) => {
+        if (!nudged(event, hand, selected)) panZoom.onKeyDown(event);
+      }}
+      {...press}
+      sx={{
+        position: 'relative',
+        minWidth: 0,
+        minHeight: 0,
+        overflow: 'hidden',
+        touchAction: 'none',
+        height: 1,
+      }}
+    >
+      {width > 0 && (
+        <>
+          <svg ref={sheet} width={width} height={height} data-sheet={sight.kind} style={LAYER}>
+            <Ground
+              scene={scene}
+              frame={frame}
+              sight={sight}
+              selected={selected}
+              plan={plan}
+              reports={reports}
+              movers={movers}
+              labelled={large && !nearest}
+              onSelect={onSelect}
+            />
+            {large &&
+              dims.map((dim) => (
+                <Dimension {...dim} key={dim.key} units={units} onType={(at) => setTyping({ dim, at })} />
+              ))}
+            {!large && <Dimension {...dims[1]!} units={units} />}
+            <SheetLabels
+              plan={plan}
+              scene={scene}
+              frame={frame}
+              sight={sight}
+              reports={reports}
+              letters={letters}
+              selected={selected}
+              dims={large ? dims : []}
+              large={large}
+              size={size}
+            />
+            {section && sight.kind === 'plan' && <SectionMark plan={plan} section={section} frame={frame} />}
+            {large && (
+              <ScaleBar right={width - 24} y={height - 14} scale={frame.scale} system={units.system} />
+            )}
+          </svg>
+          <svg
+            width={width}
+            height={height}
+            style={{ ...LAYER, pointerEvents: 'none', willChange: 'transform' }}
+          >
+            {movers.map((mover) => (
+              <PartNow
+                key={mover.id}
+                mover={mover}
+                report={reports.get(mover.id)}
+                frame={frame}
+                units={units}
+                selected={mover.id === selected}
+                travel={travels[mover.id] ?? mover.from}
+                onSelect={onSelect}
+              />
+            ))}
+            {nearest && <NearestTie nearest={nearest} frame={frame} units={units} />}
+            {item && (
+              <HandMarks plan={plan} item={item} underWay={hand.underWay} frame={frame} large={large} />
+            )}
+          </svg>
+          {typing && (
+            <TypeOver
+              key={typing.dim.key}
+              dim={typing.dim}
+              at={typing.at}
+              units={units}
+              take={(length) => hand.setDimension(typing.dim.sets, length, typing.dim.name)}
+              onClose={() => setTyping(undefined)}
+            />
+          )}
+        </>
+      )}
+      {hand.wrong && (
+        <Typography
+          role="alert"
+          sx={{
+            position: 'absolute',
+            left: 12,
+            right: 12,
+            bottom: 8,
+            color: 'error.main',
+            bgcolor: 'background.paper',
+          }}
+        >
+          {hand.wrong}
+        </Typography>
+      )}
+      <ViewTools {...panZoom} large={large} />
+    </Box>
+  );
+}
+
+const LAYER = { position: 'absolute', inset: 0, display: 'block' } as const;
+
+interface GroundProps {
+  readonly scene: Scene;
+  readonly frame: SheetFrame;
+  readonly sight: FlatSight;
+  readonly plan: Plan;
+  readonly selected: string | null;
+  readonly reports: ReadonlyMap<string, Report['parts'][number]>;
+  readonly movers: Scene['movers'];
+  readonly labelled: boolean;
+  onSelect(item: string): void;
+}
+
+/** All that a drag along a strip leaves as it is: swept air, what stands, what is blocked. */
+const Ground = memo(function Ground(props: GroundProps) {
+  const { scene, frame, sight, plan, selected, reports, movers, labelled, onSelect } = props;
+  const names = useMemo(() => Object.fromEntries(itemsOf(plan).map(({ id, name }) => [id, name])), [plan]);
+  const shared = (mover: Scene['movers'][number]) => ({
+    mover,
+    report: reports.get(mover.id),
+    frame,
+    units: plan.units,
+    selected: mover.id === selected,
+  });
+  return (
+    <>
+      {movers.map((mover) => (
+        <SweptAir key={mover.id} {...shared(mover)} />
+      ))}
+      <StillBodies
+        scene={scene}
+        frame={frame}
+        sight={sight}
+        selected={selected}
+        names={names}
+        onSelect={onSelect}
+      />
+      {movers.map((mover) => (
+        <Blocked key={mover.id} {...shared(mover)} labelled={labelled && mover.id === selected} />
+      ))}
+    </>
+  );
+});
+
+type Hand = ReturnType<typeof useByHand>;
+
+/** Pointer presses on the selected item or a handle of it move it; all else is left to pan and select. */
+function pressing(hand: Hand, selected: string | null) {
+  const at = (event: React.PointerEvent): [number, number] => {
+    const { left, top } = event.currentTarget.getBoundingClientRect();
+    return [event.clientX - left, event.clientY - top];
+  };
+  return {
+    onPointerDown: (event: React.PointerEvent) => {
+      if (event.button !== 0) return;
+      const target = event.target as Element;
+      const handle = target.closest('[data-face]')?.getAttribute('data-face')?.split(' ');
+      const own = target.closest('[data-item]')?.getAttribute('data-item');
+      const face = handle && {
+        axis: Number(handle[0]) as 0 | 1 | 2,
+        end: handle[1] as 'least' | 'greatest',
+      };
+      if (!face && (own !== selected || selected === null)) return;
+      if (hand.take(at(event), face)) event.currentTarget.setPointerCapture(event.pointerId);
+    },
+    onPointerMove: (event: React.PointerEvent) => hand.holding && hand.drag(at(event)),
+    onPointerUp: () => hand.holding && hand.letGo(),
+    onPointerCancel: () => hand.drop(),
+  };
+}
+
+const WAYS: Record<string, readonly [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+};
+
+/** An arrow key on the selected item shifts it by a step, with Shift by ten; Escape lets go of what is under way. */
+function nudged(event: React.KeyboardEvent, hand: Hand, selected: string | null): boolean {
+  if (event.key === 'Escape' && hand.holding) {
+    hand.drop();
+    return true;
+  }
+  const way = WAYS[event.key];
+  const own = (event.target as Element).closest('[data-item]')?.getAttribute('data-item');
+  if (!way || event.altKey || own !== selected || selected === null) return false;
+  event.preventDefault();
+  const steps = event.shiftKey ? 10 : 1;
+  hand.nudge(way[0] * steps, way[1] * steps);
+  return true;
+}

@@ -1,0 +1,164 @@
+import { itemsOf, type Plan, type Report, type Scene } from '@tarnpass/core';
+import { memo, useMemo } from 'react';
+import { colour } from '../theme/palette';
+import { Stone } from '../ui/Stone';
+import { isUpright } from './Dimension';
+import type { SheetDim } from './dimensions';
+import type { SheetFrame } from './frame';
+import { layLabels, textWidth, type LabelBox, type LabelWish } from './labels';
+import { markPlaces } from './MovingPart';
+import type { Bounds } from './outline';
+import { itemBounds } from './StillBodies';
+import type { FlatSight } from './views';
+
+interface Props {
+  readonly plan: Plan;
+  readonly scene: Scene;
+  readonly frame: SheetFrame;
+  readonly sight: FlatSight;
+  readonly reports: ReadonlyMap<string, Report['parts'][number]>;
+  readonly letters: Readonly<Record<string, string>>;
+  readonly selected: string | null;
+  readonly dims: readonly SheetDim[];
+  readonly large: boolean;
+  /** Of the view, px. */
+  readonly size: readonly [number, number];
+}
+
+const SIZE = 14;
+const STONE = 26;
+
+/**
+ * Names and marks of a view, laid so that none lies on another: the selected part's first, then the other parts', then
+ * the names of what stands. A part's mark takes its name along where there is room for it.
+ */
+export const SheetLabels = memo(function SheetLabels(props: Props) {
+  const { plan, scene, frame, sight, reports, letters, selected, dims, large, size } = props;
+  const { placed, texts } = useMemo(() => {
+    const said = new Map<string, string>();
+    const wishes: LabelWish[] = [];
+    const first = [...scene.movers].sort((a, b) => Number(b.id === selected) - Number(a.id === selected));
+    for (const mover of first) {
+      const places = markPlaces(mover, reports.get(mover.id), frame);
+      said.set(mover.id, mover.name);
+      const named = places.map(([x, y]) => stoneBox(x, y, textWidth(mover.name, SIZE) + 8));
+      const bare = places.map(([x, y]) => stoneBox(x, y, 0));
+      wishes.push({ key: mover.id, places: large ? [...named, ...bare] : bare });
+    }
+    const names = new Map(itemsOf(plan).map(({ id, name }) => [id, name]));
+    for (const [key, bounds] of itemBounds(scene, frame, sight)) {
+      const body = key.startsWith('overhead ') ? key.slice(9) : undefined;
+      const text = body
+        ? `${(scene.still.find(({ id }) => id === body)?.name ?? '').replace(/^the /, '')} overhead`
+        : (names.get(key) ?? key);
+      said.set(key, text);
+      if (large || bounds.width * bounds.height > 5000)
+        wishes.push({ key, places: body ? overheadPlaces(bounds, text) : namePlaces(bounds, text) });
+    }
+    return { placed: layLabels(wishes, dims.map(dimBox), size), texts: said };
+  }, [plan, scene, frame, sight, reports, selected, dims, large, size]);
+  return (
+    <g aria-hidden="true" pointerEvents="none">
+      {[...placed].map(([key, box]) =>
+        key in letters ? (
+          <g key={key}>
+            <Stone
+              x={box.x + STONE / 2}
+              y={box.y + STONE / 2}
+              letter={letters[key]!}
+              filled={key === selected}
+            />
+            {box.width > STONE && (
+              <SheetText
+                x={box.x + STONE + 4}
+                y={box.y + STONE / 2 + 5}
+                text={texts.get(key)!}
+                bold={key === selected}
+              />
+            )}
+          </g>
+        ) : (
+          <SheetText key={key} {...textAt(box)} text={texts.get(key)!} quiet={key.startsWith('overhead ')} />
+        ),
+      )}
+    </g>
+  );
+});
+
+const stoneBox = (x: number, y: number, name: number): LabelBox => ({
+  x: x - STONE / 2,
+  y: y - STONE / 2,
+  width: STONE + name,
+  height: STONE,
+});
+
+/** In its outline, along it where it is narrow, then beside it to the right, left, above, below. */
+function namePlaces({ x, y, width, height }: Bounds, text: string): LabelBox[] {
+  const long = textWidth(text, SIZE);
+  const [cx, cy] = [x + width / 2, y + height / 2];
+  const level = (left: number, top: number): LabelBox => ({ x: left, y: top, width: long, height: 18 });
+  const upright: LabelBox = { x: cx - 9, y: cy - long / 2, width: 18, height: long, upright: true };
+  const inside = [
+    ...(width > long + 6 && height > 18
+      ? [-0.0, -0.28, 0.28].map((part) => level(cx - long / 2, cy - 9 + part * height))
+      : []),
+    ...(height > long + 6 && width > 15 ? [upright] : []),
+  ];
+  return [
+    ...inside,
+    level(x + width + 6, cy - 9),
+    level(x - long - 6, cy - 9),
+    level(cx - long / 2, y - 22),
+    level(cx - long / 2, y + height + 4),
+  ];
+}
+
+/** In a corner of its dashed outline, out of the way of what stands below it. */
+function overheadPlaces({ x, y, width, height }: Bounds, text: string): LabelBox[] {
+  const long = textWidth(text, SIZE);
+  return [
+    { x: x + width - long - 10, y: y + 6, width: long, height: 18 },
+    { x: x + width - long - 10, y: y + height - 26, width: long, height: 18 },
+    { x: x + 8, y: y + 6, width: long, height: 18 },
+  ];
+}
+
+/** The figure of a dimension, that no name may cover. */
+function dimBox(dim: SheetDim): LabelBox {
+  const [cx, cy] = [(dim.from[0] + dim.to[0]) / 2, (dim.from[1] + dim.to[1]) / 2];
+  const [w, h] = isUpright(dim) ? [18, 50] : [50, 18];
+  return { x: cx - w / 2, y: cy - h / 2, width: w, height: h };
+}
+
+const textAt = ({ x, y, width, height, upright }: LabelBox) =>
+  upright ? { x: x + width / 2 + 5, y: y + height / 2, upright } : { x, y: y + 14 };
+
+function SheetText({
+  x,
+  y,
+  text,
+  upright = false,
+  bold = false,
+  quiet = false,
+}: {
+  x: number;
+  y: number;
+  text: string;
+  upright?: boolean;
+  bold?: boolean;
+  quiet?: boolean;
+}) {
+  return (
+    <text
+      {...(upright ? { transform: `translate(${x} ${y}) rotate(-90)`, textAnchor: 'middle' } : { x, y })}
+      fontSize={SIZE}
+      fontWeight={bold ? 700 : 500}
+      fill={colour(quiet ? 'ink2' : 'ink')}
+      stroke={colour('paper')}
+      strokeWidth={4}
+      paintOrder="stroke"
+    >
+      {text}
+    </text>
+  );
+}
