@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { readPlan } from '../src/plan/readPlan';
 import { reportOf } from '../src/report/report';
+import { applyEdit } from '../src/plan/edit';
 import { WorkPool, type WorkerPort } from '../src/workers/pool';
 import { spawnNodeWorker } from './nodeWorker';
 
@@ -36,6 +37,25 @@ describe('a pool of workers, in Node', () => {
     const outcome = await pool.run('job', 7, { kind: 'report', plan });
     expect(outcome).toMatchObject({ kind: 'done', revision: 7 });
     if (outcome.kind === 'done') expect(outcome.result.answer).toEqual(reportOf(plan).answer);
+  });
+
+  it('sends of a changed plan what changed, and the whole report comes out, answers nobody waited for included', async () => {
+    pool = new WorkPool(spawnNodeWorker, 1);
+    const stopped = (limit: number) => {
+      const edit = { name: 'Stop', changes: [{ path: ['parts', 0, 'limit'], before: 100, after: limit }] };
+      const read = applyEdit(plan, edit);
+      if (!read.ok) throw new Error('it must be taken');
+      return read.plan;
+    };
+    const first = await pool.run('job', 1, { kind: 'report', plan });
+    void pool.run('job', 2, { kind: 'report', plan: stopped(60) });
+    await new Promise((resolve) => setTimeout(resolve, 30));
+    const third = await pool.run('job', 3, { kind: 'report', plan: stopped(50) });
+    if (first.kind !== 'done' || third.kind !== 'done') throw new Error('both must be answered');
+    expect(third.result.answer).toEqual(reportOf(stopped(50)).answer);
+    const part = (report: typeof first.result, id: string) => report.parts.find((one) => one.id === id);
+    expect(part(third.result, plan.parts[1]!.id)).toBe(part(first.result, plan.parts[1]!.id));
+    expect(part(third.result, plan.parts[0]!.id)!.check.to).toBeCloseTo((50 * Math.PI) / 180, 12);
   });
 
   it('drops what a later revision overtakes, and tells progress of a long run', async () => {

@@ -30,17 +30,18 @@ export async function withDemo(use) {
     const browser = await chromium.launch({ executablePath, args: QUIET });
     stops.push(() => browser.close());
     const [demo] = await (await fetch(`${server.address}/api/jobs`)).json();
-    const open = async (path, { width = 1280, height = 800, dark = false } = {}) => {
+    const open = async (path, { width = 1280, height = 800, dark = false, init } = {}) => {
       const context = await browser.newContext({
         viewport: { width, height },
         colorScheme: dark ? 'dark' : 'light',
         locale: 'en-GB',
       });
       const page = await context.newPage();
+      if (init) await page.addInitScript(init);
       await page.goto(server.address + path);
       return page;
     };
-    return await use({ open, demo: demo.id });
+    return await use({ open, demo: demo.id, address: server.address });
   } finally {
     for (const stop of stops.reverse()) await stop();
   }

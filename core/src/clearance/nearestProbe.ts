@@ -1,7 +1,7 @@
 import type { Body, Mover } from '../scene/scene';
 import { approachStill, type Approach } from './approach';
 import { WATCH } from './encounter';
-import { swept } from './extent';
+import { boxesApart, standing, swept } from './extent';
 import { share } from './curve';
 import { witnessOf, type Witness } from './leastClearance';
 
@@ -32,8 +32,12 @@ export class NearestProbe {
       for (const other of still) {
         const needed = mover.needs.of[other.id] ?? mover.needs.around;
         const contact = mover.contacts.find((c) => c.moving === moving.id && c.still === other.id);
-        for (const piece of swept(moving, mover).pieces) {
-          for (const obstacle of other.pieces) {
+        const air = swept(moving, mover);
+        const places = standing(other).boxes;
+        for (const [i, piece] of air.pieces.entries()) {
+          for (const [k, obstacle] of other.pieces.entries()) {
+            const place = places[k];
+            if (place && boxesApart(air.boxes[i]!, place, WATCH)) continue;
             const approach = approachStill(piece, obstacle);
             this.pairs.push({
               moving: moving.id,

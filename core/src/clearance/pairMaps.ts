@@ -2,17 +2,18 @@ import type { Mover } from '../scene/scene';
 import { boxesApart, swept } from './extent';
 import { pairMap, type PairMap } from './pairMap';
 
-const MOST_KEPT = 200;
+/** Maps kept at most: 64 kB each. */
+const MOST_KEPT = 600;
 
 /** Maps of pairs of movers, kept by their content: the oldest used go first. */
 export class PairMaps {
-  private readonly kept = new Map<string, PairMap | undefined>();
+  private readonly kept = new Map<string, PairMap>();
 
   /** The map of two movers; undefined where their swept air never meets, so that all of it is free. */
   of(a: Mover, b: Mover): PairMap | undefined {
+    if (!airMeets(a, b)) return undefined;
     const key = `${contentOf(a)} | ${contentOf(b)}`;
-    const known = this.kept.has(key);
-    const map = known ? this.kept.get(key) : airMeets(a, b) ? pairMap(a, b) : undefined;
+    const map = this.kept.get(key) ?? pairMap(a, b);
     this.kept.delete(key);
     this.kept.set(key, map);
     if (this.kept.size > MOST_KEPT) this.kept.delete(this.kept.keys().next().value!);
@@ -20,7 +21,15 @@ export class PairMaps {
   }
 }
 
-function contentOf({ id, bodies, from, to }: Mover): string {
+const contents = new WeakMap<Mover, string>();
+
+function contentOf(mover: Mover): string {
+  let content = contents.get(mover);
+  if (content === undefined) contents.set(mover, (content = written(mover)));
+  return content;
+}
+
+function written({ id, bodies, from, to }: Mover): string {
   return JSON.stringify([
     id,
     from,
@@ -30,7 +39,13 @@ function contentOf({ id, bodies, from, to }: Mover): string {
 }
 
 function airMeets(a: Mover, b: Mover): boolean {
-  const boxes = (mover: Mover) => mover.bodies.flatMap((body) => swept(body, mover).boxes);
-  const [first, second] = [boxes(a), boxes(b)];
-  return first.some((one) => second.some((two) => !boxesApart(one, two, 0)));
+  return a.bodies.some((first) =>
+    b.bodies.some((second) => {
+      const [one, two] = [swept(first, a), swept(second, b)];
+      return (
+        !boxesApart(one.whole, two.whole, 0) &&
+        one.boxes.some((p) => two.boxes.some((q) => !boxesApart(p, q, 0)))
+      );
+    }),
+  );
 }

@@ -6,11 +6,11 @@ import type { Change } from '../plan/edit';
 import type { Field } from '../item/field';
 import type { Issue } from '../item/issue';
 
-/** What a part can see of the plan it is in. */
+/** What a part is made of besides its own numbers: nothing else of the plan may change how it is built. */
 export interface PartPlace {
   readonly carcass: Carcass;
-  /** Everything that stands still, the part's own carcass included. */
-  readonly still: readonly Body[];
+  /** The carcass's own panels. */
+  readonly panels: readonly Body[];
   readonly gaps: { readonly running: number; readonly around: number };
 }
 
@@ -38,8 +38,12 @@ export interface Family<Part> {
   readonly fields: readonly Field<Part>[];
   /** A new part with usual numbers. */
   fresh(id: string, carcass: string, name: string): Part;
-  /** What cannot be built, each with the number that would do. Paths start at the part. */
-  refuse(part: Part, place: PartPlace): Issue[];
+  /**
+   * What cannot be built, each with the number that would do. Paths start at the part.
+   *
+   * @param still  everything that stands still, the part's own carcass included
+   */
+  refuse(part: Part, place: PartPlace, still: readonly Body[]): Issue[];
   build(part: Part, place: PartPlace): Mover;
   sizes(part: Part, place: PartPlace): SizedPiece[];
   /** The least change known to mend what the check found; undefined where the family knows none. */

@@ -44,13 +44,14 @@ function swapped({ path, before, after }: Change): Change {
 }
 
 /**
- * The plan after an edit, or why it is refused; the plan handed in is left as it was.
+ * The plan after an edit, or why it is refused; the plan handed in is left as it was, and what the edit left alone is
+ * the same object in both, so that what was made of it can be kept.
  * Throws where a path leads nowhere: such an edit was made for another plan.
  */
 export function applyEdit(plan: Plan, edit: Edit): PlanRead {
   const next = structuredCopy(plan);
   for (const change of edit.changes) applyChange(next, change);
-  return readPlan(next);
+  return readPlan(next, plan);
 }
 
 type Json = Record<string | number, unknown>;

@@ -132,6 +132,21 @@ describe('an edit', () => {
     }
   });
 
+  it('leaves what it did not touch the very same objects, in whatever place of its list', () => {
+    const read = readPlan(demoJson());
+    if (!read.ok) throw new Error('the demo must read');
+    const { plan } = read;
+    const [first] = plan.things;
+    const edited = applyEdit(plan, {
+      name: 'Take out the first thing',
+      changes: [{ path: ['things', 0], before: first }],
+    });
+    if (!edited.ok) throw new Error('it must be taken');
+    expect(edited.plan.things[0]).toBe(plan.things[1]);
+    expect(edited.plan.carcasses).toBe(plan.carcasses);
+    expect(edited.plan.things).not.toBe(plan.things);
+  });
+
   it('that cannot be built leaves the plan as it was and says why', () => {
     const plan = demo();
     const before = JSON.stringify(plan);

@@ -5,8 +5,9 @@ import { familyOf } from '../parts/families';
 import type { Issue } from '../item/issue';
 import { plainSentence } from '../item/plainSentence';
 import { migrate } from './migrate';
-import { partPlace } from './place';
+import { partPlace, stillBodies } from './place';
 import { PLAN_FORMAT, PLAN_VERSION, PlanSchema, type Plan } from './schema';
+import { sharing } from './sharing';
 
 export type PlanRead =
   { readonly ok: true; readonly plan: Plan } | { readonly ok: false; readonly issues: readonly Issue[] };
@@ -14,8 +15,10 @@ export type PlanRead =
 /**
  * Read a plan from parsed JSON of this or an older format version, and refuse what cannot be built.
  * Sentences give lengths in the plan's own units.
+ *
+ * @param before  an earlier plan, of which what did not change comes out as the very same objects
  */
-export function readPlan(raw: unknown): PlanRead {
+export function readPlan(raw: unknown, before?: Plan): PlanRead {
   const refused = (path: Issue['path'], message: string): PlanRead => ({
     ok: false,
     issues: [{ path, message }],
@@ -36,8 +39,9 @@ export function readPlan(raw: unknown): PlanRead {
   }
   const read = v.safeParse(PlanSchema, migrate(raw, version));
   if (!read.success) return { ok: false, issues: read.issues.map((issue) => toIssue(issue, unitsOf(raw))) };
-  const issues = planIssues(read.output);
-  return issues.length > 0 ? { ok: false, issues } : { ok: true, plan: read.output };
+  const plan = sharing(before, read.output);
+  const issues = planIssues(plan);
+  return issues.length > 0 ? { ok: false, issues } : { ok: true, plan };
 }
 
 /** What the shapes alone cannot tell: items that name each other, and parts that cannot be built. */
@@ -51,6 +55,7 @@ export function planIssues(plan: Plan): Issue[] {
     });
   }
   if (issues.length > 0) return issues;
+  const still = stillBodies(plan);
   plan.parts.forEach((part, i) => {
     const place = partPlace(plan, part);
     if (!place)
@@ -59,7 +64,7 @@ export function planIssues(plan: Plan): Issue[] {
         message: `There is no carcass with the id “${part.carcass}”.`,
       });
     else {
-      for (const { path, message } of familyOf(part).refuse(part, place)) {
+      for (const { path, message } of familyOf(part).refuse(part, place, still)) {
         issues.push({ path: ['parts', i, ...path], message: sayLengths(message, plan.units) });
       }
     }

@@ -60,11 +60,18 @@ export function passOf(scene: Scene, maps: PairMaps, a: string, b: string): Pass
   return { ...line, ...ends, ground: map.ground, room, way, keeps: way && wayClearance(first, second, way) };
 }
 
-/** The shortest order from all shut to every named part at its wanted travel; each part may be parked shut or open. */
+/**
+ * The shortest order from all shut to every named part at its wanted travel; each part may be parked shut, or there.
+ * A part that is stopped short of its travel is taken to go no farther, so that its open edge is as sharp as its shut one.
+ */
 export function openingOrder(scene: Scene, maps: PairMaps, goal: Readonly<Record<string, number>>): Order {
-  const byId = new Map(scene.movers.map((mover) => [mover.id, mover]));
+  const movers = scene.movers.map((mover) => {
+    const wanted = goal[mover.id];
+    return wanted === undefined || wanted <= mover.from ? mover : { ...mover, to: wanted };
+  });
+  const byId = new Map(movers.map((mover) => [mover.id, mover]));
   return orderOfOpening(
-    scene.movers.map(({ id, from, to }) => ({ id, states: [from, to] })),
+    movers.map(({ id, from, to }) => ({ id, states: [from, to] })),
     goal,
     (a, b) => maps.of(byId.get(a)!, byId.get(b)!),
     (map) => roomInMm(byId.get(map.a)!, byId.get(map.b)!, map),

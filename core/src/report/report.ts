@@ -3,7 +3,8 @@ import { SceneChecker, type Progress } from '../clearance/checkScene';
 import { finish } from '../clearance/steps';
 import type { Encounter, Verdict } from '../clearance/encounter';
 import { FAMILY_NAMES, familyOf, type Part } from '../parts/families';
-import type { Proposal, SizedPiece } from '../parts/family';
+import type { Units } from '../length/units';
+import type { PartPlace, Proposal, SizedPiece } from '../parts/family';
 import { partPlace } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { buildScene } from '../scene/buildScene';
@@ -75,8 +76,32 @@ const RANK: Record<Verdict, number> = { hits: 0, tight: 1, clear: 2 };
 const urgency = ({ verdict, check }: PartReport) =>
   RANK[verdict] + Math.min(0.999, check.usable / check.to / 2);
 
+/**
+ * What was said of a check, with all else it was said of. The check itself is a new one whenever what it met, or how
+ * that is called, changed.
+ */
+const said = new WeakMap<
+  MoverCheck,
+  { readonly part: Part; readonly place: PartPlace; readonly units: Units; readonly report: PartReport }
+>();
+
 function reportPart(plan: Plan, scene: Scene, part: Part, mover: Mover, check: MoverCheck): PartReport {
-  const place = partPlace(plan, part, scene.still)!;
+  const place = partPlace(plan, part)!;
+  const before = said.get(check);
+  if (before?.part === part && before.place === place && before.units === plan.units) return before.report;
+  const report = newReport(plan, scene, part, place, mover, check);
+  said.set(check, { part, place, units: plan.units, report });
+  return report;
+}
+
+function newReport(
+  plan: Plan,
+  scene: Scene,
+  part: Part,
+  place: PartPlace,
+  mover: Mover,
+  check: MoverCheck,
+): PartReport {
   const family = familyOf(part);
   return {
     id: part.id,

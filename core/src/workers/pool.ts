@@ -1,5 +1,6 @@
 import type { Progress } from '../clearance/checkScene';
 import type { FromWorker, ResultOf, Task, ToWorker } from './protocol';
+import { ReportReceiver, type SentReport } from './sent';
 
 /** A started worker, whatever its host: a page's or Node's. */
 export interface WorkerPort {
@@ -90,7 +91,7 @@ export class WorkPool {
 
   private open(): Desk {
     this.started += 1;
-    const desk: Desk = { port: this.spawn() };
+    const desk: Desk = { port: this.spawn(), reports: new ReportReceiver() };
     desk.port.listen(
       (message) => this.heard(desk, message),
       (why) => this.died(desk, why),
@@ -108,9 +109,12 @@ export class WorkPool {
     this.busy.delete(desk);
     this.idle.push(desk);
     const { revision } = run;
-    if (message.kind === 'done')
-      run.settle({ kind: 'done', revision: message.revision, result: message.result as never });
-    else if (message.kind === 'failed') run.settle({ kind: 'failed', revision, message: message.message });
+    if (message.kind === 'done') {
+      // Read even where nobody waits for it any more: the next one counts on it.
+      const result =
+        run.task.kind === 'report' ? desk.reports.read(message.result as SentReport) : message.result;
+      run.settle({ kind: 'done', revision: message.revision, result: result as never });
+    } else if (message.kind === 'failed') run.settle({ kind: 'failed', revision, message: message.message });
     this.assign();
   }
 
@@ -128,6 +132,7 @@ export class WorkPool {
 
 interface Desk {
   readonly port: WorkerPort;
+  readonly reports: ReportReceiver;
 }
 
 function drop(run: Run): void {

@@ -3,6 +3,7 @@ import type { Order } from '../clearance/order';
 import type { Plan } from '../plan/schema';
 import type { PairLine, Pass } from '../report/pass';
 import type { Report } from '../report/report';
+import type { SentReport } from './sent';
 
 /** What a worker can be asked. A plan was read by the core before; a scene file is read by the worker itself. */
 export type Task =
@@ -35,7 +36,7 @@ export type FromWorker =
       readonly kind: 'done';
       readonly run: number;
       readonly revision: number;
-      readonly result: Results[keyof Results];
+      readonly result: SentReport | Exclude<Results[keyof Results], Report>;
     }
   | { readonly kind: 'failed'; readonly run: number; readonly message: string }
   | { readonly kind: 'cancelled'; readonly run: number };

@@ -5,8 +5,12 @@ import { pathText } from '../item/issue';
 import { openingOrder, pairLines, passOf } from '../report/pass';
 import { reportSteps } from '../report/report';
 import { buildScene } from '../scene/buildScene';
+import { sharing } from '../plan/sharing';
+import type { Plan } from '../plan/schema';
 import { readScene } from '../scene/readScene';
+import type { Report } from '../report/report';
 import type { FromWorker, Results, Task, ToWorker } from './protocol';
+import { ReportSender } from './sent';
 
 /** What the host of a worker gives it: a way out, a clock, and a pause in which messages come in. */
 export interface WorkerHost {
@@ -25,7 +29,8 @@ const SLICE = 15;
  * worked in slices, so that a cancel is heard while it is under way. What is known of one plan is kept for the next.
  */
 export function serve(host: WorkerHost): (message: ToWorker) => void {
-  const known = { checker: new SceneChecker({ curves: true }), maps: new PairMaps() };
+  const known: Known = { checker: new SceneChecker({ curves: true }), maps: new PairMaps(), plan: undefined };
+  const reports = new ReportSender();
   const cancelled = new Set<number>();
   let queue = Promise.resolve();
 
@@ -36,7 +41,10 @@ export function serve(host: WorkerHost): (message: ToWorker) => void {
       for (;;) {
         if (cancelled.delete(run)) return host.post({ kind: 'cancelled', run });
         const { done, value } = steps.next();
-        if (done) return host.post({ kind: 'done', run, revision, result: value });
+        if (done) {
+          const result = task.kind === 'report' ? reports.send(value as Report) : (value as NotReport);
+          return host.post({ kind: 'done', run, revision, result });
+        }
         if (host.now() - since < SLICE) continue;
         host.post({ kind: 'progress', run, progress: value });
         await host.breathe();
@@ -53,28 +61,35 @@ export function serve(host: WorkerHost): (message: ToWorker) => void {
   };
 }
 
+type NotReport = Exclude<Results[keyof Results], Report>;
+
 interface Known {
   readonly checker: SceneChecker;
   readonly maps: PairMaps;
+  /** The last plan: a message brings a copy, of which what did not change is taken to be the same again. */
+  plan: Plan | undefined;
 }
 
 const PART_WAY: Progress = { done: 0, of: 1 };
 
-function* stepsOf(task: Task, { checker, maps }: Known): Generator<Progress, Results[keyof Results]> {
+function* stepsOf(task: Task, known: Known): Generator<Progress, Results[keyof Results]> {
+  const { checker, maps } = known;
+  if (task.kind === 'scene') {
+    const read = readScene(task.file);
+    if (!read.ok)
+      throw new Error(read.issues.map(({ path, message }) => `${pathText(path)}: ${message}`).join('\n'));
+    return yield* checker.steps(read.scene);
+  }
+  const plan = sharing(known.plan, task.plan);
+  known.plan = plan;
   switch (task.kind) {
     case 'report':
-      return yield* reportSteps(task.plan, checker);
-    case 'scene': {
-      const read = readScene(task.file);
-      if (!read.ok)
-        throw new Error(read.issues.map(({ path, message }) => `${pathText(path)}: ${message}`).join('\n'));
-      return yield* checker.steps(read.scene);
-    }
+      return yield* reportSteps(plan, checker);
     case 'pairs':
-      return yield* telling(pairLines(buildScene(task.plan), maps), PART_WAY);
+      return yield* telling(pairLines(buildScene(plan), maps), PART_WAY);
     case 'pass':
-      return passOf(buildScene(task.plan), maps, task.a, task.b);
+      return passOf(buildScene(plan), maps, task.a, task.b);
     case 'order':
-      return openingOrder(buildScene(task.plan), maps, task.goal);
+      return openingOrder(buildScene(plan), maps, task.goal);
   }
 }

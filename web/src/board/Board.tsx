@@ -1,8 +1,8 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { buildScene, itemsOf, NearestProbe, parked, type Item, type Plan, type Report } from '@tarnpass/core';
-import { useEffect, useMemo, useState } from 'react';
+import { itemsOf, type Item, type Plan, type Report } from '@tarnpass/core';
+import { useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { ApiError } from '../api/client';
 import { redo, undo } from '../job/edits';
@@ -17,10 +17,12 @@ import { lettersOf } from '../ui/Stone';
 import { AnswerLine } from './AnswerLine';
 import { Card } from './Card';
 import { ConflictDialog } from './ConflictDialog';
-import { Pane } from './Pane';
+import { MomentProvider } from './Moment';
+import { MainPanes, SmallPanes } from './Panes';
 import { isStage, type Stage } from './stages';
 import { StoryPole } from './StoryPole';
 import { Tools } from './Tools';
+import { useScene } from './useScene';
 import { selected as select } from './viewSlice';
 
 /** One job on the board: opens it, or says why not. */
@@ -85,12 +87,13 @@ function Board({ stage }: { stage: Stage }) {
   const { sheet } = useSheet();
   const job = useApp(({ job }) => job)!;
   const check = useApp(({ check }) => check);
-  const { selected: chosen, travels, panes } = useApp(({ view }) => view);
+  const chosen = useApp(({ view }) => view.selected);
+  const panes = useApp(({ view }) => view.panes);
   const { plan } = job;
-  const scene = useMemo(() => buildScene(plan), [plan]);
+  const scene = useScene(plan);
   const { report } = check;
   const stale = check.version !== job.version;
-  const item = itemFor(plan, report, stage, chosen);
+  const item = useMemo(() => itemFor(plan, report, stage, chosen), [plan, report, stage, chosen]);
   const letters = useMemo(() => lettersOf(plan.parts), [plan.parts]);
   useUndoKeys();
 
@@ -100,28 +103,7 @@ function Board({ stage }: { stage: Stage }) {
     if (begun) dispatch(select(begun));
   }, [begun, dispatch]);
 
-  const shownTravels = useMemo(
-    () => Object.fromEntries(scene.movers.map(({ id, from, to }) => [id, Math.min(travels[id] ?? from, to)])),
-    [scene, travels],
-  );
   const mover = scene.movers.find(({ id }) => id === item?.id);
-  // The other parts count where they stand now: text, so that a drag of the selected part alone changes nothing here.
-  const standing = JSON.stringify(
-    scene.movers.filter((other) => other !== mover).map(({ id }) => [id, shownTravels[id]]),
-  );
-  const probe = useMemo(() => {
-    if (!mover) return undefined;
-    const at = JSON.parse(standing) as [string, number][];
-    const others = at.flatMap(([id, where]) =>
-      parked(
-        scene.movers.find((other) => other.id === id)!,
-        where,
-      ),
-    );
-    return new NearestProbe(mover, [...scene.still, ...others]);
-  }, [mover, scene, standing]);
-  const travel = mover ? shownTravels[mover.id]! : 0;
-  const nearest = mover && travel > mover.from ? probe?.at(travel) : undefined;
   // A report of an older plan may name parts that are gone.
   const current = useMemo(
     () =>
@@ -131,130 +113,97 @@ function Board({ stage }: { stage: Stage }) {
       },
     [report, plan.parts],
   );
-  const pick = (id: string) => {
-    dispatch(select(id));
-    const about = itemsOf(plan).find((candidate) => candidate.id === id);
-    if (about && !ABOUT[stage].includes(about.list)) void navigate(`/jobs/${job.id}/${stageFor(plan, id)}`);
-  };
-  const sheetProps = {
-    plan,
-    scene,
-    report: current,
-    travels: shownTravels,
-    item,
-    nearest,
-    letters,
-    words: sheetWords(plan, current),
-    onSelect: pick,
-  };
+  const pick = useCallback(
+    (id: string) => {
+      dispatch(select(id));
+      const about = itemsOf(plan).find((candidate) => candidate.id === id);
+      if (about && !ABOUT[stage].includes(about.list)) void navigate(`/jobs/${job.id}/${stageFor(plan, id)}`);
+    },
+    [dispatch, navigate, plan, stage, job.id],
+  );
+  const words = useMemo(() => sheetWords(plan, current), [plan, current]);
+  // Fields, strips and the answer follow an edit first; the drawing a frame or two later, so that they never wait for it.
+  const sheetProps = useDeferredValue(
+    useMemo(
+      () => ({ plan, scene, report: current, item, letters, words, onSelect: pick }),
+      [plan, scene, current, item, letters, words, pick],
+    ),
+  );
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        minHeight: '100vh',
-        gridTemplateColumns: '152px minmax(0, 1fr)',
-        gridTemplateRows: `auto clamp(420px, 46vh, 720px) ${panes.length > 1 ? '300px' : '0'} auto 1fr`,
-        '& > nav': { gridRow: '1 / -1' },
-        '& > .answer, & > .strips, & > .card, & > .aside': { gridColumn: '2 / -1' },
-        '& > .sheet': { gridColumn: 2 },
-        [`@media (min-width: ${UPRIGHT}px)`]: {
-          height: '100vh',
-          gridTemplateColumns: '152px minmax(0, 1fr) 452px',
-          gridTemplateRows: `auto ${panes.length > 1 ? 'minmax(250px, 34%)' : '0'} minmax(0, 1fr) auto`,
-          '& > .sheet': { gridRow: '2 / 4' },
-          '& > .aside': { gridRow: 2, gridColumn: 3 },
-          '& > .card': { gridRow: 3, gridColumn: 3 },
-        },
-      }}
-    >
-      <StoryPole
-        plan={plan}
-        report={current}
-        stage={stage}
-        revision={job.revision}
-        saving={job.saving}
-        tools={<Tools />}
-      />
-      <Box component="header" className="answer">
-        <AnswerLine plan={plan} report={current} stale={stale} />
-        {job.saving.kind === 'waiting' && (
-          <Alert severity="info" icon={false} variant="outlined" sx={{ mx: 2, mb: 1, py: 0 }}>
-            {job.saving.why} Your changes are kept in this browser and saved as soon as it answers.
-          </Alert>
-        )}
-      </Box>
+    <MomentProvider scene={scene} mover={mover}>
       <Box
-        component="main"
-        className="sheet"
         sx={{
-          bgcolor: 'background.paper',
-          borderTop: `1.4px solid ${colour('ink')}`,
-          borderLeft: `1.4px solid ${colour('ink')}`,
           display: 'grid',
-          gridTemplateRows: panes.length > 3 ? 'minmax(0, 3fr) minmax(0, 2fr)' : 'minmax(0, 1fr)',
-          minHeight: 0,
+          minHeight: '100vh',
+          gridTemplateColumns: '152px minmax(0, 1fr)',
+          gridTemplateRows: `auto clamp(420px, 46vh, 720px) ${panes.length > 1 ? '300px' : '0'} auto 1fr`,
+          '& > nav': { gridRow: '1 / -1' },
+          '& > .answer, & > .strips, & > .card, & > .aside': { gridColumn: '2 / -1' },
+          '& > .sheet': { gridColumn: 2 },
+          [`@media (min-width: ${UPRIGHT}px)`]: {
+            height: '100vh',
+            gridTemplateColumns: '152px minmax(0, 1fr) 452px',
+            gridTemplateRows: `auto ${panes.length > 1 ? 'minmax(250px, 34%)' : '0'} minmax(0, 1fr) auto`,
+            '& > .sheet': { gridRow: '2 / 4' },
+            '& > .aside': { gridRow: 2, gridColumn: 3 },
+            '& > .card': { gridRow: 3, gridColumn: 3 },
+          },
         }}
       >
-        <Pane index={0} {...sheetProps} />
-        {panes.length > 3 && (
-          <Box sx={{ borderTop: `1.4px solid ${colour('ink')}`, minHeight: 0 }}>
-            <Pane index={3} {...sheetProps} />
-          </Box>
-        )}
-      </Box>
-      {panes.length > 1 && (
+        <StoryPole
+          plan={plan}
+          report={current}
+          stage={stage}
+          revision={job.revision}
+          saving={job.saving}
+          tools={<Tools />}
+        />
+        <Box component="header" className="answer">
+          <AnswerLine plan={plan} report={current} stale={stale} />
+          {job.saving.kind === 'waiting' && (
+            <Alert severity="info" icon={false} variant="outlined" sx={{ mx: 2, mb: 1, py: 0 }}>
+              {job.saving.why} Your changes are kept in this browser and saved as soon as it answers.
+            </Alert>
+          )}
+        </Box>
+        <MainPanes {...sheetProps} />
+        <SmallPanes {...sheetProps} />
+        <Box className="strips" sx={{ borderTop: `1.4px solid ${colour('ink')}` }}>
+          <Strips
+            plan={plan}
+            scene={scene}
+            report={current}
+            stale={stale}
+            selected={item?.id ?? null}
+            letters={letters}
+          />
+        </Box>
         <Box
-          className="aside"
+          className="card"
           sx={{
             bgcolor: 'background.paper',
             borderTop: `1.4px solid ${colour('ink')}`,
-            borderLeft: `1px solid ${colour('line')}`,
-            display: 'grid',
-            gridTemplateColumns: panes.length > 2 ? 'minmax(0, 1fr) minmax(0, 1fr)' : 'minmax(0, 1fr)',
             minHeight: 0,
-            '& > * + *': { borderLeft: `1px solid ${colour('line')}` },
+            display: 'grid',
+            borderLeft: `1.4px solid ${colour('ink')}`,
+            [`@media (min-width: ${UPRIGHT}px)`]: { '&&': { gridColumn: 3 }, borderLeft: 0, pt: 1 },
           }}
         >
-          <Pane index={1} {...sheetProps} />
-          {panes.length > 2 && <Pane index={2} {...sheetProps} />}
+          <Card
+            key={item?.id}
+            plan={plan}
+            scene={scene}
+            report={current}
+            stale={stale}
+            stage={stage}
+            item={item}
+            letters={letters}
+            sheet={sheet}
+          />
         </Box>
-      )}
-      <Box className="strips" sx={{ borderTop: `1.4px solid ${colour('ink')}` }}>
-        <Strips
-          plan={plan}
-          scene={scene}
-          report={current}
-          stale={stale}
-          travels={shownTravels}
-          selected={item?.id ?? null}
-          nearest={nearest}
-        />
+        <ConflictDialog />
       </Box>
-      <Box
-        className="card"
-        sx={{
-          bgcolor: 'background.paper',
-          borderTop: `1.4px solid ${colour('ink')}`,
-          minHeight: 0,
-          display: 'grid',
-          borderLeft: `1.4px solid ${colour('ink')}`,
-          [`@media (min-width: ${UPRIGHT}px)`]: { '&&': { gridColumn: 3 }, borderLeft: 0, pt: 1 },
-        }}
-      >
-        <Card
-          key={item?.id}
-          plan={plan}
-          scene={scene}
-          report={current}
-          stale={stale}
-          stage={stage}
-          item={item}
-          letters={letters}
-          sheet={sheet}
-        />
-      </Box>
-      <ConflictDialog />
-    </Box>
+    </MomentProvider>
   );
 }
 

@@ -42,10 +42,19 @@ export function Pane({ index, ...sheet }: Props) {
       )}
       {kind === 'solid' && (
         <Suspense fallback={<Typography sx={{ pt: '48px', px: 2 }}>Laying out the solids</Typography>}>
-          <SolidView {...sheet} selected={item?.id ?? null} sheet={light} words={words} />
+          <SolidView
+            plan={plan}
+            scene={sheet.scene}
+            selected={item?.id ?? null}
+            sheet={light}
+            words={words}
+            onSelect={sheet.onSelect}
+          />
         </Suspense>
       )}
-      {kind === 'pass' && <PassView {...sheet} selected={item?.id ?? null} />}
+      {kind === 'pass' && (
+        <PassView plan={plan} scene={sheet.scene} letters={sheet.letters} selected={item?.id ?? null} />
+      )}
       <PaneTitle index={index} kind={kind} words={sight?.words} large={large} />
     </Box>
   );

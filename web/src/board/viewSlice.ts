@@ -1,5 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { Side } from '@tarnpass/core';
+import type { Order, Side } from '@tarnpass/core';
 import { opened } from '../job/jobSlice';
 
 /** What a pane of the sheet can show. */
@@ -20,6 +20,13 @@ export interface SectionCut {
   readonly at: number;
 }
 
+/** What came of asking for an order of opening, and the version of the plan it was asked for. */
+export interface AskedOrder {
+  readonly version: number;
+  readonly outcome:
+    Order | { readonly kind: 'asking' } | { readonly kind: 'failed'; readonly message: string };
+}
+
 /** What one looks at: nothing of it is part of the plan. */
 export interface ViewState {
   /** The plan item the card is about; `space` for the space itself. */
@@ -30,6 +37,9 @@ export interface ViewState {
   readonly panes: readonly ViewKind[];
   /** Where the person put the section; through the middle of what is selected until then. */
   readonly section: SectionCut | null;
+  readonly order: AskedOrder | null;
+  /** Which stop of a motion is being played; null while nothing is. */
+  readonly playing: number | null;
   /** The two parts the pass is about; the selected one and its worst neighbour until chosen. */
   readonly pair: readonly [string, string] | null;
 }
@@ -47,6 +57,8 @@ const initialState = (): ViewState => ({
   travels: {},
   panes: keptPanes(),
   section: null,
+  order: null,
+  playing: null,
   pair: null,
 });
 
@@ -64,11 +76,29 @@ const viewSlice = createSlice({
       ...state,
       travels: { ...state.travels, ...payload },
     }),
+    played: (state, { payload }: PayloadAction<number | null>) => ({ ...state, playing: payload }),
     allShut: (state) => ({ ...state, travels: {} }),
     panesSet: (state, { payload }: PayloadAction<readonly ViewKind[]>) => {
       localStorage.setItem(KEY, payload.join(' '));
       return { ...state, panes: payload };
     },
+    /** See to it that a view is shown: in place of the last pane where no pane shows it. */
+    paneShown: (state, { payload }: PayloadAction<ViewKind>) =>
+      state.panes.includes(payload)
+        ? state
+        : {
+            ...state,
+            panes:
+              state.panes.length < MOST_PANES
+                ? [...state.panes, payload]
+                : [...state.panes.slice(0, -1), payload],
+          },
+    orderAsked: (state, { payload }: PayloadAction<number>) => ({
+      ...state,
+      order: { version: payload, outcome: { kind: 'asking' as const } },
+    }),
+    orderTold: (state, { payload }: PayloadAction<AskedOrder>) => ({ ...state, order: payload }),
+    orderHidden: (state) => ({ ...state, order: null }),
     sectionCut: (state, { payload }: PayloadAction<SectionCut | null>) => ({ ...state, section: payload }),
     paired: (state, { payload }: PayloadAction<readonly [string, string] | null>) => ({
       ...state,
@@ -78,5 +108,7 @@ const viewSlice = createSlice({
   extraReducers: (builder) => builder.addCase(opened, () => initialState()),
 });
 
-export const { selected, moved, movedAll, allShut, panesSet, sectionCut, paired } = viewSlice.actions;
+export const {
+  selected, moved, movedAll, played, allShut, panesSet, paneShown, orderAsked, orderTold, orderHidden, sectionCut, paired,
+} = viewSlice.actions; // prettier-ignore
 export const viewReducer = viewSlice.reducer;

@@ -19,6 +19,9 @@ import { FIGURES } from '../theme/theme';
 
 register([LineChart, GridComponent, TooltipComponent, MarkLineComponent, AriaComponent, SVGRenderer]);
 
+/** A pause in the edits this long, ms, draws the chart anew. */
+const REST = 150;
+
 interface Props {
   readonly mover: Mover;
   readonly report: PartReport;
@@ -31,6 +34,7 @@ interface Props {
 export default function ClearanceChart({ mover, report, scene, units, sheet }: Props) {
   const holder = useRef<HTMLDivElement>(null);
   const chart = useRef<EChartsType>(null);
+  const drawn = useRef(false);
   const turn = mover.unit === 'rad';
   const worst = useMemo(
     () => report.check.encounters.filter(({ curve }) => curve.length > 0).slice(0, DASHES.length),
@@ -40,6 +44,7 @@ export default function ClearanceChart({ mover, report, scene, units, sheet }: P
   useEffect(() => {
     const instance = init(holder.current!, undefined, { renderer: 'svg' });
     chart.current = instance;
+    drawn.current = false;
     const observer = new ResizeObserver(() => instance.resize());
     observer.observe(holder.current!);
     return () => {
@@ -53,66 +58,73 @@ export default function ClearanceChart({ mover, report, scene, units, sheet }: P
     const across = (value: number) => (turn ? (value * 180) / Math.PI : inUnits(value, units));
     const words = new Map(bodiesOf(scene).map(({ id, name }) => [id, name]));
     const bodies = new Map(mover.bodies.map(({ id, name }, i) => [id, i === 0 ? '' : `${name} to `]));
-    chart.current!.setOption(
-      {
-        animation: false,
-        textStyle: { fontFamily: FIGURES, color: c.ink2, fontSize: 13.5 },
-        grid: { left: 34, right: 14, top: 28, bottom: 24 },
-        tooltip: {
-          trigger: 'axis',
-          backgroundColor: c.ink,
-          borderWidth: 0,
-          textStyle: { color: c.paper, fontFamily: FIGURES },
-          valueFormatter: (value: unknown) =>
-            formatLength(Number(value) * (units.system === 'in' ? MM_PER_INCH : 1), units, true),
-          axisPointer: { lineStyle: { color: c.ink } },
-        },
-        xAxis: {
-          type: 'value',
-          min: 0,
-          max: across(mover.to),
-          axisLabel: { formatter: turn ? '{value}°' : '{value}', color: c.ink2, fontSize: 13.5 },
-          axisLine: { lineStyle: { color: c.ink, width: 1.25 } },
-          splitLine: { show: false },
-        },
-        yAxis: {
-          type: 'value',
-          min: 0,
-          max: Math.ceil(inUnits(report.check.watch, units)),
-          interval: units.system === 'in' ? 0.5 : 10,
-          name: `clearance, ${units.system}`,
-          nameLocation: 'end',
-          nameTextStyle: { align: 'left', padding: [0, 0, 0, -28], color: c.ink2, fontSize: 13.5 },
-          axisLabel: { color: c.ink2, fontSize: 13.5 },
-          splitLine: { lineStyle: { color: c.wash } },
-        },
-        series: worst.map((encounter, i) => ({
-          type: 'line',
-          name: `${bodies.get(encounter.moving) ?? ''}${words.get(encounter.still) ?? encounter.still}`,
-          showSymbol: false,
-          data: encounter.curve.map((point) => [
-            across(point.travel),
-            inUnits(Math.max(0, point.clearance), units),
-          ]),
-          lineStyle: {
-            color: encounter.verdict === 'hits' ? c.heather : c.tarn,
-            width: 1.8,
-            type: DASHES[i],
+    const draw = () => {
+      drawn.current = true;
+      chart.current!.setOption(
+        {
+          animation: false,
+          textStyle: { fontFamily: FIGURES, color: c.ink2, fontSize: 13.5 },
+          grid: { left: 34, right: 14, top: 28, bottom: 24 },
+          tooltip: {
+            trigger: 'axis',
+            backgroundColor: c.ink,
+            borderWidth: 0,
+            textStyle: { color: c.paper, fontFamily: FIGURES },
+            valueFormatter: (value: unknown) =>
+              formatLength(Number(value) * (units.system === 'in' ? MM_PER_INCH : 1), units, true),
+            axisPointer: { lineStyle: { color: c.ink } },
           },
-          itemStyle: { color: encounter.verdict === 'hits' ? c.heather : c.tarn },
-          ...(i === 0 && {
-            markLine: {
-              silent: true,
-              symbol: 'none',
-              lineStyle: { color: c.ink, type: [7, 3], width: 1.2 },
-              label: { formatter: 'needed', position: 'insideEndTop', color: c.ink2, fontSize: 13.5 },
-              data: [{ yAxis: inUnits(encounter.needed, units) }],
+          xAxis: {
+            type: 'value',
+            min: 0,
+            max: across(mover.to),
+            axisLabel: { formatter: turn ? '{value}°' : '{value}', color: c.ink2, fontSize: 13.5 },
+            axisLine: { lineStyle: { color: c.ink, width: 1.25 } },
+            splitLine: { show: false },
+          },
+          yAxis: {
+            type: 'value',
+            min: 0,
+            max: Math.ceil(inUnits(report.check.watch, units)),
+            interval: units.system === 'in' ? 0.5 : 10,
+            name: `clearance, ${units.system}`,
+            nameLocation: 'end',
+            nameTextStyle: { align: 'left', padding: [0, 0, 0, -28], color: c.ink2, fontSize: 13.5 },
+            axisLabel: { color: c.ink2, fontSize: 13.5 },
+            splitLine: { lineStyle: { color: c.wash } },
+          },
+          series: worst.map((encounter, i) => ({
+            type: 'line',
+            name: `${bodies.get(encounter.moving) ?? ''}${words.get(encounter.still) ?? encounter.still}`,
+            showSymbol: false,
+            data: encounter.curve.map((point) => [
+              across(point.travel),
+              inUnits(Math.max(0, point.clearance), units),
+            ]),
+            lineStyle: {
+              color: encounter.verdict === 'hits' ? c.heather : c.tarn,
+              width: 1.8,
+              type: DASHES[i],
             },
-          }),
-        })),
-      },
-      { notMerge: true },
-    );
+            itemStyle: { color: encounter.verdict === 'hits' ? c.heather : c.tarn },
+            ...(i === 0 && {
+              markLine: {
+                silent: true,
+                symbol: 'none',
+                lineStyle: { color: c.ink, type: [7, 3], width: 1.2 },
+                label: { formatter: 'needed', position: 'insideEndTop', color: c.ink2, fontSize: 13.5 },
+                data: [{ yAxis: inUnits(encounter.needed, units) }],
+              },
+            }),
+          })),
+        },
+        { notMerge: true },
+      );
+    };
+    // Words and strips follow an edit at once; the chart once the hand rests.
+    if (!drawn.current) return draw();
+    const timer = setTimeout(draw, REST);
+    return () => clearTimeout(timer);
   }, [mover, report, scene, units, sheet, turn, worst]);
 
   const said = worst.map(({ still }) => bodiesOf(scene).find(({ id }) => id === still)?.name).join(', ');

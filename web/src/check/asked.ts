@@ -1,5 +1,5 @@
 import { WorkPool, type Outcome, type ResultOf, type Task } from '@tarnpass/core';
-import { useEffect, useState } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 import { spawnWorker } from './spawnWorker';
 
 /** Questions beside the check: a worker of their own, so that no answer to an edit waits for a map. */
@@ -32,8 +32,14 @@ export function useAsked<T extends Task>(lane: string, version: number, task: T 
     let current = true;
     void ask(lane, version, task).then((outcome) => {
       if (!current || outcome.kind === 'dropped') return;
-      if (outcome.kind === 'done') setKept({ key, answer: outcome.result });
-      else setKept((last) => ({ ...last, key, failure: outcome.message }));
+      // A map may wait for what a hand is doing.
+      startTransition(() =>
+        setKept((last) =>
+          outcome.kind === 'done'
+            ? { key, answer: outcome.result }
+            : { ...last, key, failure: outcome.message },
+        ),
+      );
     });
     return () => {
       current = false;

@@ -19,7 +19,8 @@ const checkSlice = createSlice({
   reducers: {
     answered: (state, { payload }: PayloadAction<Outcome<Report>>) => {
       if (payload.kind === 'done')
-        return { version: payload.revision, report: payload.result, failure: null };
+        // Frozen here, so that the store does not walk all of it to see that it never changes.
+        return { version: payload.revision, report: Object.freeze(payload.result), failure: null };
       if (payload.kind === 'failed')
         return { ...state, failure: { version: payload.revision, message: payload.message } };
       return state;

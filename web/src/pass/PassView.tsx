@@ -5,11 +5,13 @@ import { formatLength, travelText, type Mover, type Pass, type Plan, type Scene 
 import { Play } from 'lucide-react';
 import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 import { play, stop } from '../board/play';
+import { useMoment } from '../board/Moment';
 import { movedAll } from '../board/viewSlice';
 import { useAsked } from '../check/asked';
 import { useApp, useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
 import { Stone } from '../ui/Stone';
+import { useSame } from '../ui/useSame';
 import { useSize } from '../ui/useSize';
 import { pairShown } from './pairShown';
 import { BLOCKED_LINE, contoursOf, groundOf } from './passContours';
@@ -19,19 +21,19 @@ const PairsDialog = lazy(() => import('./PairsDialog'));
 interface Props {
   readonly plan: Plan;
   readonly scene: Scene;
-  readonly travels: Readonly<Record<string, number>>;
   readonly selected: string | null;
   readonly letters: Readonly<Record<string, string>>;
 }
 
 /** The pass of two parts: the square of their travels as a map, dry ground where they meet, and the way through. */
-export function PassView({ plan, scene, travels, selected, letters }: Props) {
+export function PassView({ plan, scene, selected, letters }: Props) {
   const version = useApp(({ job }) => job!.version);
   const pair = useApp(({ view }) => view.pair);
   const [choosing, setChoosing] = useState(false);
   const pairs = useAsked('pairs', version, scene.movers.length > 1 ? { kind: 'pairs', plan } : null);
   const shown = pairShown(scene, pairs.answer ?? [], pair, selected);
   const pass = useAsked('pass', version, shown && { kind: 'pass', plan, a: shown[0], b: shown[1] });
+  const map = useSame(pass.answer, samePass);
   const failure = pairs.failure ?? pass.failure;
   if (scene.movers.length < 2)
     return <Empty>With a second part that moves, this shows where the two can go together.</Empty>;
@@ -50,30 +52,22 @@ export function PassView({ plan, scene, travels, selected, letters }: Props) {
       </Empty>
     );
   }
-  if (!shown || !pass.answer) return <Empty>Working it out</Empty>;
-  const [a, b] = [pass.answer.a, pass.answer.b].map((id) => scene.movers.find((mover) => mover.id === id));
+  if (!shown || !map) return <Empty>Working it out</Empty>;
+  const [a, b] = [map.a, map.b].map((id) => scene.movers.find((mover) => mover.id === id));
   if (!a || !b) return <Empty>Working it out</Empty>;
   return (
     <Box
       sx={{ display: 'flex', flexDirection: 'column', height: 1, minHeight: 0, pt: '40px', px: 1.5, pb: 1 }}
     >
-      <Map
-        pass={pass.answer}
-        a={a}
-        b={b}
-        plan={plan}
-        travels={travels}
-        letters={letters}
-        stale={pass.stale}
-      />
+      <Map pass={map} a={a} b={b} plan={plan} letters={letters} stale={pass.stale} />
       <Typography variant="body2" sx={{ color: 'text.primary', fontWeight: 620, pt: 0.5 }}>
-        {pass.stale ? 'Working it out' : pass.answer.sentence}
+        {pass.stale ? 'Working it out' : map.sentence}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 'auto' }}>
         <Button size="small" onClick={() => setChoosing(true)}>
           All pairs
         </Button>
-        {pass.answer.way && !pass.stale && <PlayWay pass={pass.answer} />}
+        {map.way && !pass.stale && <PlayWay pass={map} />}
       </Box>
       {choosing && (
         <Suspense fallback={null}>
@@ -88,6 +82,24 @@ export function PassView({ plan, scene, travels, selected, letters }: Props) {
       )}
     </Box>
   );
+}
+
+/** Whether two answers show the same: an edit elsewhere in the plan draws no map anew. */
+function samePass(p: Pass, q: Pass): boolean {
+  const ends = ({ a, b, sentence, travelA, travelB }: Pass) =>
+    JSON.stringify([a, b, sentence, travelA, travelB]);
+  const same = (one: ArrayLike<number> | undefined, two: ArrayLike<number> | undefined) =>
+    one === two ||
+    (one !== undefined &&
+      two !== undefined &&
+      one.length === two.length &&
+      every(one, (x, i) => x === two[i]));
+  return ends(p) === ends(q) && same(p.ground, q.ground) && same(p.room, q.room);
+}
+
+function every(list: ArrayLike<number>, is: (x: number, i: number) => boolean): boolean {
+  for (let i = 0; i < list.length; i += 1) if (!is(list[i]!, i)) return false;
+  return true;
 }
 
 function Empty({ children }: { children: React.ReactNode }) {
@@ -113,14 +125,13 @@ interface MapProps {
   readonly a: Mover;
   readonly b: Mover;
   readonly plan: Plan;
-  readonly travels: Readonly<Record<string, number>>;
   readonly letters: Readonly<Record<string, string>>;
   readonly stale: boolean;
 }
 
 const EDGE = { left: 34, bottom: 34, top: 6, right: 8 };
 
-function Map({ pass, a, b, plan, travels, letters, stale }: MapProps) {
+function Map({ pass, a, b, plan, letters, stale }: MapProps) {
   const dispatch = useAppDispatch();
   const box = useRef<HTMLDivElement>(null);
   const svg = useRef<SVGSVGElement>(null);
@@ -132,9 +143,8 @@ function Map({ pass, a, b, plan, travels, letters, stale }: MapProps) {
   ];
   const contours = useMemo(() => contoursOf(pass, side), [pass, side]);
   const blocked = useMemo(() => groundOf(pass, side), [pass, side]);
-  const now: readonly [number, number] = [travels[a.id] ?? a.from, travels[b.id] ?? b.from];
   const go = (x: number, y: number) => {
-    stop();
+    dispatch(stop());
     dispatch(
       movedAll({
         [a.id]: Math.min(a.to, Math.max(a.from, x)),
@@ -149,19 +159,6 @@ function Map({ pass, a, b, plan, travels, letters, stale }: MapProps) {
       b.from + ((EDGE.top + side - (event.clientY - top)) / side) * (b.to - b.from),
     );
   };
-  const step = (mover: Mover) => (mover.unit === 'rad' ? Math.PI / 180 : 1);
-  const onKeyDown = (event: React.KeyboardEvent) => {
-    const ways: Record<string, readonly [number, number]> = {
-      ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1],
-    }; // prettier-ignore
-    const way = ways[event.key];
-    if (!way) return;
-    event.preventDefault();
-    const size = event.shiftKey ? 10 : 1;
-    go(now[0] + way[0] * size * step(a), now[1] + way[1] * size * step(b));
-  };
-  const [x, y] = at(now);
-  const keeps = pass.keeps ? ` The way keeps ${formatLength(pass.keeps.lower, plan.units, true)}.` : '';
   const path = pass.way?.map((place) => at(place).join(',')).join(' ');
   return (
     <Box ref={box} sx={{ flex: 1, minHeight: 120, opacity: stale ? 0.55 : 1 }}>
@@ -205,19 +202,7 @@ function Map({ pass, a, b, plan, travels, letters, stale }: MapProps) {
         )}
         <End at={at([a.from, b.from])} filled={false} />
         <End at={at([a.to, b.to])} filled />
-        <g
-          role="slider"
-          tabIndex={0}
-          aria-label={`Travels of ${a.name} and ${b.name}`}
-          aria-valuenow={Math.round(now[0] / step(a))}
-          aria-valuemin={Math.round(a.from / step(a))}
-          aria-valuemax={Math.round(a.to / step(a))}
-          aria-valuetext={`${a.name} ${travelText(a, now[0], plan.units)}, ${b.name} ${travelText(b, now[1], plan.units)}. ${pass.sentence}${keeps}`}
-          onKeyDown={onKeyDown}
-        >
-          <circle cx={x} cy={y} r={22} fill="transparent" />
-          <circle cx={x} cy={y} r={6} fill={colour('paper')} stroke={colour('ink')} strokeWidth={2} />
-        </g>
+        <Here pass={pass} a={a} b={b} plan={plan} at={at} go={go} />
         <Stone x={EDGE.left + 12} y={EDGE.top + side + 18} letter={letters[a.id] ?? ''} filled />
         <text x={EDGE.left + 28} y={EDGE.top + side + 23} fontSize={14} fill={colour('ink2')}>
           opens →
@@ -232,6 +217,45 @@ function Map({ pass, a, b, plan, travels, letters, stale }: MapProps) {
         </text>
       </svg>
     </Box>
+  );
+}
+
+interface HereProps extends Pick<MapProps, 'pass' | 'a' | 'b' | 'plan'> {
+  at(travels: readonly [number, number]): [number, number];
+  go(x: number, y: number): void;
+}
+
+/** Where the two stand now, as a ring that arrow keys move. */
+function Here({ pass, a, b, plan, at, go }: HereProps) {
+  const { travels } = useMoment();
+  const now: readonly [number, number] = [travels[a.id] ?? a.from, travels[b.id] ?? b.from];
+  const step = (mover: Mover) => (mover.unit === 'rad' ? Math.PI / 180 : 1);
+  const onKeyDown = (event: React.KeyboardEvent) => {
+    const ways: Record<string, readonly [number, number]> = {
+      ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1],
+    }; // prettier-ignore
+    const way = ways[event.key];
+    if (!way) return;
+    event.preventDefault();
+    const size = event.shiftKey ? 10 : 1;
+    go(now[0] + way[0] * size * step(a), now[1] + way[1] * size * step(b));
+  };
+  const [x, y] = at(now);
+  const keeps = pass.keeps ? ` The way keeps ${formatLength(pass.keeps.lower, plan.units, true)}.` : '';
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label={`Travels of ${a.name} and ${b.name}`}
+      aria-valuenow={Math.round(now[0] / step(a))}
+      aria-valuemin={Math.round(a.from / step(a))}
+      aria-valuemax={Math.round(a.to / step(a))}
+      aria-valuetext={`${a.name} ${travelText(a, now[0], plan.units)}, ${b.name} ${travelText(b, now[1], plan.units)}. ${pass.sentence}${keeps}`}
+      onKeyDown={onKeyDown}
+    >
+      <circle cx={x} cy={y} r={22} fill="transparent" />
+      <circle cx={x} cy={y} r={6} fill={colour('paper')} stroke={colour('ink')} strokeWidth={2} />
+    </g>
   );
 }
 

@@ -1,14 +1,14 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { itemsOf, type Item, type Nearest, type Plan, type Report, type Scene } from '@tarnpass/core';
+import { itemsOf, type Item, type Plan, type Report, type Scene } from '@tarnpass/core';
 import { memo, useMemo, useRef, useState } from 'react';
 import { useSize } from '../ui/useSize';
 import { Dimension } from './Dimension';
 import { dimensionsOf, type SheetDim } from './dimensions';
 import { fitFrame, type Margin, type SheetFrame } from './frame';
 import { HandMarks } from './HandMarks';
-import { Blocked, PartNow, SweptAir } from './MovingPart';
-import { NearestTie } from './NearestTie';
+import { LiveLayer } from './LiveLayer';
+import { Blocked, reachOfPart, SweptAir } from './MovingPart';
 import { ScaleBar } from './ScaleBar';
 import { SectionMark } from './SectionMark';
 import { SheetLabels } from './SheetLabels';
@@ -24,9 +24,7 @@ export interface SheetProps {
   readonly plan: Plan;
   readonly scene: Scene;
   readonly report: Report | null;
-  readonly travels: Readonly<Record<string, number>>;
   readonly item: Item | undefined;
-  readonly nearest: Nearest | undefined;
   readonly letters: Readonly<Record<string, string>>;
   readonly words: string;
   onSelect(item: string): void;
@@ -50,8 +48,7 @@ const WALL = 120;
 
 /** One flat view of the sheet: plan, front or section of the same scene, that can be panned, enlarged and worked on by hand. */
 export function FlatView(props: Props) {
-  const { plan, scene, report, travels, item, nearest, letters, words, sight, large, section, onSelect } =
-    props;
+  const { plan, scene, report, item, letters, words, sight, large, section, onSelect } = props;
   const box = useRef<HTMLDivElement>(null);
   const sheet = useRef<SVGSVGElement>(null);
   const { width, height } = useSize(box);
@@ -104,7 +101,6 @@ export function FlatView(props: Props) {
               plan={plan}
               reports={reports}
               movers={movers}
-              labelled={large && !nearest}
               onSelect={onSelect}
             />
             {large &&
@@ -134,19 +130,15 @@ export function FlatView(props: Props) {
             height={height}
             style={{ ...LAYER, pointerEvents: 'none', willChange: 'transform' }}
           >
-            {movers.map((mover) => (
-              <PartNow
-                key={mover.id}
-                mover={mover}
-                report={reports.get(mover.id)}
-                frame={frame}
-                units={units}
-                selected={mover.id === selected}
-                travel={travels[mover.id] ?? mover.from}
-                onSelect={onSelect}
-              />
-            ))}
-            {nearest && <NearestTie nearest={nearest} frame={frame} units={units} />}
+            <LiveLayer
+              movers={movers}
+              reports={reports}
+              frame={frame}
+              units={units}
+              selected={selected}
+              large={large}
+              onSelect={onSelect}
+            />
             {item && (
               <HandMarks plan={plan} item={item} underWay={hand.underWay} frame={frame} large={large} />
             )}
@@ -193,17 +185,16 @@ interface GroundProps {
   readonly selected: string | null;
   readonly reports: ReadonlyMap<string, Report['parts'][number]>;
   readonly movers: Scene['movers'];
-  readonly labelled: boolean;
   onSelect(item: string): void;
 }
 
 /** All that a drag along a strip leaves as it is: swept air, what stands, what is blocked. */
 const Ground = memo(function Ground(props: GroundProps) {
-  const { scene, frame, sight, plan, selected, reports, movers, labelled, onSelect } = props;
+  const { scene, frame, sight, plan, selected, reports, movers, onSelect } = props;
   const names = useMemo(() => Object.fromEntries(itemsOf(plan).map(({ id, name }) => [id, name])), [plan]);
   const shared = (mover: Scene['movers'][number]) => ({
     mover,
-    report: reports.get(mover.id),
+    ...reachOfPart(mover, reports.get(mover.id)),
     frame,
     units: plan.units,
     selected: mover.id === selected,
@@ -222,7 +213,7 @@ const Ground = memo(function Ground(props: GroundProps) {
         onSelect={onSelect}
       />
       {movers.map((mover) => (
-        <Blocked key={mover.id} {...shared(mover)} labelled={labelled && mover.id === selected} />
+        <Blocked key={mover.id} {...shared(mover)} />
       ))}
     </>
   );

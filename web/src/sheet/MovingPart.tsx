@@ -7,11 +7,19 @@ import { onEnter } from './StillBodies';
 
 interface Props {
   readonly mover: Mover;
-  readonly report: PartReport | undefined;
+  /** How far it goes free, and whether something stops it there. */
+  readonly usable: number;
+  readonly hit: boolean;
   readonly frame: SheetFrame;
   readonly units: Units;
   readonly selected: boolean;
 }
+
+/** Of a part's report what is drawn of it; all of its travel as free where there is none yet. */
+export const reachOfPart = (mover: Mover, report: PartReport | undefined) => ({
+  usable: report?.check.usable ?? mover.to,
+  hit: report?.check.encounters[0]?.contact !== undefined,
+});
 
 const cornersAt = (mover: Mover, travel: number): Float64Array[] =>
   mover.bodies.flatMap(({ pieces, motion }) => {
@@ -43,8 +51,7 @@ function sweptPath(mover: Mover, frame: SheetFrame, from: number, to: number): s
 }
 
 /** The air a part sweeps as far as it goes free, with contour lines at even travels. */
-export const SweptAir = memo(function SweptAir({ mover, report, frame, units, selected }: Props) {
-  const usable = report ? report.check.usable : mover.to;
+export const SweptAir = memo(function SweptAir({ mover, usable, frame, units, selected }: Props) {
   const swept = useMemo(() => sweptPath(mover, frame, mover.from, usable), [mover, frame, usable]);
   const contours = stepsOf(mover, selected ? 10 : 15)
     .slice(1)
@@ -80,15 +87,7 @@ export const SweptAir = memo(function SweptAir({ mover, report, frame, units, se
 });
 
 /** What it cannot reach, crossed, over what is in its way; where it first touches, dashed, with the word. */
-export const Blocked = memo(function Blocked({
-  mover,
-  report,
-  frame,
-  units,
-  labelled,
-}: Props & { labelled: boolean }) {
-  const usable = report?.check.usable ?? mover.to;
-  const hit = report?.check.encounters[0]?.contact !== undefined;
+export const Blocked = memo(function Blocked({ mover, usable, hit, frame }: Props) {
   const swept = useMemo(
     () => (hit ? sweptPath(mover, frame, usable, mover.to) : ''),
     [mover, frame, usable, hit],
@@ -108,17 +107,28 @@ export const Blocked = memo(function Blocked({
           strokeDasharray="4 2.5"
         />
       ))}
-      {labelled && (
-        <TipLabel
-          mover={mover}
-          outline={outlineOf(frame, atContact[0]!)}
-          frame={frame}
-          text={`hits at ${travelText(mover, usable, units)}`}
-          fill="heather"
-          bold
-        />
-      )}
     </g>
+  );
+});
+
+/** The word at the place of first contact, until a hand brings the part near and the tie says more. */
+export const HitLabel = memo(function HitLabel({
+  mover,
+  usable,
+  hit,
+  frame,
+  units,
+}: Omit<Props, 'selected'>) {
+  if (!hit) return null;
+  return (
+    <TipLabel
+      mover={mover}
+      outline={outlineOf(frame, cornersAt(mover, usable)[0]!)}
+      frame={frame}
+      text={`hits at ${travelText(mover, usable, units)}`}
+      fill="heather"
+      bold
+    />
   );
 });
 
@@ -171,7 +181,7 @@ export const PartNow = memo(function PartNow({
   selected,
   travel,
   onSelect,
-}: Props & { travel: number; onSelect(id: string): void }) {
+}: Pick<Props, 'mover' | 'frame' | 'selected'> & { travel: number; onSelect(id: string): void }) {
   const corners = cornersAt(mover, travel);
   const outlines = corners.map((piece) => pointsText(outlineOf(frame, piece)));
   return (
@@ -208,15 +218,15 @@ export const PartNow = memo(function PartNow({
 });
 
 /** Where a part's mark may stand, px: in the air it sweeps, the middle first. */
-export function markPlaces(
+export function* markPlaces(
   mover: Mover,
   report: PartReport | undefined,
   frame: SheetFrame,
-): [number, number][] {
+): Generator<[number, number]> {
   const usable = report?.check.usable ?? mover.to;
-  return [0.45, 0.3, 0.65, 0.85, 0.1].map((share) => {
+  for (const share of [0.45, 0.3, 0.65, 0.85, 0.1]) {
     const outline = outlineOf(frame, cornersAt(mover, mover.from + (usable - mover.from) * share)[0]!);
     const sum = outline.reduce(([sx, sy], [x, y]) => [sx + x, sy + y] as const, [0, 0] as const);
-    return [sum[0] / outline.length, sum[1] / outline.length];
-  });
+    yield [sum[0] / outline.length, sum[1] / outline.length];
+  }
 }

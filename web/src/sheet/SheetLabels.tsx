@@ -1,4 +1,12 @@
-import { itemsOf, type Plan, type Report, type Scene } from '@tarnpass/core';
+import {
+  extentOf,
+  itemsOf,
+  type Mover,
+  type PartReport,
+  type Plan,
+  type Report,
+  type Scene,
+} from '@tarnpass/core';
 import { memo, useMemo } from 'react';
 import { colour } from '../theme/palette';
 import { Stone } from '../ui/Stone';
@@ -7,7 +15,7 @@ import type { SheetDim } from './dimensions';
 import type { SheetFrame } from './frame';
 import { layLabels, textWidth, type LabelBox, type LabelWish } from './labels';
 import { markPlaces } from './MovingPart';
-import type { Bounds } from './outline';
+import { boundsOf, type Bounds } from './outline';
 import { itemBounds } from './StillBodies';
 import type { FlatSight } from './views';
 
@@ -39,14 +47,13 @@ export const SheetLabels = memo(function SheetLabels(props: Props) {
     const wishes: LabelWish[] = [];
     const first = [...scene.movers].sort((a, b) => Number(b.id === selected) - Number(a.id === selected));
     for (const mover of first) {
-      const places = markPlaces(mover, reports.get(mover.id), frame);
       said.set(mover.id, mover.name);
-      const named = places.map(([x, y]) => stoneBox(x, y, textWidth(mover.name, SIZE) + 8));
-      const bare = places.map(([x, y]) => stoneBox(x, y, 0));
-      wishes.push({ key: mover.id, places: large ? [...named, ...bare] : bare });
+      const widths = large ? [textWidth(mover.name, SIZE) + 8, 0] : [0];
+      wishes.push({ key: mover.id, places: stonePlaces(mover, reports.get(mover.id), frame, widths) });
     }
     const names = new Map(itemsOf(plan).map(({ id, name }) => [id, name]));
-    for (const [key, bounds] of itemBounds(scene, frame, sight)) {
+    const things = itemBounds(scene, frame, sight);
+    for (const [key, bounds] of things) {
       const body = key.startsWith('overhead ') ? key.slice(9) : undefined;
       const text = body
         ? `${(scene.still.find(({ id }) => id === body)?.name ?? '').replace(/^the /, '')} overhead`
@@ -55,7 +62,15 @@ export const SheetLabels = memo(function SheetLabels(props: Props) {
       if (large || bounds.width * bounds.height > 5000)
         wishes.push({ key, places: body ? overheadPlaces(bounds, text) : namePlaces(bounds, text) });
     }
-    return { placed: layLabels(wishes, dims.map(dimBox), size), texts: said };
+    return {
+      placed: layLabels(wishes, {
+        taken: dims.map(dimBox),
+        size,
+        things: solids(things),
+        room: roomOf(plan, frame),
+      }),
+      texts: said,
+    };
   }, [plan, scene, frame, sight, reports, selected, dims, large, size]);
   return (
     <g aria-hidden="true" pointerEvents="none">
@@ -85,6 +100,32 @@ export const SheetLabels = memo(function SheetLabels(props: Props) {
   );
 });
 
+/** The inside of the space on the sheet. */
+function roomOf(plan: Plan, frame: SheetFrame): Bounds {
+  const { least, greatest } = extentOf(itemsOf(plan)[0]!)!;
+  return boundsOf([frame.put(least), frame.put(greatest)]);
+}
+
+/** What is overhead only is no obstacle on a plan. */
+const solids = (things: ReadonlyMap<string, Bounds>) =>
+  new Map([...things].filter(([key]) => !key.startsWith('overhead ')));
+
+/** A mark in the air its part sweeps, with its name where that finds room. */
+function* stonePlaces(
+  mover: Mover,
+  report: PartReport | undefined,
+  frame: SheetFrame,
+  widths: readonly number[],
+): Generator<LabelBox> {
+  const places: [number, number][] = [];
+  for (const [k, width] of widths.entries()) {
+    for (const place of k === 0 ? markPlaces(mover, report, frame) : places) {
+      if (k === 0) places.push(place);
+      yield stoneBox(...place, width);
+    }
+  }
+}
+
 const stoneBox = (x: number, y: number, name: number): LabelBox => ({
   x: x - STONE / 2,
   y: y - STONE / 2,
@@ -97,6 +138,7 @@ function namePlaces({ x, y, width, height }: Bounds, text: string): LabelBox[] {
   const long = textWidth(text, SIZE);
   const [cx, cy] = [x + width / 2, y + height / 2];
   const level = (left: number, top: number): LabelBox => ({ x: left, y: top, width: long, height: 18 });
+  const beside = (left: number, top: number): LabelBox => ({ ...level(left, top), beside: true });
   const upright: LabelBox = { x: cx - 9, y: cy - long / 2, width: 18, height: long, upright: true };
   const inside = [
     ...(width > long + 6 && height > 18
@@ -106,10 +148,10 @@ function namePlaces({ x, y, width, height }: Bounds, text: string): LabelBox[] {
   ];
   return [
     ...inside,
-    level(x + width + 6, cy - 9),
-    level(x - long - 6, cy - 9),
-    level(cx - long / 2, y - 22),
-    level(cx - long / 2, y + height + 4),
+    beside(x + width + 6, cy - 9),
+    beside(x - long - 6, cy - 9),
+    beside(cx - long / 2, y - 22),
+    beside(cx - long / 2, y + height + 4),
   ];
 }
 

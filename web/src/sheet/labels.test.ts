@@ -10,7 +10,7 @@ describe('labels on the sheet', () => {
         { key: 'b', places: [at(10, 5), at(60, 0)] },
         { key: 'c', places: [at(70, 3), at(5, 5)] },
       ],
-      [at(200, 0)],
+      { taken: [at(200, 0)] },
     );
     expect(placed.get('b')).toEqual(at(60, 0));
     expect(placed.has('c')).toBe(false);

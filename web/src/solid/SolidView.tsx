@@ -1,81 +1,79 @@
-import { Canvas, useThree } from '@react-three/fiber';
+import { Canvas, useThree, type ThreeEvent } from '@react-three/fiber';
 import {
   motionPose,
   type Body,
   type Convex,
   type Mover,
+  type MovingBody,
   type Plan,
   type Pose,
   type Scene,
 } from '@tarnpass/core';
-import { useEffect, useMemo, useState } from 'react';
-import { BufferGeometry, EdgesGeometry, Float32BufferAttribute, Matrix4 } from 'three';
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { Matrix4 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
+import { useMoment, type Moment } from '../board/Moment';
 import { PALETTE, type Sheet } from '../theme/palette';
 import { Aside } from './Aside';
+import { cameraFor, targetOf } from './camera';
+import { merged, METRE, paint } from './geometry';
 
 interface Props {
   readonly plan: Plan;
   readonly scene: Scene;
-  readonly travels: Readonly<Record<string, number>>;
   readonly selected: string | null;
   readonly sheet: Sheet;
   readonly words: string;
   onSelect(item: string): void;
 }
 
-/** Lengths in the solid view are metres: single precision keeps a hundredth of a millimetre over 20 m. */
-const METRE = 1e-3;
+/** Share of its pixels, each way, that a moving picture is drawn at without a graphics card. */
+const COARSE = 0.7;
+/** Nothing moves any more after this, ms. */
+const REST = 150;
 
 /** The scene as solids that can be turned; drawn anew only when something changes. */
 export default function SolidView(props: Props) {
-  const { plan, scene, travels, selected, sheet, words, onSelect } = props;
-  const [lost, setLost] = useState(() => !hasWebGl());
-  const { width, depth, height } = plan.space;
-  const [w, d, h] = [width.mm * METRE, depth.mm * METRE, height.mm * METRE];
-  // Walls and ceiling would hide all: from inside them one sees the floor, and the slope as an outline.
-  const standing = scene.still.filter(({ item, id }) => item !== 'space' || id === 'floor' || id === 'slope');
-  if (lost) return <Aside onRetry={() => setLost(!hasWebGl())} />;
+  const { plan, scene, selected, sheet, words, onSelect } = props;
+  const { travels } = useMoment();
+  const [moving, stir] = useStir(travels);
+  const [drawing, setDrawing] = useState(rendererOf);
+  const camera = useMemo(() => cameraFor(plan), [plan]);
+  const [x, y, z] = targetOf(plan);
+  if (drawing === 'none') return <Aside onRetry={() => setDrawing(rendererOf())} />;
   return (
     <Canvas
       frameloop="demand"
-      dpr={[1, 2]}
-      camera={{
-        position: [w * 1.05, -d * 0.45 + d * 1.7, h * 1.5],
-        up: [0, 0, 1],
-        fov: 40,
-        near: 0.02,
-        far: 100,
+      // Without a graphics card every pixel costs the frame: coarser while something moves, sharp once it rests.
+      dpr={drawing === 'software' ? (moving ? COARSE : 1) : [1, 2]}
+      gl={{
+        antialias: drawing !== 'software',
+        alpha: false,
+        stencil: false,
+        powerPreference: 'high-performance',
       }}
+      flat
+      camera={camera}
       role="img"
       aria-label={`Solid view. ${words}`}
       onCreated={({ gl }) => {
         gl.domElement.addEventListener('webglcontextlost', (event) => {
           event.preventDefault();
-          setLost(true);
+          setDrawing('none');
         });
       }}
     >
-      <ambientLight intensity={1.7} />
-      <directionalLight position={[w, d * 2, h * 3]} intensity={1.6} />
-      <Turning target={[w / 2, d / 2, h / 3]} />
-      {standing.map((body) => (
-        <Solid
-          key={body.id}
-          body={body}
-          fill={PALETTE[sheet][body.item === selected ? 'wash' : body.item === 'space' ? 'wash2' : 'paper']}
-          line={PALETTE[sheet].ink}
-          faint={body.id === 'slope'}
-          onSelect={onSelect}
-        />
-      ))}
+      <ambientLight intensity={2.1} />
+      <directionalLight position={[1.4 * x, 0.6 * y, 8 * z]} intensity={1.1} />
+      <Turning target={[x, y, z]} onTurn={stir} />
+      <Standing bodies={scene.still} selected={selected} sheet={sheet} onSelect={onSelect} />
       {scene.movers.map((mover) => (
         <Moving
           key={mover.id}
           mover={mover}
           travel={travels[mover.id] ?? mover.from}
           fill={PALETTE[sheet][mover.id === selected ? 'tarn' : 'tarnFill']}
-          line={PALETTE[sheet].tarn}
+          line={PALETTE[sheet][mover.id === selected ? 'ink' : 'tarn']}
           onSelect={onSelect}
         />
       ))}
@@ -83,69 +81,156 @@ export default function SolidView(props: Props) {
   );
 }
 
-function hasWebGl(): boolean {
+/** What draws solids in this browser: a card, the processor in its stead, or nothing. */
+function rendererOf(): 'card' | 'software' | 'none' {
   try {
-    return document.createElement('canvas').getContext('webgl2') !== null;
+    const gl = document.createElement('canvas').getContext('webgl2');
+    if (!gl) return 'none';
+    const known = gl.getExtension('WEBGL_debug_renderer_info');
+    const name = String(gl.getParameter(known ? known.UNMASKED_RENDERER_WEBGL : gl.RENDERER));
+    gl.getExtension('WEBGL_lose_context')?.loseContext();
+    return /swiftshader|llvmpipe|software/i.test(name) ? 'software' : 'card';
   } catch {
-    return false;
+    return 'none';
   }
 }
 
 /** Drag turns, wheel and pinch come nearer; arrow keys turn while the view has the focus. */
-function Turning({ target }: { target: [number, number, number] }) {
+function Turning({ target, onTurn }: { target: [number, number, number]; onTurn(): void }) {
   const { camera, gl, invalidate } = useThree();
   const [x, y, z] = target;
   useEffect(() => {
     const controls = new OrbitControls(camera, gl.domElement);
     controls.target.set(x, y, z);
     controls.maxPolarAngle = Math.PI * 0.495;
-    controls.addEventListener('change', () => invalidate());
+    controls.addEventListener('change', () => {
+      onTurn();
+      invalidate();
+    });
     controls.update();
     return () => controls.dispose();
-  }, [camera, gl, invalidate, x, y, z]);
+  }, [camera, gl, invalidate, onTurn, x, y, z]);
   return null;
 }
 
-/** Faces as fans of triangles, each with corners of its own so that edges stay sharp. */
-function geometryOf(pieces: readonly Convex[]): BufferGeometry {
-  const points: number[] = [];
-  for (const { corners, faces } of pieces) {
-    const push = (i: number) => {
-      for (let axis = 0; axis < 3; axis += 1) points.push(corners[3 * i + axis]! * METRE);
-    };
-    for (const face of faces) {
-      for (let i = 1; i + 1 < face.length; i += 1) {
-        push(face[0]!);
-        push(face[i]!);
-        push(face[i + 1]!);
-      }
-    }
-  }
-  const geometry = new BufferGeometry();
-  geometry.setAttribute('position', new Float32BufferAttribute(points, 3));
-  geometry.computeVertexNormals();
-  return geometry;
+/** Whether something moved within the last moment, and what to call when something moves. */
+function useStir(travels: Moment['travels']): readonly [boolean, () => void] {
+  const [moving, setMoving] = useState(false);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const stir = useCallback(() => {
+    setMoving(true);
+    clearTimeout(timer.current);
+    timer.current = setTimeout(() => setMoving(false), REST);
+  }, []);
+  const last = useRef(travels);
+  useEffect(() => {
+    if (travels !== last.current) stir();
+    last.current = travels;
+  }, [travels, stir]);
+  useEffect(() => () => clearTimeout(timer.current), []);
+  return [moving, stir];
 }
 
-interface Look {
-  readonly fill: string;
-  readonly line: string;
-  readonly faint?: boolean;
+const convexOf = ({ pieces }: Body): Convex[] =>
+  pieces.filter((piece): piece is Convex => piece.kind === 'convex');
+
+interface StandingProps {
+  readonly bodies: readonly Body[];
+  readonly selected: string | null;
+  readonly sheet: Sheet;
   onSelect(item: string): void;
 }
 
-function Solid({ body, fill, line, faint = false, onSelect }: Look & { body: Body }) {
-  const convex = body.pieces.filter((piece): piece is Convex => piece.kind === 'convex');
-  return <Shape pieces={convex} fill={fill} line={line} faint={faint} onSelect={() => onSelect(body.item)} />;
+/** All that stands still. Walls and ceiling would hide it: of the space one sees the floor, and the slope's edges. */
+const Standing = memo(function Standing({ bodies, selected, sheet, onSelect }: StandingProps) {
+  const shown = useMemo(() => bodies.filter(({ item, id }) => item !== 'space' || id === 'floor'), [bodies]);
+  const solid = useMemo(() => merged(shown.map(convexOf)), [shown]);
+  const slope = useMemo(
+    () => merged([bodies.filter(({ id }) => id === 'slope').flatMap(convexOf)]),
+    [bodies],
+  );
+  const c = PALETTE[sheet];
+  useMemo(
+    () =>
+      paint(
+        solid,
+        shown.map(({ item }) => (item === selected ? c.bench : item === 'space' ? c.wash2 : c.paper)),
+      ),
+    [solid, shown, selected, c],
+  );
+  useEffect(
+    () => () => {
+      for (const { surface, edges } of [solid, slope]) {
+        surface.dispose();
+        edges.dispose();
+      }
+    },
+    [solid, slope],
+  );
+  const press = (event: ThreeEvent<MouseEvent>) => {
+    event.stopPropagation();
+    onSelect(shown[solid.owners[event.faceIndex ?? 0]!]!.item);
+  };
+  return (
+    <>
+      <mesh geometry={solid.surface} onClick={press}>
+        <meshLambertMaterial vertexColors polygonOffset polygonOffsetFactor={1} polygonOffsetUnits={1} />
+      </mesh>
+      <lineSegments geometry={solid.edges}>
+        <lineBasicMaterial color={c.ink} />
+      </lineSegments>
+      <lineSegments geometry={slope.edges}>
+        <lineBasicMaterial color={c.line} />
+      </lineSegments>
+    </>
+  );
+});
+
+interface MovingProps {
+  readonly mover: Mover;
+  readonly travel: number;
+  readonly fill: string;
+  readonly line: string;
+  onSelect(item: string): void;
 }
 
-function Moving({ mover, travel, fill, line, onSelect }: Look & { mover: Mover; travel: number }) {
-  return mover.bodies.map((body) => (
-    <group key={body.id} matrixAutoUpdate={false} matrix={matrixOf(motionPose(body.motion, travel))}>
-      <Shape pieces={body.pieces} fill={fill} line={line} onSelect={() => onSelect(mover.id)} />
+/** A part where it stands: its bodies that move alike as one. */
+const Moving = memo(function Moving({ mover, travel, fill, line, onSelect }: MovingProps) {
+  const groups = useMemo(() => {
+    const byMotion = new Map<string, MovingBody[]>();
+    for (const body of mover.bodies)
+      byMotion.set(body.motion.key, [...(byMotion.get(body.motion.key) ?? []), body]);
+    return [...byMotion.values()].map((bodies) => ({
+      motion: bodies[0]!.motion,
+      ...merged([bodies.flatMap(({ pieces }) => pieces)]),
+    }));
+  }, [mover]);
+  useEffect(
+    () => () => {
+      for (const { surface, edges } of groups) {
+        surface.dispose();
+        edges.dispose();
+      }
+    },
+    [groups],
+  );
+  return groups.map(({ motion, surface, edges }) => (
+    <group key={motion.key} matrixAutoUpdate={false} matrix={matrixOf(motionPose(motion, travel))}>
+      <mesh
+        geometry={surface}
+        onClick={(event) => {
+          event.stopPropagation();
+          onSelect(mover.id);
+        }}
+      >
+        <meshLambertMaterial color={fill} polygonOffset polygonOffsetFactor={1} polygonOffsetUnits={1} />
+      </mesh>
+      <lineSegments geometry={edges}>
+        <lineBasicMaterial color={line} />
+      </lineSegments>
     </group>
   ));
-}
+});
 
 function matrixOf({ rotation: r, shift }: Pose): Matrix4 {
   return new Matrix4().set(
@@ -154,46 +239,4 @@ function matrixOf({ rotation: r, shift }: Pose): Matrix4 {
     r[6], r[7], r[8], shift[2] * METRE,
     0, 0, 0, 1,
   ); // prettier-ignore
-}
-
-function Shape({
-  pieces,
-  fill,
-  line,
-  faint = false,
-  onSelect,
-}: {
-  pieces: readonly Convex[];
-  fill: string;
-  line: string;
-  faint?: boolean;
-  onSelect(): void;
-}) {
-  const geometry = useMemo(() => geometryOf(pieces), [pieces]);
-  const edges = useMemo(() => new EdgesGeometry(geometry, 8), [geometry]);
-  useEffect(
-    () => () => {
-      geometry.dispose();
-      edges.dispose();
-    },
-    [geometry, edges],
-  );
-  return (
-    <>
-      {!faint && (
-        <mesh
-          geometry={geometry}
-          onClick={(event) => {
-            event.stopPropagation();
-            onSelect();
-          }}
-        >
-          <meshLambertMaterial color={fill} polygonOffset polygonOffsetFactor={1} polygonOffsetUnits={1} />
-        </mesh>
-      )}
-      <lineSegments geometry={edges}>
-        <lineBasicMaterial color={line} transparent={faint} opacity={faint ? 0.5 : 1} />
-      </lineSegments>
-    </>
-  );
 }

@@ -1,7 +1,21 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { share, travelText, type Mover, type PartReport, type Units } from '@tarnpass/core';
+import {
+  bodiesOf,
+  formatLength,
+  share,
+  travelText,
+  type Mover,
+  type Nearest,
+  type PartReport,
+  type Scene,
+  type Units,
+} from '@tarnpass/core';
 import { memo, useMemo, useRef } from 'react';
+import { useMoment } from '../board/Moment';
+import { play, stop } from '../board/play';
+import { moved, selected as select } from '../board/viewSlice';
+import { useApp, useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
 import { Swatch } from '../ui/Patterns';
 import { Stone } from '../ui/Stone';
@@ -12,13 +26,8 @@ interface Props {
   readonly owner: string;
   readonly letter: string;
   readonly units: Units;
+  readonly scene: Scene;
   readonly selected: boolean;
-  readonly travel: number;
-  /** What is nearest now, in words; only for the selected part. */
-  readonly nearestNow: string | undefined;
-  readonly stale: boolean;
-  onSelect(): void;
-  onMove(travel: number): void;
 }
 
 const WELL = { width: 220, height: 25, top: 19 };
@@ -27,11 +36,15 @@ const ROW = 50;
 
 /** One part's travel as a strip: drag the rider along it and the part moves. */
 export const Strip = memo(function Strip(props: Props) {
-  const { mover, report, owner, letter, units, selected, travel, nearestNow, stale, onSelect } = props;
+  const { mover, report, owner, letter, selected } = props;
+  const dispatch = useAppDispatch();
+  const choose = () => {
+    if (!selected) dispatch(select(mover.id));
+  };
   return (
     <Box
-      onPointerDown={onSelect}
-      onFocus={onSelect}
+      onPointerDown={choose}
+      onFocus={choose}
       sx={{
         display: 'grid',
         gridTemplateColumns: '30px minmax(90px, 1fr) 238px minmax(140px, 1fr)',
@@ -55,46 +68,82 @@ export const Strip = memo(function Strip(props: Props) {
         </Typography>
       </Box>
       <Well {...props} />
-      <Box sx={{ minWidth: 0, opacity: stale ? 0.55 : 1 }} aria-live={selected ? 'polite' : undefined}>
-        {report ? (
+      <Box sx={{ minWidth: 0 }} aria-live={selected ? 'polite' : undefined}>
+        {report && (
           <>
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.75 }}>
               <Swatch verdict={report.verdict} />
               <Typography
                 noWrap
-                sx={{
-                  color: report.verdict === 'hits' ? 'error.main' : 'text.primary',
-                  textDecoration: stale ? 'line-through' : undefined,
-                }}
+                className="amount"
+                sx={{ color: report.verdict === 'hits' ? 'error.main' : 'text.primary' }}
               >
                 <b>{report.short.word}</b> {report.short.amount}
               </Typography>
             </Box>
-            <Typography variant="body2" noWrap title={nearestNow ?? report.short.detail}>
-              {stale ? 'working it out' : (nearestNow ?? report.short.detail)}
-            </Typography>
+            <Box className="fresh">
+              {selected ? (
+                <NowWords {...props} detail={report.short.detail} />
+              ) : (
+                <Detail words={report.short.detail} />
+              )}
+            </Box>
           </>
-        ) : (
-          <Typography variant="body2">working it out</Typography>
         )}
-        <span hidden>{travelText(mover, travel, units)}</span>
+        <Typography variant="body2" className="busy">
+          working it out
+        </Typography>
       </Box>
     </Box>
   );
 });
 
+function Detail({ words }: { words: string }) {
+  return (
+    <Typography variant="body2" noWrap title={words}>
+      {words}
+    </Typography>
+  );
+}
+
+/** What is nearest to the selected part where it stands, once it is open. */
+function NowWords({ scene, units, detail }: Props & { detail: string }) {
+  const { nearest } = useMoment();
+  return <Detail words={nearest ? nowWords(scene, nearest, units) : detail} />;
+}
+
+function nowWords(scene: Scene, nearest: Nearest, units: Units): string {
+  const still = bodiesOf(scene).find(({ id }) => id === nearest.still)!.name;
+  const { clearance } = nearest.witness;
+  return clearance <= 0 ? `now in ${still}` : `now ${formatLength(clearance, units)} to ${still}`;
+}
+
 /** The well with the painted clearance, and the rider on it. */
-function Well({ mover, report, units, selected, travel, stale, onMove }: Props) {
+function Well({ mover, report, units, selected }: Props) {
+  const dispatch = useAppDispatch();
   const svg = useRef<SVGSVGElement>(null);
   const { from, to } = mover;
+  const travel = Math.min(
+    useApp(({ view }) => view.travels[mover.id] ?? from),
+    to,
+  );
   const at = (value: number) => ((value - from) / (to - from)) * WELL.width;
   const step = mover.unit === 'rad' ? Math.PI / 180 : 1;
-  const move = (value: number) => onMove(Math.min(to, Math.max(from, value)));
+  const move = (value: number) => {
+    dispatch(stop());
+    dispatch(moved({ part: mover.id, travel: Math.min(to, Math.max(from, value)) }));
+  };
   const drag = (event: React.PointerEvent) => {
     const { left } = svg.current!.getBoundingClientRect();
     move(from + ((event.clientX - left - RIDER.target / 2) / WELL.width) * (to - from));
   };
   const onKeyDown = (event: React.KeyboardEvent) => {
+    if (event.key === ' ' || event.key === 'Enter') {
+      event.preventDefault();
+      const open = report?.check.usable ?? to;
+      void dispatch(play([{ [mover.id]: travel < open - 1e-9 ? open : from }]));
+      return;
+    }
     const moves: Record<string, number> = {
       ArrowRight: travel + step, ArrowUp: travel + step, ArrowLeft: travel - step, ArrowDown: travel - step,
       PageUp: travel + 10 * step, PageDown: travel - 10 * step, Home: from, End: to,
@@ -125,7 +174,7 @@ function Well({ mover, report, units, selected, travel, stale, onMove }: Props) 
       onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && drag(event)}
     >
       <g transform={`translate(${RIDER.target / 2} ${WELL.top})`}>
-        <Painted mover={mover} report={stale ? undefined : report} />
+        <Painted mover={mover} report={report} />
         <line x1={x} y1={-2} x2={x} y2={WELL.height} stroke={colour('ink')} strokeWidth={2} />
         <g
           role="slider"
@@ -202,7 +251,7 @@ const Painted = memo(function Painted({ mover, report }: { mover: Mover; report:
     <g>
       <rect x={0} y={0} width={width} height={height} fill={colour('paper')} />
       {shapes && (
-        <>
+        <g className="fresh">
           <polygon
             points={`0,${height} ${shapes.area.map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ')} ${shapes.end},${height}`}
             fill={colour('tarnSoft')}
@@ -225,7 +274,7 @@ const Painted = memo(function Painted({ mover, report }: { mover: Mover; report:
               fill="url(#hits)"
             />
           )}
-        </>
+        </g>
       )}
       <line
         x1={0}
@@ -239,6 +288,7 @@ const Painted = memo(function Painted({ mover, report }: { mover: Mover; report:
       <rect x={0} y={0} width={width} height={height} fill="none" stroke={colour('ink')} strokeWidth={1.25} />
       {shapes?.contact && (
         <path
+          className="fresh"
           d={`M${shapes.end - 8} 0 L${shapes.end} ${height} L${shapes.end + 8} 0 Z`}
           fill={colour('paper')}
           stroke={colour('heather')}
@@ -247,6 +297,7 @@ const Painted = memo(function Painted({ mover, report }: { mover: Mover; report:
       )}
       {shapes?.least !== undefined && (
         <path
+          className="fresh"
           d={`M${shapes.least - 7} 0 L${shapes.least} 11 L${shapes.least + 7} 0 Z`}
           fill={colour('paper')}
           stroke={colour('ink')}

@@ -1,30 +1,54 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
+import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
-import { bodiesOf, formatLength, type Nearest, type Plan, type Report, type Scene } from '@tarnpass/core';
-import { useMemo } from 'react';
-import { allShut, moved, selected as select } from '../board/viewSlice';
-import { useAppDispatch } from '../store';
-import { lettersOf } from '../ui/Stone';
+import type { Mover, Plan, Report, Scene, Verdict } from '@tarnpass/core';
+import { ChevronDown, ChevronRight } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { colour } from '../theme/palette';
+import { Swatch } from '../ui/Patterns';
 import { Strip } from './Strip';
+import { StripsFoot } from './StripsFoot';
 
 interface Props {
   readonly plan: Plan;
   readonly scene: Scene;
   readonly report: Report | null;
   readonly stale: boolean;
-  readonly travels: Readonly<Record<string, number>>;
   readonly selected: string | null;
-  readonly nearest: Nearest | undefined;
+  readonly letters: Readonly<Record<string, string>>;
 }
 
-/** One strip for each part that moves, worst first, in two columns where there is room. */
-export function Strips({ plan, scene, report, stale, travels, selected, nearest }: Props) {
-  const dispatch = useAppDispatch();
-  const letters = useMemo(() => lettersOf(plan.parts), [plan.parts]);
-  const order = report?.parts.map(({ id }) => id) ?? [];
-  const rank = (id: string) => (order.includes(id) ? order.indexOf(id) : order.length);
-  const movers = [...scene.movers].sort((a, b) => rank(a.id) - rank(b.id));
+/** More strips than this come in groups, and the clear ones folded away. */
+const MANY = 8;
+/** How many rows show before the strips scroll. */
+const ROWS = 4;
+
+/** An old answer is struck through, its patterns withheld: told by the list, so that no strip is drawn anew for it. */
+const ANSWERS = {
+  '&[aria-busy="true"] .fresh': { display: 'none' },
+  '&[aria-busy="true"] .amount': { textDecoration: 'line-through', opacity: 0.6 },
+  '&[aria-busy="false"] .busy': { display: 'none' },
+};
+
+const GROUPS: Record<Verdict, string> = {
+  hits: 'Stop short',
+  tight: 'Tight',
+  clear: 'Clear all the way',
+};
+
+/** One strip for each part that moves, worst first, in two columns where there is room; many of them in groups. */
+export function Strips({ plan, scene, report, stale, selected, letters }: Props) {
+  const [folded, setFolded] = useState<Partial<Record<Verdict, boolean>>>({});
+  const reports = useMemo(() => new Map(report?.parts.map((part) => [part.id, part])), [report]);
+  const movers = useMemo(() => {
+    const rank = new Map(report?.parts.map(({ id }, i) => [id, i]));
+    const of = ({ id }: Mover) => rank.get(id) ?? rank.size;
+    return [...scene.movers].sort((a, b) => of(a) - of(b));
+  }, [scene.movers, report]);
+  const owners = useMemo(() => {
+    const names = new Map(plan.carcasses.map(({ id, name }) => [id, name]));
+    return new Map(plan.parts.map(({ id, carcass }) => [id, names.get(carcass) ?? '']));
+  }, [plan.carcasses, plan.parts]);
   if (movers.length === 0) {
     return (
       <Box sx={{ p: 2 }}>
@@ -34,51 +58,89 @@ export function Strips({ plan, scene, report, stale, travels, selected, nearest 
       </Box>
     );
   }
+  const rows = (list: readonly Mover[]) => (
+    <Box
+      sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(548px, 1fr))', columnGap: 0.5 }}
+    >
+      {list.map((mover) => (
+        <Strip
+          key={mover.id}
+          mover={mover}
+          report={reports.get(mover.id)}
+          owner={owners.get(mover.id) ?? ''}
+          letter={letters[mover.id] ?? ''}
+          units={plan.units}
+          selected={mover.id === selected}
+          scene={scene}
+        />
+      ))}
+    </Box>
+  );
+  const many = movers.length > MANY;
   return (
-    <Box component="section" aria-label="Travel strips" sx={{ pt: 0.5 }}>
+    <Box component="section" aria-label="Travel strips" aria-busy={stale} sx={{ pt: 0.5, ...ANSWERS }}>
       <Box
-        sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(548px, 1fr))', columnGap: 0.5 }}
+        // A scrolling list is reached by its own strips, so that it needs no stop of its own.
+        sx={{ maxHeight: ROWS * 50 + 6, overflowY: 'auto', overscrollBehavior: 'contain' }}
       >
-        {movers.map((mover) => {
-          const part = plan.parts.find(({ id }) => id === mover.id)!;
-          const travel = travels[mover.id] ?? mover.from;
-          return (
-            <Strip
-              key={mover.id}
-              mover={mover}
-              report={report?.parts.find(({ id }) => id === mover.id)}
-              owner={plan.carcasses.find(({ id }) => id === part.carcass)?.name ?? ''}
-              letter={letters[mover.id]!}
-              units={plan.units}
-              selected={mover.id === selected}
-              travel={travel}
-              nearestNow={
-                mover.id === selected && nearest && travel > mover.from
-                  ? nowWords(scene, nearest, plan)
-                  : undefined
-              }
-              stale={stale}
-              onSelect={() => dispatch(select(mover.id))}
-              onMove={(to) => dispatch(moved({ part: mover.id, travel: to }))}
-            />
-          );
-        })}
+        {many
+          ? (Object.keys(GROUPS) as Verdict[]).map((verdict) => {
+              const list = movers.filter(({ id }) => (reports.get(id)?.verdict ?? 'clear') === verdict);
+              if (list.length === 0) return null;
+              const shut = folded[verdict] ?? verdict === 'clear';
+              return (
+                <Box key={verdict} component="section" aria-label={GROUPS[verdict]}>
+                  <GroupHead
+                    verdict={verdict}
+                    count={list.length}
+                    shut={shut}
+                    onPress={() => setFolded({ ...folded, [verdict]: !shut })}
+                  />
+                  {/* The selected strip stays in reach in a folded group. */}
+                  {rows(shut ? list.filter(({ id }) => id === selected) : list)}
+                </Box>
+              );
+            })
+          : rows(movers)}
       </Box>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, px: 1, height: 44 }}>
-        <Box component="span" sx={{ display: 'inline-flex', alignItems: 'center', gap: 1 }}>
-          <svg width={34} height={4} aria-hidden="true">
-            <line x1={0} y1={2} x2={34} y2={2} stroke="var(--ink)" strokeWidth={1.2} strokeDasharray="7 3" />
-          </svg>
-          <Typography variant="body2">gap needed</Typography>
-        </Box>
-        <Button onClick={() => dispatch(allShut())}>Shut all</Button>
-      </Box>
+      <StripsFoot plan={plan} scene={scene} reports={reports} letters={letters} selected={selected} />
     </Box>
   );
 }
 
-function nowWords(scene: Scene, nearest: Nearest, plan: Plan): string {
-  const still = bodiesOf(scene).find(({ id }) => id === nearest.still)!.name;
-  const { clearance } = nearest.witness;
-  return clearance <= 0 ? `now in ${still}` : `now ${formatLength(clearance, plan.units)} to ${still}`;
+function GroupHead({
+  verdict,
+  count,
+  shut,
+  onPress,
+}: {
+  verdict: Verdict;
+  count: number;
+  shut: boolean;
+  onPress(): void;
+}) {
+  const Mark = shut ? ChevronRight : ChevronDown;
+  return (
+    <ButtonBase
+      aria-expanded={!shut}
+      onClick={onPress}
+      sx={{
+        width: 1,
+        minHeight: 44,
+        px: 1,
+        gap: 1,
+        justifyContent: 'flex-start',
+        borderBottom: `1px solid ${colour('line')}`,
+      }}
+    >
+      <Mark size={20} strokeWidth={1.8} aria-hidden="true" />
+      <Swatch verdict={verdict} />
+      <Typography variant="h3" component="span">
+        {GROUPS[verdict]}
+      </Typography>
+      <Typography variant="body2" component="span">
+        {count} {count === 1 ? 'part' : 'parts'}
+      </Typography>
+    </ButtonBase>
+  );
 }

@@ -3,6 +3,7 @@ import type { MoverCheck } from '../../clearance/checkMover';
 import { lengthMark } from '../../length/lengthMark';
 import { segmentInside } from '../../solid/segmentInside';
 import type { Issue } from '../../item/issue';
+import type { Body } from '../../scene/scene';
 import type { PartPlace, Proposal } from '../family';
 import { leafOf } from './leaf';
 import type { Door } from './schema';
@@ -15,9 +16,9 @@ const LEAST_USEFUL_DEG = 20;
 const EDGES = { hinge: 'hinge edge', free: 'free edge', top: 'top', bottom: 'foot' } as const;
 
 /** What cannot be built, with the number that would do. */
-export function refuseDoor(door: Door, place: PartPlace): Issue[] {
+export function refuseDoor(door: Door, place: PartPlace, still: readonly Body[]): Issue[] {
   const covered = coverIssues(door);
-  return covered.length > 0 ? covered : [...leafIssues(door, place), ...pinIssues(door, place)];
+  return covered.length > 0 ? covered : [...leafIssues(door, place), ...pinIssues(door, place, still)];
 }
 
 function coverIssues({ fit }: Door): Issue[] {
@@ -77,7 +78,7 @@ function leafIssues(door: Door, { carcass }: PartPlace): Issue[] {
   return [];
 }
 
-function pinIssues(door: Door, { carcass, still }: PartPlace): Issue[] {
+function pinIssues(door: Door, { carcass }: PartPlace, still: readonly Body[]): Issue[] {
   const { fit, hinge, thickness } = door;
   const room = fit.kind === 'inset' ? thickness.mm : carcass.sheet.mm;
   if (hinge.knuckle === 'let in' && hinge.pin.mm > room) {

@@ -7,7 +7,7 @@ import type { Door } from './schema';
 
 /** Leaf and handle, turning on the pin's line from shut to the limit. */
 export function buildDoor(door: Door, place: PartPlace): Mover {
-  const { carcass, still, gaps } = place;
+  const { carcass, panels, gaps } = place;
   const frame = frameOf(carcass);
   const { x, y, z, pin } = leafOf(door, carcass);
   const motion = motionOf({
@@ -25,11 +25,10 @@ export function buildDoor(door: Door, place: PartPlace): Mover {
   };
   const bodies = [leaf, ...handleBody(door, place, called, motion)];
   const to = (door.limit * Math.PI) / 180;
-  const ownPanels = still.filter((body) => body.item === carcass.id);
   // An overlay leaf rests on the carcass front, and at its pin it never leaves it; it may press into nothing.
   const contacts: IntendedContact[] =
     door.fit.kind === 'overlay'
-      ? ownPanels.map((body) => ({ moving: leaf.id, still: body.id, from: 0, to, depth: 0 }))
+      ? panels.map((body) => ({ moving: leaf.id, still: body.id, from: 0, to, depth: 0 }))
       : [];
   return {
     id: door.id,
@@ -39,7 +38,7 @@ export function buildDoor(door: Door, place: PartPlace): Mover {
     from: 0,
     to,
     contacts,
-    needs: { around: gaps.around, of: Object.fromEntries(ownPanels.map((body) => [body.id, gaps.running])) },
+    needs: { around: gaps.around, of: Object.fromEntries(panels.map((body) => [body.id, gaps.running])) },
   };
 }
 

@@ -1,0 +1,15 @@
+import { buildScene, type Plan, type Scene } from '@tarnpass/core';
+import { useMemo } from 'react';
+import { useSame } from '../ui/useSame';
+
+/** The scene of a plan; where an edit left all that stands, or all that moves, as it was, the same list as before. */
+export function useScene(plan: Plan): Scene {
+  const built = useMemo(() => buildScene(plan), [plan]);
+  const still = useSame(built.still, sameList)!;
+  const movers = useSame(built.movers, sameList)!;
+  return useMemo(() => ({ still, movers }), [still, movers]);
+}
+
+function sameList<T>(a: readonly T[], b: readonly T[]): boolean {
+  return a.length === b.length && a.every((item, i) => item === b[i]);
+}
