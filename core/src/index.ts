@@ -48,10 +48,21 @@ export { fieldLabel, type Choice, type Field } from './item/field';
 export { fieldsOf, itemsOf, pathOf, type Item } from './plan/items';
 export { get, type PathStep } from './item/path';
 export { extentChanges, extentOf, type Extent } from './plan/placing';
+export {
+  clipOf,
+  groupChanges,
+  mirrorChanges,
+  pasteChanges,
+  shiftChanges,
+  shifted,
+  together,
+  type Clip,
+} from './plan/together';
 export { newCarcass, newPart, newPlan, newThing } from './plan/fresh';
 export { pathText, type Issue } from './item/issue';
 export { readPlan, type PlanRead } from './plan/readPlan';
 export { LARGEST_PLAN, parseJson, readPlanFile, writePlanFile } from './formats/planFile';
+export { readClip, writeClip } from './formats/clip';
 export { reportOf, type Answer, type Finding, type PartReport, type Report } from './report/report';
 export { reportText } from './report/reportText';
 export { shortfallText, travelText } from './report/words';

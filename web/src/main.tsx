@@ -6,6 +6,7 @@ import { Provider } from 'react-redux';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { BoardScreen } from './board/Board';
 import { saveBeforeClose } from './job/autosave';
+import { KeysScreen } from './commands/KeysScreen';
 import { JobsScreen } from './jobs/JobsScreen';
 import { store } from './store';
 import { SheetProvider } from './theme/SheetProvider';
@@ -14,6 +15,7 @@ import { Patterns } from './ui/Patterns';
 const router = createBrowserRouter([
   { path: '/', Component: JobsScreen },
   { path: '/jobs/:id/:stage?', Component: BoardScreen },
+  { path: '/keys', Component: KeysScreen },
   { path: '*', Component: JobsScreen },
 ]);
 

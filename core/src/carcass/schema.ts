@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { LengthSchema, lengthBetween } from '../length/length';
 import { wordChoice, type Field } from '../item/field';
-import { IdSchema, NameSchema, SideSchema } from '../space/schema';
+import { GroupSchema, IdSchema, NameSchema, SideSchema } from '../space/schema';
 
 /**
  * A frameless case with an open front: two sides over its whole height, top and bottom between them, a back between
@@ -20,6 +20,7 @@ export const CarcassSchema = v.pipe(
     height: lengthBetween(50),
     depth: lengthBetween(20),
     sheet: lengthBetween(1, 100),
+    group: GroupSchema,
   }),
   v.forward(
     v.check(

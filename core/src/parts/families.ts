@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { adviseDoor, refuseDoor } from './door/advice';
 import { buildDoor } from './door/build';
-import { DOOR_FIELDS, DoorSchema, freshDoor, type Door } from './door/schema';
+import { DOOR_FIELDS, DoorSchema, freshDoor, mirrorDoor, type Door } from './door/schema';
 import { doorSizes } from './door/sizes';
 import type { Family } from './family';
 
@@ -20,6 +20,7 @@ const FAMILIES: ByFamily = {
     fresh: freshDoor,
     refuse: refuseDoor,
     build: buildDoor,
+    mirror: mirrorDoor,
     sizes: doorSizes,
     advise: adviseDoor,
   },

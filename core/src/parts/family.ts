@@ -45,6 +45,8 @@ export interface Family<Part> {
    */
   refuse(part: Part, place: PartPlace, still: readonly Body[]): Issue[];
   build(part: Part, place: PartPlace): Mover;
+  /** The part as it is in a mirror that turns left and right about. */
+  mirror(part: Part): Part;
   sizes(part: Part, place: PartPlace): SizedPiece[];
   /** The least change known to mend what the check found; undefined where the family knows none. */
   advise(part: Part, check: MoverCheck): Proposal | undefined;

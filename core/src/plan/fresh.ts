@@ -84,8 +84,12 @@ export function newPart(plan: Plan, family: Part['family'], carcass: Carcass): P
   return kind.fresh(id, carcass.id, name);
 }
 
-/** An id and a name that no item has yet. */
-function freshName(plan: Plan, id: string, name: string): { id: string; name: string } {
+/** An id and a name that no item has yet, made of these. */
+export function freshName(
+  plan: Pick<Plan, 'space' | 'things' | 'carcasses' | 'parts'>,
+  id: string,
+  name: string,
+): { id: string; name: string } {
   const items = itemsOf(plan);
   const taken = (n: number) =>
     items.some((item) => item.id === `${id}-${n}` || item.name === (n === 1 ? name : `${name} ${n}`));

@@ -13,7 +13,7 @@ export type Item =
   | { readonly id: string; readonly name: string; readonly list: 'parts'; readonly value: Part };
 
 /** Every item of a plan, the space first. */
-export function itemsOf(plan: Plan): Item[] {
+export function itemsOf(plan: Pick<Plan, 'space' | 'things' | 'carcasses' | 'parts'>): Item[] {
   return [
     { id: 'space', name: 'The space', list: 'space', value: plan.space },
     ...plan.things.map((value): Item => ({ id: value.id, name: value.name, list: 'things', value })),

@@ -36,6 +36,9 @@ export const IdSchema = v.pipe(
   v.regex(/^[a-z][a-z0-9-]{0,39}$/, 'An id is small letters, digits and hyphens.'),
 );
 
+/** Carcasses and things with the same group name are moved, copied and mirrored together. */
+export const GroupSchema = v.optional(NameSchema);
+
 /** A box in the space that parts must miss: its least corner, and its size. */
 export const ThingSchema = v.strictObject({
   id: IdSchema,
@@ -47,6 +50,7 @@ export const ThingSchema = v.strictObject({
   width: positiveLength(),
   depth: positiveLength(),
   height: positiveLength(),
+  group: GroupSchema,
 });
 export type Thing = v.InferOutput<typeof ThingSchema>;
 

@@ -4,11 +4,11 @@ import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import type { Plan, Report } from '@tarnpass/core';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
-import { useState } from 'react';
 import { retried } from '../check/checkSlice';
 import { makeEdit } from '../job/edits';
 import { useApp, useAppDispatch } from '../store';
-import { moved, selected } from './viewSlice';
+import { openFindings, stepFinding } from './stepFinding';
+import { selected } from './viewSlice';
 
 /** How the job stands and the next thing worth doing, in one sentence over two lines; the one filled button does it. */
 export function AnswerLine({ plan, report, stale }: { plan: Plan; report: Report | null; stale: boolean }) {
@@ -16,16 +16,9 @@ export function AnswerLine({ plan, report, stale }: { plan: Plan; report: Report
   const failure = useApp(({ check, job }) =>
     check.failure && check.failure.version === job?.version ? check.failure : null,
   );
-  const [step, setStep] = useState(0);
-  const findings =
-    report?.parts.flatMap((part) => part.findings.filter(({ verdict }) => verdict !== 'clear')) ?? [];
-  const go = (by: number) => {
-    const next = (step + by + findings.length) % findings.length;
-    const finding = findings[next]!;
-    setStep(next);
-    dispatch(selected(finding.part));
-    dispatch(moved({ part: finding.part, travel: finding.travel }));
-  };
+  const step = useApp(({ view }) => view.finding);
+  const findings = openFindings(report);
+  const go = (by: number) => dispatch(stepFinding(by));
   if (failure) {
     return (
       <Line>

@@ -2,10 +2,11 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { itemsOf, type Item, type Plan, type Report } from '@tarnpass/core';
-import { useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { ApiError } from '../api/client';
-import { redo, undo } from '../job/edits';
+import { Hotkeys } from '../commands/Hotkeys';
+import { useActions } from '../commands/useActions';
 import { closed } from '../job/jobSlice';
 import { openJob } from '../job/openJob';
 import { useApp, useAppDispatch } from '../store';
@@ -23,7 +24,9 @@ import { isStage, type Stage } from './stages';
 import { StoryPole } from './StoryPole';
 import { Tools } from './Tools';
 import { useScene } from './useScene';
-import { selected as select } from './viewSlice';
+import { begun, selected as select, told } from './viewSlice';
+
+const FindDialog = lazy(() => import('../commands/FindDialog'));
 
 /** One job on the board: opens it, or says why not. */
 export function BoardScreen() {
@@ -89,19 +92,21 @@ function Board({ stage }: { stage: Stage }) {
   const check = useApp(({ check }) => check);
   const chosen = useApp(({ view }) => view.selected);
   const panes = useApp(({ view }) => view.panes);
+  const trouble = useApp(({ view }) => view.told);
   const { plan } = job;
   const scene = useScene(plan);
   const { report } = check;
   const stale = check.version !== job.version;
   const item = useMemo(() => itemFor(plan, report, stage, chosen), [plan, report, stage, chosen]);
   const letters = useMemo(() => lettersOf(plan.parts), [plan.parts]);
-  useUndoKeys();
+  const [finding, setFinding] = useState(false);
+  const find = useCallback(() => setFinding(true), []);
 
   // What the card began with stays on it: mending the worst part must not turn the card to the next worst.
-  const begun = report && chosen === null ? item?.id : undefined;
+  const first = report && chosen === null ? item?.id : undefined;
   useEffect(() => {
-    if (begun) dispatch(select(begun));
-  }, [begun, dispatch]);
+    if (first) dispatch(begun(first));
+  }, [first, dispatch]);
 
   const mover = scene.movers.find(({ id }) => id === item?.id);
   // A report of an older plan may name parts that are gone.
@@ -121,6 +126,7 @@ function Board({ stage }: { stage: Stage }) {
     },
     [dispatch, navigate, plan, stage, job.id],
   );
+  const actions = useActions({ plan, scene, report: current, selected: item?.id ?? null, onFind: find });
   const words = useMemo(() => sheetWords(plan, current), [plan, current]);
   // Fields, strips and the answer follow an edit first; the drawing a frame or two later, so that they never wait for it.
   const sheetProps = useDeferredValue(
@@ -132,6 +138,7 @@ function Board({ stage }: { stage: Stage }) {
   return (
     <MomentProvider scene={scene} mover={mover}>
       <Box
+        className="board"
         sx={{
           display: 'grid',
           minHeight: '100vh',
@@ -156,10 +163,21 @@ function Board({ stage }: { stage: Stage }) {
           stage={stage}
           revision={job.revision}
           saving={job.saving}
-          tools={<Tools />}
+          tools={<Tools actions={actions} />}
         />
         <Box component="header" className="answer">
           <AnswerLine plan={plan} report={current} stale={stale} />
+          {trouble && (
+            <Alert
+              severity="info"
+              icon={false}
+              variant="outlined"
+              onClose={() => dispatch(told(null))}
+              sx={{ mx: 2, mb: 1, py: 0 }}
+            >
+              {trouble}
+            </Alert>
+          )}
           {job.saving.kind === 'waiting' && (
             <Alert severity="info" icon={false} variant="outlined" sx={{ mx: 2, mb: 1, py: 0 }}>
               {job.saving.why} Your changes are kept in this browser and saved as soon as it answers.
@@ -201,6 +219,17 @@ function Board({ stage }: { stage: Stage }) {
             sheet={sheet}
           />
         </Box>
+        <Hotkeys actions={actions} />
+        {finding && (
+          <Suspense fallback={null}>
+            <FindDialog
+              actions={actions}
+              items={itemsOf(plan)}
+              onSelect={pick}
+              onClose={() => setFinding(false)}
+            />
+          </Suspense>
+        )}
         <ConflictDialog />
       </Box>
     </MomentProvider>
@@ -211,18 +240,4 @@ function Board({ stage }: { stage: Stage }) {
 function sheetWords(plan: Plan, report: Report | null): string {
   const parts = report?.parts.map(({ name, short }) => `${name}: ${short.word} ${short.amount}`).join('; ');
   return `${plan.title}. ${parts ?? ''}`;
-}
-
-function useUndoKeys(): void {
-  const dispatch = useAppDispatch();
-  useEffect(() => {
-    const onKeyDown = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLInputElement;
-      if (typing || event.key.toLowerCase() !== 'z' || !(event.ctrlKey || event.metaKey)) return;
-      event.preventDefault();
-      dispatch(event.shiftKey ? redo() : undo());
-    };
-    addEventListener('keydown', onKeyDown);
-    return () => removeEventListener('keydown', onKeyDown);
-  }, [dispatch]);
 }

@@ -7,13 +7,12 @@ import {
   newCarcass,
   newPart,
   newThing,
-  pathOf,
   type Item,
   type Plan,
   type Report,
   type Scene,
 } from '@tarnpass/core';
-import { Plus, Trash2 } from 'lucide-react';
+import { Plus } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { makeEdit } from '../job/edits';
 import { ItemFields } from '../numbers/ItemFields';
@@ -23,6 +22,7 @@ import { colour, type Sheet } from '../theme/palette';
 import { LengthText } from '../ui/LengthText';
 import { Stone } from '../ui/Stone';
 import { FindingsList } from './FindingsList';
+import { ItemMenu } from './ItemMenu';
 import type { Stage } from './stages';
 import { selected as select } from './viewSlice';
 
@@ -83,7 +83,7 @@ export function Card(props: Props) {
             <Typography variant="body2" noWrap sx={{ maxWidth: 160 }}>
               {belongsTo(plan, item)}
             </Typography>
-            {stage !== 'check' && item.list !== 'space' && <RemoveButton plan={plan} item={item} />}
+            {item.list !== 'space' && <ItemMenu item={item} />}
           </Box>
           {stage === 'check' && item.list === 'parts' ? (
             <CheckBody {...props} item={item} />
@@ -109,6 +109,7 @@ export function Card(props: Props) {
 
 function belongsTo(plan: Plan, item: Item): string {
   if (item.list === 'parts') return plan.carcasses.find(({ id }) => id === item.value.carcass)?.name ?? '';
+  if (item.list !== 'space' && item.value.group) return item.value.group;
   return { space: 'measured inside', things: 'in the space', carcasses: 'carcass' }[item.list];
 }
 
@@ -164,31 +165,6 @@ function NumbersBody({ plan, report, item }: Props & { item: Item }) {
       ))}
       <ItemFields plan={plan} item={item} />
     </>
-  );
-}
-
-function RemoveButton({ plan, item }: { plan: Plan; item: Item }) {
-  const dispatch = useAppDispatch();
-  const hung = item.list === 'carcasses' ? plan.parts.filter(({ carcass }) => carcass === item.id) : [];
-  const remove = () => {
-    // A carcass takes what hangs on it along; the last first, so that the places before it stay true.
-    const parts = hung.map((part) => ({ path: ['parts', plan.parts.indexOf(part)], before: part })).reverse();
-    dispatch(
-      makeEdit({
-        name: `Take out ${item.name}`,
-        changes: [...parts, { path: pathOf(plan, item), before: item.value }],
-      }),
-    );
-    dispatch(select(null));
-  };
-  return (
-    <Button
-      onClick={remove}
-      startIcon={<Trash2 size={18} strokeWidth={1.8} />}
-      aria-label={`Take out ${item.name}${hung.length > 0 ? ' and what hangs on it' : ''}`}
-    >
-      Take out
-    </Button>
   );
 }
 

@@ -94,7 +94,10 @@ function PaneTitle({
   };
   const others = (Object.keys(VIEWS) as ViewKind[]).filter((view) => !panes.includes(view));
   return (
-    <Box sx={{ position: 'absolute', left: 4, top: 0, display: 'flex', alignItems: 'baseline', gap: 0.5 }}>
+    <Box
+      className="no-print"
+      sx={{ position: 'absolute', left: 4, top: 0, display: 'flex', alignItems: 'baseline', gap: 0.5 }}
+    >
       <Button
         aria-haspopup="menu"
         aria-label={`${VIEWS[kind]}: change this pane`}

@@ -146,12 +146,12 @@ function PoleMark({ mark, current, label }: { mark: Mark; current: boolean; labe
     <>
       <svg
         width={58}
-        height={98}
+        height={92}
         style={{ position: 'absolute', left: 0, top: 0, overflow: 'visible', zIndex: 2 }}
         aria-hidden="true"
       >
         <path d="M13 1 H50 M40 1 L49 -5 M40 1 L49 7" stroke={colour('ink')} strokeWidth={1.6} fill="none" />
-        {current && <rect x={20.7} y={2} width={16.6} height={96} fill={colour('tarnFill')} />}
+        {current && <rect x={20.7} y={2} width={16.6} height={90} fill={colour('tarnFill')} />}
         {mark.look !== 'waits' &&
           Array.from({ length: 8 }, (_, i) => (
             <line
@@ -172,8 +172,8 @@ function PoleMark({ mark, current, label }: { mark: Mark; current: boolean; labe
           <line
             x1={13}
             x2={44}
-            y1={86}
-            y2={86}
+            y1={82}
+            y2={82}
             stroke={mark.look === 'hits' ? colour('heather') : colour('ink')}
             strokeWidth={3.2}
           />
@@ -201,10 +201,10 @@ function PoleMark({ mark, current, label }: { mark: Mark; current: boolean; labe
   const sx = {
     position: 'relative',
     display: 'block',
-    height: 98,
+    height: 92,
     flex: 'none',
     pl: '58px',
-    pt: '18px',
+    pt: '15px',
     pr: 0.5,
     color: 'inherit',
     textDecoration: 'none',

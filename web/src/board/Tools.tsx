@@ -1,7 +1,8 @@
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import { INCHES, MILLIMETRES } from '@tarnpass/core';
-import { Moon, Redo2, Sun, Undo2 } from 'lucide-react';
+import { Keyboard, Moon, Printer, Redo2, Search, Sun, Undo2 } from 'lucide-react';
+import type { Actions } from '../commands/Hotkeys';
 import { redo, setValue, undo } from '../job/edits';
 import { useApp, useAppDispatch } from '../store';
 import { useSheet } from '../theme/SheetProvider';
@@ -9,7 +10,7 @@ import { useSheet } from '../theme/SheetProvider';
 const ICON = { size: 22, strokeWidth: 1.8 };
 
 /** Undo, redo, units and the light of the sheet, at the foot of the pole. */
-export function Tools() {
+export function Tools({ actions }: { actions: Actions }) {
   const dispatch = useAppDispatch();
   const { sheet, toggle } = useSheet();
   const system = useApp(({ job }) => job?.plan.units.system);
@@ -34,6 +35,12 @@ export function Tools() {
       >
         <Redo2 {...ICON} />
       </IconButton>
+      <IconButton aria-label="Find a command or a thing" title="Find (W)" onClick={actions.find}>
+        <Search {...ICON} />
+      </IconButton>
+      <IconButton aria-label="Print the sheet" title="Print the sheet" onClick={actions.print}>
+        <Printer {...ICON} />
+      </IconButton>
       <Button
         aria-label={system === 'mm' ? 'Lengths in mm: change to inches' : 'Lengths in inches: change to mm'}
         onClick={() => dispatch(setValue('Units', ['units'], other))}
@@ -43,6 +50,9 @@ export function Tools() {
       </Button>
       <IconButton aria-label={sheet === 'light' ? 'Dark sheet' : 'Light sheet'} onClick={toggle}>
         {sheet === 'light' ? <Moon {...ICON} /> : <Sun {...ICON} />}
+      </IconButton>
+      <IconButton aria-label="All keys" title="All keys (H)" onClick={actions.keys}>
+        <Keyboard {...ICON} />
       </IconButton>
     </>
   );

@@ -31,6 +31,8 @@ export interface AskedOrder {
 export interface ViewState {
   /** The plan item the card is about; `space` for the space itself. */
   readonly selected: string | null;
+  /** What else is selected with it, to be grouped or copied as one. */
+  readonly also: readonly string[];
   /** How far each part stands open, radians or mm; shut where none is given. */
   readonly travels: Readonly<Record<string, number>>;
   /** The panes of the sheet, the large one first. */
@@ -38,6 +40,10 @@ export interface ViewState {
   /** Where the person put the section; through the middle of what is selected until then. */
   readonly section: SectionCut | null;
   readonly order: AskedOrder | null;
+  /** Which finding, worst first, is looked at. */
+  readonly finding: number;
+  /** Why the last command could not be done. */
+  readonly told: string | null;
   /** Which stop of a motion is being played; null while nothing is. */
   readonly playing: number | null;
   /** The two parts the pass is about; the selected one and its worst neighbour until chosen. */
@@ -54,10 +60,13 @@ function keptPanes(): readonly ViewKind[] {
 
 const initialState = (): ViewState => ({
   selected: null,
+  also: [],
   travels: {},
   panes: keptPanes(),
   section: null,
   order: null,
+  finding: 0,
+  told: null,
   playing: null,
   pair: null,
 });
@@ -66,7 +75,15 @@ const viewSlice = createSlice({
   name: 'view',
   initialState,
   reducers: {
-    selected: (state, { payload }: PayloadAction<string | null>) => ({ ...state, selected: payload }),
+    selected: (state, { payload }: PayloadAction<string | null>) => ({
+      ...state,
+      selected: payload,
+      also: [],
+    }),
+    /** What the card begins with, unless a hand was quicker. */
+    begun: (state, { payload }: PayloadAction<string>) =>
+      state.selected === null ? { ...state, selected: payload } : state,
+    alsoSelected: (state, { payload }: PayloadAction<readonly string[]>) => ({ ...state, also: payload }),
     moved: (state, { payload }: PayloadAction<{ part: string; travel: number }>) => ({
       ...state,
       travels: { ...state.travels, [payload.part]: payload.travel },
@@ -76,6 +93,8 @@ const viewSlice = createSlice({
       ...state,
       travels: { ...state.travels, ...payload },
     }),
+    findingShown: (state, { payload }: PayloadAction<number>) => ({ ...state, finding: payload }),
+    told: (state, { payload }: PayloadAction<string | null>) => ({ ...state, told: payload }),
     played: (state, { payload }: PayloadAction<number | null>) => ({ ...state, playing: payload }),
     allShut: (state) => ({ ...state, travels: {} }),
     panesSet: (state, { payload }: PayloadAction<readonly ViewKind[]>) => {
@@ -109,6 +128,6 @@ const viewSlice = createSlice({
 });
 
 export const {
-  selected, moved, movedAll, played, allShut, panesSet, paneShown, orderAsked, orderTold, orderHidden, sectionCut, paired,
+  selected, begun, alsoSelected, findingShown, told, moved, movedAll, played, allShut, panesSet, paneShown, orderAsked, orderTold, orderHidden, sectionCut, paired,
 } = viewSlice.actions; // prettier-ignore
 export const viewReducer = viewSlice.reducer;

@@ -2,6 +2,8 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { itemsOf, type Item, type Plan, type Report, type Scene } from '@tarnpass/core';
 import { memo, useMemo, useRef, useState } from 'react';
+import { alsoSelected } from '../board/viewSlice';
+import { useApp, useAppDispatch } from '../store';
 import { useSize } from '../ui/useSize';
 import { Dimension } from './Dimension';
 import { dimensionsOf, type SheetDim } from './dimensions';
@@ -13,6 +15,7 @@ import { ScaleBar } from './ScaleBar';
 import { SectionMark } from './SectionMark';
 import { SheetLabels } from './SheetLabels';
 import { StillBodies } from './StillBodies';
+import { TitleBlock } from './TitleBlock';
 import { TypeOver } from './TypeOver';
 import { useByHand } from './useByHand';
 import { usePanZoom } from './usePanZoom';
@@ -40,7 +43,7 @@ interface Props extends SheetProps {
 
 /** Room about the walls for their thickness and the dimension lines, px. */
 const MARGIN: Record<'large' | 'small', Margin> = {
-  large: { left: 66, right: 34, top: 66, bottom: 44 },
+  large: { left: 66, right: 34, top: 92, bottom: 66 },
   small: { left: 40, right: 16, top: 48, bottom: 18 },
 };
 /** How thick the scene's walls are drawn, mm. */
@@ -49,6 +52,7 @@ const WALL = 120;
 /** One flat view of the sheet: plan, front or section of the same scene, that can be panned, enlarged and worked on by hand. */
 export function FlatView(props: Props) {
   const { plan, scene, report, item, letters, words, sight, large, section, onSelect } = props;
+  const dispatch = useAppDispatch();
   const box = useRef<HTMLDivElement>(null);
   const sheet = useRef<SVGSVGElement>(null);
   const { width, height } = useSize(box);
@@ -70,10 +74,15 @@ export function FlatView(props: Props) {
   );
   const off = WALL * frame.scale + 16;
   const dims = useMemo(() => dimensionsOf(plan, item, frame, off), [plan, item, frame, off]);
-  const press = pressing(hand, selected);
+  const also = useApp(({ view }) => view.also);
+  const press = pressing(hand, selected, (id) => {
+    if (selected && selected !== 'space' && id !== selected && id !== 'space')
+      dispatch(alsoSelected(also.includes(id) ? also.filter((other) => other !== id) : [...also, id]));
+  });
   return (
     <Box
       ref={box}
+      className={large ? 'view' : undefined}
       role="group"
       aria-label={`${sight.kind === 'plan' ? 'Plan' : sight.kind === 'front' ? 'Front' : 'Section'} ${sight.words}. ${words}`}
       tabIndex={-1}
@@ -92,7 +101,14 @@ export function FlatView(props: Props) {
     >
       {width > 0 && (
         <>
-          <svg ref={sheet} width={width} height={height} data-sheet={sight.kind} style={LAYER}>
+          <svg
+            ref={sheet}
+            width={width}
+            height={height}
+            viewBox={`0 0 ${width} ${height}`}
+            data-sheet={sight.kind}
+            style={LAYER}
+          >
             <Ground
               scene={scene}
               frame={frame}
@@ -128,6 +144,7 @@ export function FlatView(props: Props) {
           <svg
             width={width}
             height={height}
+            viewBox={`0 0 ${width} ${height}`}
             style={{ ...LAYER, pointerEvents: 'none', willChange: 'transform' }}
           >
             <LiveLayer
@@ -140,7 +157,14 @@ export function FlatView(props: Props) {
               onSelect={onSelect}
             />
             {item && (
-              <HandMarks plan={plan} item={item} underWay={hand.underWay} frame={frame} large={large} />
+              <HandMarks
+                plan={plan}
+                item={item}
+                also={also}
+                underWay={hand.underWay}
+                frame={frame}
+                large={large}
+              />
             )}
           </svg>
           {typing && (
@@ -170,6 +194,7 @@ export function FlatView(props: Props) {
           {hand.wrong}
         </Typography>
       )}
+      {large && <TitleBlock plan={plan} sight={sight} />}
       <ViewTools {...panZoom} large={large} />
     </Box>
   );
@@ -221,8 +246,11 @@ const Ground = memo(function Ground(props: GroundProps) {
 
 type Hand = ReturnType<typeof useByHand>;
 
-/** Pointer presses on the selected item or a handle of it move it; all else is left to pan and select. */
-function pressing(hand: Hand, selected: string | null) {
+/**
+ * Pointer presses on the selected item or a handle of it move it; with Shift on another it is selected as well; all else
+ * is left to pan and select.
+ */
+function pressing(hand: Hand, selected: string | null, onAlso: (id: string) => void) {
   const at = (event: React.PointerEvent): [number, number] => {
     const { left, top } = event.currentTarget.getBoundingClientRect();
     return [event.clientX - left, event.clientY - top];
@@ -239,6 +267,12 @@ function pressing(hand: Hand, selected: string | null) {
       };
       if (!face && (own !== selected || selected === null)) return;
       if (hand.take(at(event), face)) event.currentTarget.setPointerCapture(event.pointerId);
+    },
+    onClickCapture: (event: React.MouseEvent) => {
+      const id = (event.target as Element).closest('[data-item]')?.getAttribute('data-item');
+      if (!event.shiftKey || !id) return;
+      event.stopPropagation();
+      onAlso(id);
     },
     onPointerMove: (event: React.PointerEvent) => hand.holding && hand.drag(at(event)),
     onPointerUp: () => hand.holding && hand.letGo(),

@@ -1,4 +1,4 @@
-import { extentOf, type Extent, type Item, type Plan } from '@tarnpass/core';
+import { extentOf, shifted, together, type Extent, type Item, type Plan } from '@tarnpass/core';
 import { colour } from '../theme/palette';
 import type { SheetFrame } from './frame';
 import { axisOf, flatten } from './projection';
@@ -8,6 +8,8 @@ import type { UnderWay } from './useByHand';
 interface Props {
   readonly plan: Plan;
   readonly item: Item;
+  /** What else is selected. */
+  readonly also: readonly string[];
   readonly underWay: UnderWay | undefined;
   readonly frame: SheetFrame;
   readonly large: boolean;
@@ -20,12 +22,31 @@ const STAND_OFF = 15;
 const TARGET = { along: 44, off: [5, 40] } as const;
 
 /** The handles of what is selected, and while it is moved by hand its outline to come with what it catches on. */
-export function HandMarks({ plan, item, underWay, frame, large }: Props) {
+export function HandMarks({ plan, item, also, underWay, frame, large }: Props) {
   const extent = item.list === 'space' ? undefined : extentOf(item);
   if (!extent) return null;
   const shown = boxOn(frame, underWay?.extent ?? extent);
+  const by =
+    underWay && !underWay.resized ? underWay.extent.least.map((x, i) => x - extent.least[i]!) : [0, 0, 0];
+  const others = together(plan, [item.id, ...also]).filter(({ id }) => id !== item.id);
   return (
     <g>
+      {others.map((other) => {
+        const box = extentOf(other);
+        return (
+          box && (
+            <rect
+              key={other.id}
+              {...boxOn(frame, shifted(box, by))}
+              fill="none"
+              stroke={colour('tarn')}
+              strokeWidth={1.6}
+              strokeDasharray={also.includes(other.id) ? undefined : '1.5 3'}
+              pointerEvents="none"
+            />
+          )
+        );
+      })}
       {underWay && (
         <rect
           {...shown}

@@ -64,7 +64,7 @@ export const SheetLabels = memo(function SheetLabels(props: Props) {
     }
     return {
       placed: layLabels(wishes, {
-        taken: dims.map(dimBox),
+        taken: [...dims.map(dimBox), ...(large ? handleBoxes(plan, selected, frame) : [])],
         size,
         things: solids(things),
         room: roomOf(plan, frame),
@@ -163,6 +163,18 @@ function overheadPlaces({ x, y, width, height }: Bounds, text: string): LabelBox
     { x: x + width - long - 10, y: y + height - 26, width: long, height: 18 },
     { x: x + 8, y: y + 6, width: long, height: 18 },
   ];
+}
+
+/** The handles of what is selected, that no name may cover. */
+function handleBoxes(plan: Plan, selected: string | null, frame: SheetFrame): LabelBox[] {
+  const item = itemsOf(plan).find(({ id }) => id === selected);
+  const extent = item && item.list !== 'space' ? extentOf(item) : undefined;
+  if (!extent) return [];
+  const { x, y, width, height } = boundsOf([frame.put(extent.least), frame.put(extent.greatest)]);
+  const [cx, cy] = [x + width / 2, y + height / 2];
+  const level = (left: number): LabelBox => ({ x: left, y: cy - 7, width: 20, height: 14 });
+  const upright = (top: number): LabelBox => ({ x: cx - 7, y: top, width: 14, height: 20 });
+  return [level(x - 20), level(x + width), upright(y - 20), upright(y + height)];
 }
 
 /** The figure of a dimension, that no name may cover. */

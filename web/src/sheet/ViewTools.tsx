@@ -19,6 +19,7 @@ export function ViewTools({ zoom, large, enlarge, reduce, whole }: Props) {
   const moved = zoom.k !== 1 || zoom.x !== 0 || zoom.y !== 0;
   return (
     <Box
+      className="no-print"
       sx={{
         position: 'absolute',
         left: 6,

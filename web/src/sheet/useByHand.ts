@@ -2,6 +2,8 @@ import {
   extentChanges,
   extentOf,
   itemsOf,
+  shiftChanges,
+  shifted,
   type Change,
   type Edit,
   type Extent,
@@ -12,7 +14,7 @@ import {
 } from '@tarnpass/core';
 import { useMemo, useState } from 'react';
 import { makeEdit, setValue } from '../job/edits';
-import { useAppDispatch } from '../store';
+import { useApp, useAppDispatch } from '../store';
 import type { Sets } from './dimensions';
 import type { SheetFrame } from './frame';
 import { axisOf } from './projection';
@@ -23,6 +25,8 @@ export interface UnderWay {
   readonly item: Item;
   readonly extent: Extent;
   readonly ties: readonly Tie[];
+  /** One face is moved, not the whole. */
+  readonly resized: boolean;
 }
 
 interface Grip {
@@ -43,6 +47,7 @@ const THINNEST = 10;
 /** Moving, resizing and nudging the selected item on a flat view. The plan changes once, when it is let go. */
 export function useByHand(plan: Plan, selected: Item | undefined, frame: SheetFrame) {
   const dispatch = useAppDispatch();
+  const also = useApp(({ view }) => view.also);
   const [grip, setGrip] = useState<Grip>();
   const [underWay, setUnderWay] = useState<UnderWay>();
   const [wrong, setWrong] = useState<string>();
@@ -83,13 +88,20 @@ export function useByHand(plan: Plan, selected: Item | undefined, frame: SheetFr
     const by = [0, 0, 0];
     by[across]! += (u[across] * dx) / frame.scale;
     by[up]! -= (v[up] * dy) / frame.scale;
-    setUnderWay({ item: grip.item, ...taken(grip, by, [across, up], snapTo) });
+    const resized = grip.face !== undefined;
+    setUnderWay({ item: grip.item, resized, ...taken(grip, by, [across, up], snapTo) });
   };
 
   const letGo = (): void => {
     if (grip && underWay) {
       const name = `${grip.face ? 'Resize' : 'Move'} ${grip.item.name}`;
-      change(name, extentChanges(plan, grip.item, underWay.extent));
+      const by = underWay.extent.least.map((x, axis) => x - grip.extent.least[axis]!);
+      change(
+        name,
+        grip.face
+          ? extentChanges(plan, grip.item, underWay.extent)
+          : shiftChanges(plan, [grip.item.id, ...also], by),
+      );
     }
     setGrip(undefined);
     setUnderWay(undefined);
@@ -108,7 +120,7 @@ export function useByHand(plan: Plan, selected: Item | undefined, frame: SheetFr
     const by: [number, number, number] = [0, 0, 0];
     by[axisOf(u)] += right * u[axisOf(u)] * stepOf(plan.units);
     by[axisOf(v)] += upwards * v[axisOf(v)] * stepOf(plan.units);
-    change(`Nudge ${selected.name}`, extentChanges(plan, selected, shifted(extent, by)));
+    change(`Nudge ${selected.name}`, shiftChanges(plan, [selected.id, ...also], by));
   };
 
   /** Set what a dimension measures; what is wrong with it. */
@@ -132,11 +144,6 @@ export function useByHand(plan: Plan, selected: Item | undefined, frame: SheetFr
 function asTyped(change: Change, length: Length): Change {
   const after = change.after as Length;
   return Math.abs(after.mm - length.mm) < 1e-9 ? { ...change, after: length } : change;
-}
-
-function shifted({ least, greatest }: Extent, by: readonly number[]): Extent {
-  const add = (point: readonly number[]) => point.map((x, i) => x + by[i]!) as [number, number, number];
-  return { least: add(least), greatest: add(greatest) };
 }
 
 function taken(

@@ -30,7 +30,7 @@ interface Props {
   readonly selected: boolean;
 }
 
-const WELL = { width: 220, height: 25, top: 19 };
+const WELL = { width: 204, height: 25, top: 19 };
 const RIDER = { width: 42, height: 19, target: 46 };
 const ROW = 50;
 
@@ -47,7 +47,7 @@ export const Strip = memo(function Strip(props: Props) {
       onFocus={choose}
       sx={{
         display: 'grid',
-        gridTemplateColumns: '30px minmax(90px, 1fr) 238px minmax(140px, 1fr)',
+        gridTemplateColumns: '30px minmax(90px, 1fr) 244px minmax(140px, 1fr)',
         columnGap: 1.25,
         alignItems: 'center',
         height: ROW,

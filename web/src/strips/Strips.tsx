@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import type { Mover, Plan, Report, Scene, Verdict } from '@tarnpass/core';
 import { ChevronDown, ChevronRight } from 'lucide-react';
 import { useMemo, useState } from 'react';
+import { useApp } from '../store';
 import { colour } from '../theme/palette';
 import { Swatch } from '../ui/Patterns';
 import { Strip } from './Strip';
@@ -38,6 +39,7 @@ const GROUPS: Record<Verdict, string> = {
 
 /** One strip for each part that moves, worst first, in two columns where there is room; many of them in groups. */
 export function Strips({ plan, scene, report, stale, selected, letters }: Props) {
+  const failed = useApp(({ check }) => check.failure !== null);
   const [folded, setFolded] = useState<Partial<Record<Verdict, boolean>>>({});
   const reports = useMemo(() => new Map(report?.parts.map((part) => [part.id, part])), [report]);
   const movers = useMemo(() => {
@@ -80,6 +82,8 @@ export function Strips({ plan, scene, report, stale, selected, letters }: Props)
   return (
     <Box component="section" aria-label="Travel strips" aria-busy={stale} sx={{ pt: 0.5, ...ANSWERS }}>
       <Box
+        // Until the first answer has put the worst first, no strip is to be had: it would move away under the hand.
+        inert={!report && !failed}
         // A scrolling list is reached by its own strips, so that it needs no stop of its own.
         sx={{ maxHeight: ROWS * 50 + 6, overflowY: 'auto', overscrollBehavior: 'contain' }}
       >

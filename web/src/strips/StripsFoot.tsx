@@ -2,14 +2,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
-import type { Mover, PartReport, Plan, Scene } from '@tarnpass/core';
+import type { PartReport, Plan, Scene } from '@tarnpass/core';
 import { Play, Square } from 'lucide-react';
 import { play, stop } from '../board/play';
 import { allShut, movedAll, orderHidden, paired, paneShown } from '../board/viewSlice';
 import { useApp, useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
 import { Stone } from '../ui/Stone';
-import { openTravels, openInOrder, stopsOf } from './openInOrder';
+import { openInOrder, openTravels, stopsOf, throughAndBack } from './openInOrder';
 
 interface Props {
   readonly plan: Plan;
@@ -67,12 +67,6 @@ export function StripsFoot({ plan, scene, reports, letters, selected }: Props) {
       </Box>
     </Box>
   );
-}
-
-/** Shut, open as far as it goes free, and shut again. */
-function throughAndBack(mover: Mover, reports: ReadonlyMap<string, PartReport>) {
-  const open = reports.get(mover.id)?.check.usable ?? mover.to;
-  return [{ [mover.id]: mover.from }, { [mover.id]: open }, { [mover.id]: mover.from }];
 }
 
 /** The order found, as steps that can be gone to; or who stands in whose way. */

@@ -1,4 +1,4 @@
-import type { Move, PartReport, Plan, Scene } from '@tarnpass/core';
+import type { Move, Mover, PartReport, Plan, Scene } from '@tarnpass/core';
 import { play, type Travels } from '../board/play';
 import { allShut, orderAsked, orderTold } from '../board/viewSlice';
 import { ask } from '../check/asked';
@@ -16,6 +16,12 @@ export function stopsOf(moves: readonly Move[]): Travels[] {
       ? [{ [move.part]: move.to }]
       : move.way.map(([a, b]) => ({ [move.parts[0]]: a, [move.parts[1]]: b })),
   );
+}
+
+/** Shut, open as far as it goes free, and shut again. */
+export function throughAndBack(mover: Mover, reports: ReadonlyMap<string, PartReport>): Travels[] {
+  const open = reports.get(mover.id)?.check.usable ?? mover.to;
+  return [{ [mover.id]: mover.from }, { [mover.id]: open }, { [mover.id]: mover.from }];
 }
 
 /** Ask for the order that opens all parts, tell it, and play it from all shut. */

@@ -39,6 +39,24 @@ export function themeOf(sheet: Sheet): Theme {
             fontVariationSettings: '"FLAR" 50, "VOLM" 0',
           },
           '*:focus-visible': { outline: `3px solid ${c.ink}`, outlineOffset: 2 },
+          '@media print': {
+            ':root': Object.fromEntries(
+              Object.entries(PALETTE.light).map(([name, value]) => [`--${name}`, value]),
+            ),
+            'body, main.sheet': { backgroundColor: '#FFF !important' },
+            'nav, .answer, .strips, .card, .aside, .no-print': { display: 'none !important' },
+            '.board, main.sheet': {
+              display: 'block !important',
+              height: 'auto !important',
+              border: 'none !important',
+            },
+            // The large view fills the width of the paper, its two layers alike.
+            '.view': { height: 'auto !important', aspectRatio: '1.42', maxHeight: '98vh' },
+            '.view > svg': { width: '100% !important', height: 'calc(100% - 76px) !important' },
+            '.view .title-block': { display: 'block !important' },
+          },
+          '.view .title-block': { display: 'none' },
+          '.view[data-saving] .title-block': { display: 'block' },
           '@media (prefers-reduced-motion: reduce)': {
             '*': { transition: 'none !important', animation: 'none !important' },
           },

@@ -7,7 +7,7 @@ import { colour } from '../theme/palette';
  */
 export function Patterns() {
   return (
-    <svg width={0} height={0} style={{ position: 'absolute' }} aria-hidden="true">
+    <svg id="patterns" width={0} height={0} style={{ position: 'absolute' }} aria-hidden="true">
       <defs>
         <pattern id="cut" width={7} height={7} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width={7} height={7} fill={colour('wash')} />
@@ -21,6 +21,16 @@ export function Patterns() {
           <rect width={5} height={5} fill={colour('heatherSoft')} />
           <line x1={0} y1={0} x2={0} y2={5} stroke={colour('heather')} strokeWidth={1.7} />
           <line x1={0} y1={0} x2={5} y2={0} stroke={colour('heather')} strokeWidth={1.7} />
+        </pattern>
+        <pattern
+          id="keep-clear"
+          width={12}
+          height={12}
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(60)"
+        >
+          <line x1={0} y1={0} x2={0} y2={12} stroke={colour('lichen')} strokeWidth={2} />
+          <line x1={4} y1={0} x2={4} y2={12} stroke={colour('lichen')} strokeWidth={1} />
         </pattern>
       </defs>
     </svg>

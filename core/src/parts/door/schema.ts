@@ -83,6 +83,10 @@ export function freshDoor(id: string, carcass: string, name: string): Door {
   };
 }
 
+export function mirrorDoor(door: Door): Door {
+  return { ...door, hinge: { ...door.hinge, side: door.hinge.side === 'left' ? 'right' : 'left' } };
+}
+
 const edge = (words: string, path: string): Field<Door> => ({
   group: 'Leaf',
   label: ({ fit }) => `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`,

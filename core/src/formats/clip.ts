@@ -1,0 +1,27 @@
+import * as v from 'valibot';
+import { CarcassSchema } from '../carcass/schema';
+import { PartSchema } from '../parts/families';
+import type { Clip } from '../plan/together';
+import { ThingSchema } from '../space/schema';
+import { parseJson } from './planFile';
+
+const CLIP_FORMAT = 'tarnpass-clip';
+const MOST = 200;
+
+const ClipSchema = v.strictObject({
+  format: v.literal(CLIP_FORMAT),
+  things: v.pipe(v.array(ThingSchema), v.maxLength(MOST)),
+  carcasses: v.pipe(v.array(CarcassSchema), v.maxLength(MOST)),
+  parts: v.pipe(v.array(PartSchema), v.maxLength(MOST)),
+});
+
+/** Copied items as text for the clipboard: JSON, so that they can go into another job. */
+export const writeClip = (clip: Clip): string => JSON.stringify({ format: CLIP_FORMAT, ...clip });
+
+/** Copied items from text; undefined where the text is something else. */
+export function readClip(text: string): Clip | undefined {
+  const json = parseJson(text);
+  if (!json.ok) return undefined;
+  const read = v.safeParse(ClipSchema, json.raw);
+  return read.success ? read.output : undefined;
+}

@@ -1,0 +1,198 @@
+import { frameOf } from '../carcass/frame';
+import { familyOf, type Part } from '../parts/families';
+import type { Change } from './edit';
+import { freshName } from './fresh';
+import { itemsOf, pathOf, type Item } from './items';
+import { extentChanges, extentOf, type Extent } from './placing';
+import type { Plan } from './schema';
+
+/** Items of a plan on their own, to be put into it again or into another one. */
+export interface Clip {
+  readonly things: Plan['things'];
+  readonly carcasses: Plan['carcasses'];
+  readonly parts: Plan['parts'];
+}
+
+type Placed = Extract<Item, { list: 'things' | 'carcasses' }>;
+
+const groupOf = (item: Item) =>
+  item.list === 'things' || item.list === 'carcasses' ? item.value.group : undefined;
+
+/** The items named, with all that are grouped with one of them. */
+export function together(plan: Plan, ids: readonly string[]): Item[] {
+  const items = itemsOf(plan);
+  const named = items.filter(({ id }) => ids.includes(id));
+  const groups = new Set(named.map(groupOf).filter((group) => group !== undefined));
+  return items.filter((item) => {
+    const group = groupOf(item);
+    return ids.includes(item.id) || (group !== undefined && groups.has(group));
+  });
+}
+
+/** What is copied with some items: those grouped with them, and what hangs on their carcasses. */
+export function clipOf(plan: Plan, ids: readonly string[]): Clip {
+  const chosen = new Set(together(plan, ids).map(({ id }) => id));
+  return {
+    things: plan.things.filter(({ id }) => chosen.has(id)),
+    carcasses: plan.carcasses.filter(({ id }) => chosen.has(id)),
+    parts: plan.parts.filter(({ id, carcass }) => chosen.has(id) || chosen.has(carcass)),
+  };
+}
+
+/** Changes that put in copies, and the ids the copies have, in the order carcasses, things, parts. */
+export interface Pasted {
+  readonly changes: Change[];
+  readonly ids: readonly string[];
+}
+
+/**
+ * Copies of a clip, with ids and names of their own, beside what they were copied from; where the plan has not all of
+ * it, in the places they had.
+ *
+ * @param mirrored  left and right turned about
+ * @param onto      the carcass that parts whose own is not in the clip are hung on; their own where it is not given
+ */
+export function pasteChanges(
+  plan: Plan,
+  clip: Clip,
+  { mirrored = false, onto }: { mirrored?: boolean; onto?: string } = {},
+): Pasted {
+  const grown = { ...plan, things: [...plan.things], carcasses: [...plan.carcasses], parts: [...plan.parts] };
+  const placed = placedOf(plan, clip);
+  const by = placed.length > 0 ? beside(plan, placed) : undefined;
+  const groups = new Map<string, string>();
+  const renamed = new Map<string, string>();
+  const changes: Change[] = [];
+  const ids: string[] = [];
+  const add = <List extends 'things' | 'carcasses' | 'parts'>(list: List, value: Plan[List][number]) => {
+    changes.push({ path: [list, grown[list].length], after: value });
+    (grown[list] as Plan[List][number][]).push(value);
+    ids.push(value.id);
+  };
+  const fresh = (id: string, name: string) =>
+    freshName(grown, id.replace(/-\d+$/, '').slice(0, 34), name.replace(/ \d+$/, '').slice(0, 74));
+  const groupName = (group: string) => {
+    const known = groups.get(group);
+    if (known) return known;
+    const taken = new Set([...plan.things, ...plan.carcasses].map((item) => item.group));
+    let n = 2;
+    while (taken.has(`${group} ${n}`)) n += 1;
+    groups.set(group, `${group} ${n}`);
+    return `${group} ${n}`;
+  };
+  const flip = mirrored ? mirrorOf(placed) : undefined;
+  const moved = (item: Placed): Item['value'] => {
+    const from = extentOf(item)!;
+    const turned = flip ? flip(from) : from;
+    const to = by ? shifted(turned, by) : turned;
+    let value: Item['value'] = item.value;
+    for (const { path, after } of extentChanges(plan, item, to))
+      value = { ...value, [path[path.length - 1] as string]: after } as Item['value'];
+    return value;
+  };
+  for (const carcass of clip.carcasses) {
+    const names = fresh(carcass.id, carcass.name);
+    renamed.set(carcass.id, names.id);
+    const there = moved({ id: carcass.id, name: carcass.name, list: 'carcasses', value: carcass });
+    const group = carcass.group && { group: groupName(carcass.group) };
+    add('carcasses', { ...(there as typeof carcass), ...names, ...group });
+  }
+  for (const thing of clip.things) {
+    const there = moved({ id: thing.id, name: thing.name, list: 'things', value: thing });
+    const group = thing.group && { group: groupName(thing.group) };
+    add('things', { ...(there as typeof thing), ...fresh(thing.id, thing.name), ...group });
+  }
+  for (const part of clip.parts) {
+    const carcass = renamed.get(part.carcass) ?? onto ?? part.carcass;
+    const copy: Part = mirrored ? familyOf(part).mirror(part) : part;
+    add('parts', { ...copy, ...fresh(part.id, part.name), carcass });
+  }
+  return { changes, ids };
+}
+
+/** Changes that turn left and right about, of some items as one: each is moved to its mirror place, each part turned. */
+export function mirrorChanges(plan: Plan, ids: readonly string[]): Change[] {
+  const clip = clipOf(plan, ids);
+  const placed = placedOf(plan, clip);
+  const flip = mirrorOf(placed);
+  const items = itemsOf(plan);
+  return [
+    ...placed.flatMap((item) => extentChanges(plan, item, flip(extentOf(item)!))),
+    ...clip.parts.flatMap((part): Change[] => {
+      const item = items.find(({ id }) => id === part.id)!;
+      return [{ path: pathOf(plan, item), before: part, after: familyOf(part).mirror(part) }];
+    }),
+  ];
+}
+
+/** Changes that shift some items and all grouped with them. */
+export function shiftChanges(plan: Plan, ids: readonly string[], by: readonly number[]): Change[] {
+  return together(plan, ids).flatMap((item) => {
+    const extent = item.list === 'space' ? undefined : extentOf(item);
+    return extent ? extentChanges(plan, item, shifted(extent, by)) : [];
+  });
+}
+
+/** Changes that give carcasses and things a group; undefined takes them out of theirs. */
+export function groupChanges(plan: Plan, ids: readonly string[], group: string | undefined): Change[] {
+  return together(plan, ids).flatMap((item): Change[] => {
+    if (item.list !== 'things' && item.list !== 'carcasses') return [];
+    const { group: before, ...rest } = item.value;
+    if (before === group) return [];
+    const after = group === undefined ? rest : { ...item.value, group };
+    return [{ path: pathOf(plan, item), before: item.value, after }];
+  });
+}
+
+export function shifted({ least, greatest }: Extent, by: readonly number[]): Extent {
+  const add = (point: readonly number[]) => point.map((x, i) => x + by[i]!) as [number, number, number];
+  return { least: add(least), greatest: add(greatest) };
+}
+
+function placedOf(plan: Plan, clip: Clip): Placed[] {
+  const all = itemsOf({ ...plan, things: clip.things, carcasses: clip.carcasses, parts: [] });
+  return all.filter((item): item is Placed => item.list === 'things' || item.list === 'carcasses');
+}
+
+function about(placed: readonly Placed[]): Extent {
+  const extents = placed.map((item) => extentOf(item)!);
+  const end = (pick: (...values: number[]) => number, which: keyof Extent) =>
+    [0, 1, 2].map((axis) => pick(...extents.map((extent) => extent[which][axis]!))) as [
+      number,
+      number,
+      number,
+    ];
+  return { least: end(Math.min, 'least'), greatest: end(Math.max, 'greatest') };
+}
+
+/** The way that left and right lie: along the front of the first carcass, else west and east. */
+function sideways(placed: readonly Placed[]): 0 | 1 {
+  const carcass = placed.find((item) => item.list === 'carcasses');
+  if (!carcass || carcass.list !== 'carcasses') return 0;
+  return frameOf(carcass.value).turn([1, 0, 0])[0] !== 0 ? 0 : 1;
+}
+
+/** The mirror through the middle of some items. */
+function mirrorOf(placed: readonly Placed[]): (extent: Extent) => Extent {
+  if (placed.length === 0) return (extent) => extent;
+  const axis = sideways(placed);
+  const all = about(placed);
+  const twice = all.least[axis] + all.greatest[axis];
+  return ({ least, greatest }) => ({
+    least: least.map((x, i) => (i === axis ? twice - greatest[i]! : x)) as [number, number, number],
+    greatest: greatest.map((x, i) => (i === axis ? twice - least[i]! : x)) as [number, number, number],
+  });
+}
+
+/** Where copies go: beside, on the side with more room, or a hand's width off where neither side has enough. */
+function beside(plan: Plan, placed: readonly Placed[]): readonly number[] {
+  const axis = sideways(placed);
+  const { least, greatest } = about(placed);
+  const long = greatest[axis] - least[axis];
+  const room = axis === 0 ? plan.space.width.mm : plan.space.depth.mm;
+  const [before, after] = [least[axis], room - greatest[axis]];
+  const way = after >= before ? 1 : -1;
+  const by = [0, 0, 0];
+  by[axis] = Math.max(before, after) >= long ? way * long : way * 100;
+  return by;
+}
