@@ -36,10 +36,12 @@ export { orderOfOpening, type Move, type Order, type Parkable } from './clearanc
 export type { PairLine, PairWord, Pass } from './report/pass';
 export { bodiesOf, type Body, type Mover, type MovingBody, type Scene } from './scene/scene';
 export { buildScene } from './scene/buildScene';
-export type { Side, Space, Thing } from './space/schema';
+export { THING_KINDS, type Side, type Space, type Thing } from './space/schema';
 export type { Carcass } from './carcass/schema';
 export { openingSum } from './carcass/build';
-export { FAMILY_NAMES, type Part } from './parts/families';
+export { FAMILY_NAMES, QUICK_CARDS, type Part } from './parts/families';
+export { usualNumbers, type QuickAsk, type QuickCard, type QuickNumbers } from './parts/quick';
+export { quickPlan } from './plan/quickPlan';
 export type { Proposal, SizedPiece } from './parts/family';
 export type { Sum, SumLine } from './sizing/sum';
 export { PLAN_FORMAT, PLAN_VERSION, type Plan } from './plan/schema';

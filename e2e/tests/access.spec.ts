@@ -1,14 +1,20 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { answer, demoCopy } from './demo';
+import { answer, demoCopy, onPlan } from './demo';
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`no screen has a serious accessibility finding, ${colorScheme} sheet`, async ({ page, request }) => {
     await page.emulateMedia({ colorScheme });
     const id = await demoCopy(request, `Access ${colorScheme}`);
-    for (const path of ['/', `/jobs/${id}/check`, `/jobs/${id}/plan`, `/jobs/${id}/measure`]) {
-      await page.goto(path);
-      if (path !== '/') await expect(answer(page)).toContainText('Both parts');
+    const board = ['check', 'plan', 'measure'].map((stage) => `/jobs/${id}/${stage}`);
+    for (const path of ['/', '/keys', '/quick', '/quick/doors-in-corner', ...board, `/jobs/${id}/find`]) {
+      await page.goto(path.replace('find', 'check'));
+      if (path.startsWith('/jobs') || path.startsWith('/quick/'))
+        await expect(answer(page)).toContainText('Both parts');
+      if (path.endsWith('find')) {
+        await page.keyboard.press('w');
+        await expect(page.getByRole('combobox', { name: 'What to find' })).toBeVisible();
+      }
       const { violations } = await new AxeBuilder({ page }).analyze();
       const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
       expect(serious.map(({ id, nodes }) => `${path} ${id}: ${nodes[0]!.html.slice(0, 120)}`)).toEqual([]);
@@ -16,20 +22,43 @@ for (const colorScheme of ['light', 'dark'] as const) {
   });
 }
 
-test('the whole path works from the keyboard', async ({ page, request }) => {
+test('all of it from the keyboard alone', async ({ page, request }) => {
   await page.goto(`/jobs/${await demoCopy(request, 'Keyboard')}`);
   await expect(answer(page)).toContainText('Both parts');
+  // Tab reaches a strip; its keys move the part, and play it.
   const rider = page.getByRole('slider', { name: 'Travel of Locker leaf' });
-  for (let i = 0; i < 60 && !(await rider.evaluate((node) => node === document.activeElement)); i += 1)
+  for (let i = 0; i < 80 && !(await rider.evaluate((node) => node === document.activeElement)); i += 1)
     await page.keyboard.press('Tab');
   await page.keyboard.press('PageUp');
   await page.keyboard.press('ArrowRight');
   await expect(rider).toHaveAttribute('aria-valuenow', '11');
   await page.keyboard.press('End');
   await expect(rider).toHaveAttribute('aria-valuenow', '100');
+  await page.keyboard.press('Enter');
+  await expect(rider).toHaveAttribute('aria-valuenow', '0');
+  // The next act is a button like any other.
   await page.getByRole('button', { name: 'Try it' }).focus();
   await page.keyboard.press('Enter');
   await expect(answer(page)).toContainText('One part of two stops short');
   await page.keyboard.press('Control+z');
   await expect(answer(page)).toContainText('Both parts stop short');
+  // A thing is found by name, shifted on the sheet, and the stage changes with it.
+  await page.keyboard.press('w');
+  await expect(page.getByRole('combobox', { name: 'What to find' })).toBeFocused();
+  await page.keyboard.type('Roof');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/measure$/);
+  const west = page.getByRole('textbox', { name: 'From the west wall' });
+  const before = Number(await west.inputValue());
+  await onPlan(page).getByRole('button', { name: 'Roof post', exact: true }).focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(west).toHaveValue(String(before + 11));
+  // Single keys can be turned off.
+  await page.keyboard.press('h');
+  await page.getByRole('checkbox', { name: /Single keys count/ }).press('Space');
+  await page.goBack();
+  await expect(answer(page)).toContainText('Both parts');
+  await page.keyboard.press('h');
+  await expect(page).toHaveURL(/measure$/);
 });

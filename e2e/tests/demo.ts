@@ -8,7 +8,11 @@ export async function demoCopy(request: APIRequestContext, title: string): Promi
   const demo = jobs.find((job) => job.title === DEMO);
   if (!demo) throw new Error('The demo job is not laid in.');
   const { plan } = (await (await request.get(`/api/jobs/${demo.id}`)).json()) as { plan: object };
-  const made = await request.post('/api/jobs', { data: { plan: { ...plan, title } } });
+  return makeJob(request, { ...plan, title });
+}
+
+export async function makeJob(request: APIRequestContext, plan: object): Promise<string> {
+  const made = await request.post('/api/jobs', { data: { plan } });
   expect(made.status()).toBe(201);
   return ((await made.json()) as { id: string }).id;
 }

@@ -9,6 +9,8 @@ import { saveBeforeClose } from './job/autosave';
 import { KeysScreen } from './commands/KeysScreen';
 import { JobsScreen } from './jobs/JobsScreen';
 import { store } from './store';
+import { QuickDeck } from './quick/QuickDeck';
+import { QuickScreen } from './quick/QuickScreen';
 import { SheetProvider } from './theme/SheetProvider';
 import { Patterns } from './ui/Patterns';
 
@@ -16,6 +18,8 @@ const router = createBrowserRouter([
   { path: '/', Component: JobsScreen },
   { path: '/jobs/:id/:stage?', Component: BoardScreen },
   { path: '/keys', Component: KeysScreen },
+  { path: '/quick', Component: QuickDeck },
+  { path: '/quick/:card', Component: QuickScreen },
   { path: '*', Component: JobsScreen },
 ]);
 

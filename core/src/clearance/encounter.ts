@@ -1,6 +1,6 @@
 import { AT_REST } from '../motion/motion';
 import { relative } from '../motion/relative';
-import type { Body, IntendedContact, Mover, MovingBody } from '../scene/scene';
+import { neededFrom, type Body, type IntendedContact, type Mover, type MovingBody } from '../scene/scene';
 import { approachMoving, approachStill, type Approach } from './approach';
 import type { CurvePoint } from './curve';
 import {
@@ -87,7 +87,7 @@ export function piecePairs(
   watch: number,
   counts: Counts,
 ): PiecePair[] {
-  const needed = mover.needs.of[other.id] ?? mover.needs.around;
+  const needed = neededFrom(mover, other);
   const held = stretchesOutside(contactOf(mover, moving, other), mover.from, mover.to);
   const reach = Math.max(watch, needed);
   const pairs: PiecePair[] = [];
@@ -221,7 +221,7 @@ export function meet(
   counts: Counts,
 ): Encounter | undefined {
   const { watch = WATCH } = options;
-  const needed = mover.needs.of[other.id] ?? mover.needs.around;
+  const needed = neededFrom(mover, other);
   if (
     !('motion' in other) &&
     boxesApart(swept(moving, mover).whole, standing(other).whole, Math.max(watch, needed))

@@ -1,4 +1,4 @@
-import type { Body, Mover } from '../scene/scene';
+import { neededFrom, type Body, type Mover } from '../scene/scene';
 import { approachStill, type Approach } from './approach';
 import { WATCH } from './encounter';
 import { boxesApart, standing, swept } from './extent';
@@ -30,7 +30,7 @@ export class NearestProbe {
   constructor(mover: Mover, still: readonly Body[]) {
     for (const moving of mover.bodies) {
       for (const other of still) {
-        const needed = mover.needs.of[other.id] ?? mover.needs.around;
+        const needed = neededFrom(mover, other);
         const contact = mover.contacts.find((c) => c.moving === moving.id && c.still === other.id);
         const air = swept(moving, mover);
         const places = standing(other).boxes;

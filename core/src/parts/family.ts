@@ -5,6 +5,7 @@ import type { Sum } from '../sizing/sum';
 import type { Change } from '../plan/edit';
 import type { Field } from '../item/field';
 import type { Issue } from '../item/issue';
+import type { QuickCard } from './quick';
 
 /** What a part is made of besides its own numbers: nothing else of the plan may change how it is built. */
 export interface PartPlace {
@@ -36,6 +37,8 @@ export interface Family<Part> {
   /** As it reads in a list of what can be added: "door". */
   readonly word: string;
   readonly fields: readonly Field<Part>[];
+  /** What one may be making with it, for a start without a job. */
+  readonly quick: readonly QuickCard[];
   /** A new part with usual numbers. */
   fresh(id: string, carcass: string, name: string): Part;
   /**

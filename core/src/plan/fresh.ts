@@ -26,12 +26,13 @@ const USUAL: Record<Thing['kind'], readonly [number, number, number, number]> = 
   radiator: [800, 110, 600, 140],
   post: [120, 120, 2400, 0],
   box: [400, 400, 400, 0],
+  'keep-clear zone': [600, 300, 1000, 0],
 };
 
 /** A thing of usual size in the middle of the north wall, to be moved. */
 export function newThing(plan: Plan, kind: Thing['kind']): Thing {
   const [width, depth, height, z] = USUAL[kind];
-  const { id, name } = freshName(plan, kind, kind.charAt(0).toUpperCase() + kind.slice(1));
+  const { id, name } = freshName(plan, kind.replace(' ', '-'), kind.charAt(0).toUpperCase() + kind.slice(1));
   const x = Math.max(0, (plan.space.width.mm - width) / 2);
   const y = Math.max(0, plan.space.depth.mm - depth);
   const fit = Math.min(height, plan.space.height.mm);

@@ -185,6 +185,20 @@ describe('a report', () => {
     expect(reportOf(mended).answer.verdict).toBe('clear');
   });
 
+  it('may come as near a keep-clear zone as it likes, and not into it', () => {
+    const at = (y: number) => {
+      const thing = { x: 5100, y, z: 200, width: 200, depth: 100, height: 500, kind: 'keep-clear zone' };
+      return reportOf(planOfDoor({ gaps: { running: 1, around: 10 }, things: [thing] })).parts[0]!;
+    };
+    // The leaf's free edge runs 560 out from its pin; nothing else stands near.
+    expect(at(5000 - 570 - 100).verdict).toBe('clear');
+    const { verdict, findings } = at(5000 - 400 - 100);
+    expect(verdict).toBe('hits');
+    expect(findings[0]!.sentence).toMatch(
+      /^Enters the thing 0 at \d+°, \d+° short of full travel; it must stay clear\.$/,
+    );
+  });
+
   it('does not change when the whole job is mirrored: left hinges become right ones', () => {
     const drawn = fc.record({
       opening: real(250, 700),

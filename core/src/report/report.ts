@@ -119,7 +119,11 @@ function newReport(
 function findingOf(plan: Plan, scene: Scene, mover: Mover, encounter: Encounter): Finding {
   const still = otherBody(scene, encounter.still);
   const moving = bodyNamed(mover.bodies, encounter.moving);
-  const names = { moving: moving === mover.bodies[0] ? '' : moving.name, still: still.name };
+  const names = {
+    moving: moving === mover.bodies[0] ? '' : moving.name,
+    still: still.name,
+    zone: still.zone ?? false,
+  };
   return {
     part: mover.id,
     verdict: encounter.verdict,

@@ -21,6 +21,8 @@ export interface EncounterNames {
   /** The moving body where it is not the main one of its part ("the handle of the leaf"); empty for the main one. */
   readonly moving: string;
   readonly still: string;
+  /** The other is air that must stay empty. */
+  readonly zone?: boolean;
 }
 
 /** An overlap less than this is not worth a word, mm. */
@@ -43,13 +45,18 @@ export function encounterSentence(
     const at = travelText(mover, contact.free, units);
     const inside = encounter.deepest && -encounter.deepest.witness.clearance;
     return sentence(
-      `${who}touches ${names.still} at ${at}, ${shortfallText(mover, contact.free, units)} short of full travel` +
-        (inside && inside > SHOWN ? `; pushed on it would go ${length(inside)} in.` : '.'),
+      `${who}${names.zone ? 'enters' : 'touches'} ${names.still} at ${at}, ${shortfallText(mover, contact.free, units)} short of full travel` +
+        (names.zone
+          ? '; it must stay clear.'
+          : inside && inside > SHOWN
+            ? `; pushed on it would go ${length(inside)} in.`
+            : '.'),
     );
   }
   if (!least) return sentence(`${who}rests on ${names.still}.`);
   const at = travelText(mover, least.witness.travel, units);
   const gap = length(Math.max(0, least.witness.clearance));
+  if (names.zone) return sentence(`${who}stays ${gap} out of ${names.still}, nearest at ${at}.`);
   return encounter.verdict === 'tight'
     ? sentence(`${who}comes within ${gap} of ${names.still} at ${at}; ${length(needed)} is needed.`)
     : sentence(`${who}clears ${names.still} by ${gap} at ${at}; ${length(needed)} is needed.`);

@@ -10,6 +10,8 @@ export interface Body<P extends Piece = Piece> {
   /** The plan item it comes from, so that a finding can select it. */
   readonly item: string;
   readonly pieces: readonly P[];
+  /** Air that must stay empty: to be kept out of, not away from. */
+  readonly zone?: true;
 }
 
 /** What moves is made of convex solids, each body on a motion of its mover's travel. */
@@ -44,6 +46,10 @@ export interface Mover {
   /** Clearance needed from a still body, mm, by its id; `around` where none is named. */
   readonly needs: { readonly around: number; readonly of: Readonly<Record<string, number>> };
 }
+
+/** Clearance a mover needs from a body, mm. */
+export const neededFrom = ({ needs }: Mover, { id, zone }: Body): number =>
+  needs.of[id] ?? (zone ? 0 : needs.around);
 
 /** All there is to check: what stands still and what moves. */
 export interface Scene {

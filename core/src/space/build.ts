@@ -76,5 +76,6 @@ export function thingBody(thing: Thing): Body {
     name: `the ${thing.name.charAt(0).toLowerCase()}${thing.name.slice(1)}`,
     item: thing.id,
     pieces: [box([x.mm, y.mm, z.mm], [x.mm + width.mm, y.mm + depth.mm, z.mm + height.mm])],
+    ...(thing.kind === 'keep-clear zone' && { zone: true as const }),
   };
 }

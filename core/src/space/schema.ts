@@ -39,11 +39,14 @@ export const IdSchema = v.pipe(
 /** Carcasses and things with the same group name are moved, copied and mirrored together. */
 export const GroupSchema = v.optional(NameSchema);
 
+/** Kinds of things; a keep-clear zone is air that must stay empty. */
+export const THING_KINDS = ['sill', 'radiator', 'post', 'box', 'keep-clear zone'] as const;
+
 /** A box in the space that parts must miss: its least corner, and its size. */
 export const ThingSchema = v.strictObject({
   id: IdSchema,
   name: NameSchema,
-  kind: v.picklist(['sill', 'radiator', 'post', 'box']),
+  kind: v.picklist(THING_KINDS),
   x: LengthSchema,
   y: LengthSchema,
   z: LengthSchema,
@@ -89,7 +92,7 @@ export const THING_FIELDS: readonly Field<Thing>[] = [
     group: 'Thing',
     label: 'Kind',
     path: ['kind'],
-    input: wordChoice(['kind'], ['sill', 'radiator', 'post', 'box']),
+    input: wordChoice(['kind'], THING_KINDS),
   },
   along('From the west wall', 'x'),
   along('From the south wall', 'y'),

@@ -7,6 +7,7 @@ import {
   newCarcass,
   newPart,
   newThing,
+  THING_KINDS,
   type Item,
   type Plan,
   type Report,
@@ -209,9 +210,7 @@ function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: Item | 
   return (
     <Box sx={{ mt: 'auto', pt: 1.5, display: 'flex', flexWrap: 'wrap', gap: 1 }}>
       {stage === 'measure'
-        ? (['sill', 'radiator', 'post', 'box'] as const).map((kind) =>
-            button(`Add a ${kind}`, () => add('things', newThing(plan, kind))),
-          )
+        ? THING_KINDS.map((kind) => button(`Add a ${kind}`, () => add('things', newThing(plan, kind))))
         : [
             ...(plan.parts.length === 0 && !carcass
               ? FAMILY_NAMES.map((family) => button(`Add a carcass with a ${family}`, () => addBoth(family)))

@@ -80,6 +80,8 @@ const viewSlice = createSlice({
       selected: payload,
       also: [],
     }),
+    /** Nothing selected, all shut: as before any job. */
+    viewCleared: () => initialState(),
     /** What the card begins with, unless a hand was quicker. */
     begun: (state, { payload }: PayloadAction<string>) =>
       state.selected === null ? { ...state, selected: payload } : state,
@@ -128,6 +130,6 @@ const viewSlice = createSlice({
 });
 
 export const {
-  selected, begun, alsoSelected, findingShown, told, moved, movedAll, played, allShut, panesSet, paneShown, orderAsked, orderTold, orderHidden, sectionCut, paired,
+  selected, viewCleared, begun, alsoSelected, findingShown, told, moved, movedAll, played, allShut, panesSet, paneShown, orderAsked, orderTold, orderHidden, sectionCut, paired,
 } = viewSlice.actions; // prettier-ignore
 export const viewReducer = viewSlice.reducer;

@@ -49,16 +49,18 @@ export default function FindDialog({ actions, items, onSelect, onClose }: Props)
     <Dialog
       open
       onClose={onClose}
-      aria-label="Find a command or a thing"
+      aria-labelledby="find-title"
       fullWidth
       maxWidth="sm"
       sx={{ '& .MuiDialog-container': { alignItems: 'flex-start' } }}
     >
+      <Typography id="find-title" variant="body2" sx={{ px: 2, pt: 1 }}>
+        Find a command or a thing
+      </Typography>
       <Autocomplete
         open
         autoHighlight
         options={choices}
-        groupBy={({ group }) => group}
         getOptionLabel={({ words }) => words}
         getOptionKey={({ words, group }) => `${group} ${words}`}
         noOptionsText="Nothing is called that. Try fewer letters."
@@ -77,10 +79,10 @@ export default function FindDialog({ actions, items, onSelect, onClose }: Props)
             sx={{ px: 2, py: 1, borderBottom: `1.2px solid ${colour('ink')}`, fontSize: 18 }}
           />
         )}
-        renderOption={({ key, ...props }, { words, keys }) => (
+        renderOption={({ key, ...props }, { words, keys, group }) => (
           <Box component="li" key={key} {...props} sx={{ minHeight: 44, display: 'flex', gap: 2 }}>
             <Typography sx={{ flex: 1 }}>{words}</Typography>
-            {keys && <Typography variant="body2">{keyText(keys)}</Typography>}
+            <Typography variant="body2">{keys ? keyText(keys) : group}</Typography>
           </Box>
         )}
         slotProps={{

@@ -1,4 +1,4 @@
-import { applyEdit, get, inverse, type Change, type Edit, type Issue } from '@tarnpass/core';
+import { applyEdit, get, inverse, type Change, type Edit, type Issue, type Plan } from '@tarnpass/core';
 import type { AppThunk } from '../store';
 import { edited, redone, undone } from './jobSlice';
 
@@ -12,6 +12,19 @@ export const makeEdit =
     if (!read.ok) return read.issues;
     dispatch(edited({ plan: read.plan, edit }));
     return [];
+  };
+
+/**
+ * Make an edit of changes worked out from the plan as it is now: what is drawn may be a frame behind a quick hand.
+ * Nothing is made of no changes.
+ */
+export const editNow =
+  (name: string, changes: (plan: Plan) => readonly Change[]): AppThunk<readonly Issue[]> =>
+  (dispatch, getState) => {
+    const { job } = getState();
+    if (!job) return [];
+    const made = [...changes(job.plan)];
+    return made.length > 0 ? dispatch(makeEdit({ name, changes: made })) : [];
   };
 
 /** Set one place of the plan. */

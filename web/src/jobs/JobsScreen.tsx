@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import { LARGEST_PLAN, newPlan, pathText, readPlanFile, writePlanFile } from '@tarnpass/core';
-import { Download, FileUp, Moon, Plus, Sun } from 'lucide-react';
+import { Download, FileUp, Moon, Plus, Sun, Zap } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ApiError, createJob, listJobs, readJob, type JobRow } from '../api/client';
@@ -95,6 +95,9 @@ export function JobsScreen() {
             onClick={() => void start(newPlan('New job'))}
           >
             New job
+          </Button>
+          <Button variant="outlined" component={Link} to="/quick" startIcon={<Zap size={20} />}>
+            Quick start
           </Button>
           <Button variant="outlined" startIcon={<FileUp size={20} />} onClick={() => file.current?.click()}>
             Open a plan file

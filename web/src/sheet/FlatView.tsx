@@ -39,6 +39,8 @@ interface Props extends SheetProps {
   readonly large: boolean;
   /** Drawn on the plan, where it can be moved. */
   readonly section: SectionCut | undefined;
+  /** A picture of what is decided elsewhere: no dimension can be typed over. */
+  readonly fixed?: boolean;
 }
 
 /** Room about the walls for their thickness and the dimension lines, px. */
@@ -51,7 +53,7 @@ const WALL = 120;
 
 /** One flat view of the sheet: plan, front or section of the same scene, that can be panned, enlarged and worked on by hand. */
 export function FlatView(props: Props) {
-  const { plan, scene, report, item, letters, words, sight, large, section, onSelect } = props;
+  const { plan, scene, report, item, letters, words, sight, large, section, fixed = false, onSelect } = props;
   const dispatch = useAppDispatch();
   const box = useRef<HTMLDivElement>(null);
   const sheet = useRef<SVGSVGElement>(null);
@@ -117,11 +119,17 @@ export function FlatView(props: Props) {
               plan={plan}
               reports={reports}
               movers={movers}
+              large={large}
               onSelect={onSelect}
             />
             {large &&
               dims.map((dim) => (
-                <Dimension {...dim} key={dim.key} units={units} onType={(at) => setTyping({ dim, at })} />
+                <Dimension
+                  {...dim}
+                  key={dim.key}
+                  units={units}
+                  {...(!fixed && { onType: (at: readonly [number, number]) => setTyping({ dim, at }) })}
+                />
               ))}
             {!large && <Dimension {...dims[1]!} units={units} />}
             <SheetLabels
@@ -210,12 +218,13 @@ interface GroundProps {
   readonly selected: string | null;
   readonly reports: ReadonlyMap<string, Report['parts'][number]>;
   readonly movers: Scene['movers'];
+  readonly large: boolean;
   onSelect(item: string): void;
 }
 
 /** All that a drag along a strip leaves as it is: swept air, what stands, what is blocked. */
 const Ground = memo(function Ground(props: GroundProps) {
-  const { scene, frame, sight, plan, selected, reports, movers, onSelect } = props;
+  const { scene, frame, sight, plan, selected, reports, movers, large, onSelect } = props;
   const names = useMemo(() => Object.fromEntries(itemsOf(plan).map(({ id, name }) => [id, name])), [plan]);
   const shared = (mover: Scene['movers'][number]) => ({
     mover,
@@ -227,7 +236,7 @@ const Ground = memo(function Ground(props: GroundProps) {
   return (
     <>
       {movers.map((mover) => (
-        <SweptAir key={mover.id} {...shared(mover)} />
+        <SweptAir key={mover.id} {...shared(mover)} large={large} />
       ))}
       <StillBodies
         scene={scene}

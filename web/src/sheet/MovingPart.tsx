@@ -2,6 +2,7 @@ import { memo, useMemo } from 'react';
 import { motionPose, place, travelText, type Mover, type PartReport, type Units } from '@tarnpass/core';
 import { colour } from '../theme/palette';
 import type { SheetFrame } from './frame';
+import { textWidth, type LabelBox } from './labels';
 import { outlineOf, pointsText, type Outline } from './outline';
 import { onEnter } from './StillBodies';
 
@@ -51,7 +52,14 @@ function sweptPath(mover: Mover, frame: SheetFrame, from: number, to: number): s
 }
 
 /** The air a part sweeps as far as it goes free, with contour lines at even travels. */
-export const SweptAir = memo(function SweptAir({ mover, usable, frame, units, selected }: Props) {
+export const SweptAir = memo(function SweptAir({
+  mover,
+  usable,
+  frame,
+  units,
+  selected,
+  large,
+}: Props & { large: boolean }) {
   const swept = useMemo(() => sweptPath(mover, frame, mover.from, usable), [mover, frame, usable]);
   const contours = stepsOf(mover, selected ? 10 : 15)
     .slice(1)
@@ -70,7 +78,7 @@ export const SweptAir = memo(function SweptAir({ mover, usable, frame, units, se
               stroke={colour('tarn')}
               strokeWidth={index && selected ? 1.1 : 0.6}
             />
-            {index && selected && usable - travel > 0.15 && (
+            {large && selected && isLabelled(mover, travel, usable) && (
               <TipLabel
                 mover={mover}
                 outline={outline}
@@ -132,6 +140,10 @@ export const HitLabel = memo(function HitLabel({
   );
 });
 
+/** A contour with its travel written at its tip: every thirty degrees, clear of where it stops. */
+const isLabelled = (mover: Mover, travel: number, usable: number) =>
+  isIndex(mover, travel) && usable - travel > 0.15;
+
 function isIndex(mover: Mover, travel: number): boolean {
   if (mover.unit !== 'rad') return false;
   const thirties = travel / (Math.PI / 6);
@@ -147,8 +159,8 @@ interface TipProps {
   readonly bold?: boolean;
 }
 
-/** A label just beyond the end of a pose that is farthest from the joint. */
-function TipLabel({ mover, outline, frame, text, fill, bold = false }: TipProps) {
+/** Where a label stands just beyond the end of a pose that is farthest from the joint, px. */
+function tipPlace(mover: Mover, outline: Outline, frame: SheetFrame) {
   const joint = mover.bodies[0]?.motion.stagesAt(mover.from)[0]?.joint;
   const [px, py] = joint?.kind === 'turn' ? frame.put(joint.point) : outline[0]!;
   const far = [...outline].sort(
@@ -157,10 +169,37 @@ function TipLabel({ mover, outline, frame, text, fill, bold = false }: TipProps)
   const away = Math.hypot(far[0] - px, far[1] - py) || 1;
   const [ux, uy] = [(far[0] - px) / away, (far[1] - py) / away];
   const anchor = ux > 0.35 ? 'start' : ux < -0.35 ? 'end' : 'middle';
+  return { x: far[0] + 8 * ux, y: far[1] + (uy < -0.5 ? 6 : 13) * uy + 5, anchor } as const;
+}
+
+/** The labels at the tips of a selected part's contours, and of its first contact, that no name may cover. */
+export function tipBoxes(
+  mover: Mover,
+  { usable, hit }: ReturnType<typeof reachOfPart>,
+  frame: SheetFrame,
+  units: Units,
+): LabelBox[] {
+  const box = (travel: number, text: string, size: number): LabelBox => {
+    const { x, y, anchor } = tipPlace(mover, outlineOf(frame, cornersAt(mover, travel)[0]!), frame);
+    const width = textWidth(text, size);
+    const left = { start: x, middle: x - width / 2, end: x - width }[anchor];
+    return { x: left, y: y - 0.8 * size, width, height: size };
+  };
+  const labelled = stepsOf(mover, 10)
+    .slice(1)
+    .filter((travel) => isLabelled(mover, travel, usable));
+  return [
+    ...labelled.map((travel) => box(travel, travelText(mover, travel, units), 14)),
+    ...(hit ? [box(usable, `hits at ${travelText(mover, usable, units)}`, 16)] : []),
+  ];
+}
+
+function TipLabel({ mover, outline, frame, text, fill, bold = false }: TipProps) {
+  const { x, y, anchor } = tipPlace(mover, outline, frame);
   return (
     <text
-      x={far[0] + 8 * ux}
-      y={far[1] + (uy < -0.5 ? 6 : 13) * uy + 5}
+      x={x}
+      y={y}
       textAnchor={anchor}
       fontSize={bold ? 16 : 14}
       fontWeight={bold ? 700 : 560}

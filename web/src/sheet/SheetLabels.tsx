@@ -14,7 +14,7 @@ import { isUpright } from './Dimension';
 import type { SheetDim } from './dimensions';
 import type { SheetFrame } from './frame';
 import { layLabels, textWidth, type LabelBox, type LabelWish } from './labels';
-import { markPlaces } from './MovingPart';
+import { markPlaces, reachOfPart, tipBoxes } from './MovingPart';
 import { boundsOf, type Bounds } from './outline';
 import { itemBounds } from './StillBodies';
 import type { FlatSight } from './views';
@@ -52,6 +52,13 @@ export const SheetLabels = memo(function SheetLabels(props: Props) {
       wishes.push({ key: mover.id, places: stonePlaces(mover, reports.get(mover.id), frame, widths) });
     }
     const names = new Map(itemsOf(plan).map(({ id, name }) => [id, name]));
+    const chosen = scene.movers.find(({ id }) => id === selected);
+    const marks = large
+      ? [
+          ...handleBoxes(plan, selected, frame),
+          ...(chosen ? tipBoxes(chosen, reachOfPart(chosen, reports.get(chosen.id)), frame, plan.units) : []),
+        ]
+      : [];
     const things = itemBounds(scene, frame, sight);
     for (const [key, bounds] of things) {
       const body = key.startsWith('overhead ') ? key.slice(9) : undefined;
@@ -64,7 +71,7 @@ export const SheetLabels = memo(function SheetLabels(props: Props) {
     }
     return {
       placed: layLabels(wishes, {
-        taken: [...dims.map(dimBox), ...(large ? handleBoxes(plan, selected, frame) : [])],
+        taken: [...dims.map(dimBox), ...marks],
         size,
         things: solids(things),
         room: roomOf(plan, frame),

@@ -15,13 +15,15 @@ interface Drawn {
   readonly section: Outline | undefined;
   /** Wholly nearer than the cut. */
   readonly nearer: boolean;
+  /** Air that must stay empty. */
+  readonly zone: boolean;
   readonly depth: number;
 }
 
 /** What the cut passes is hatched, what lies beyond is seen, what is nearer is dashed: the rule of measured drawings. */
 function drawn(bodies: readonly Body[], frame: SheetFrame, cut: number): Drawn[] {
   return bodies
-    .flatMap(({ id, pieces }) =>
+    .flatMap(({ id, pieces, zone = false }) =>
       pieces.filter(hasCorners).map((piece, i): Drawn => {
         const [far, near] = reachOf(frame.projection, piece.corners);
         const passes = far < cut && near > cut;
@@ -31,6 +33,7 @@ function drawn(bodies: readonly Body[], frame: SheetFrame, cut: number): Drawn[]
           outline: outlineOf(frame, piece.corners),
           section: passes ? cutOutline(frame.projection, piece, cut).map(frame.at) : undefined,
           nearer: far >= cut,
+          zone,
           depth: passes ? cut : near,
         };
       }),
@@ -181,7 +184,8 @@ function Item({
   onSelect(item: string): void;
 }) {
   const extra = selected ? 0.75 : 0;
-  const nearer = pieces.filter((piece) => piece.nearer);
+  const zones = pieces.filter(({ zone }) => zone);
+  const nearer = pieces.filter((piece) => piece.nearer && !piece.zone);
   return (
     <g
       role="button"
@@ -193,8 +197,18 @@ function Item({
       onKeyDown={onEnter(() => onSelect(item))}
       style={{ cursor: selected ? 'move' : 'pointer' }}
     >
+      {zones.map(({ key, outline }) => (
+        <polygon
+          key={key}
+          points={pointsText(outline)}
+          fill="url(#keep-clear)"
+          stroke={colour('lichen')}
+          strokeWidth={1.4 + extra}
+          strokeDasharray="9 3 2 3"
+        />
+      ))}
       {pieces
-        .filter((piece) => !piece.nearer)
+        .filter((piece) => !piece.nearer && !piece.zone)
         .map(({ key, outline, section }) => (
           <g key={key}>
             <polygon
@@ -213,7 +227,7 @@ function Item({
             )}
           </g>
         ))}
-      {(selected ? pieces : nearer).map(({ key, outline }) => (
+      {(selected ? pieces.filter(({ zone }) => !zone) : nearer).map(({ key, outline }) => (
         <polygon
           key={`${key} hidden`}
           points={pointsText(outline)}

@@ -23,7 +23,7 @@ export function TitleBlock({ plan, sight }: { plan: Plan; sight: FlatSight }) {
         right: 24,
         bottom: 4,
         pointerEvents: 'none',
-        '& *': { color: colour('ink') },
+        '&& *': { color: colour('ink') },
       }}
     >
       <Typography variant="h2">{plan.title}</Typography>

@@ -5,7 +5,6 @@ import {
   shiftChanges,
   shifted,
   type Change,
-  type Edit,
   type Extent,
   type Issue,
   type Item,
@@ -13,7 +12,7 @@ import {
   type Plan,
 } from '@tarnpass/core';
 import { useMemo, useState } from 'react';
-import { makeEdit, setValue } from '../job/edits';
+import { editNow, setValue } from '../job/edits';
 import { useApp, useAppDispatch } from '../store';
 import type { Sets } from './dimensions';
 import type { SheetFrame } from './frame';
@@ -66,9 +65,8 @@ export function useByHand(plan: Plan, selected: Item | undefined, frame: SheetFr
   }, [plan, selected?.id, frame.scale]);
 
   const tell = (issues: readonly Issue[]) => setWrong(issues[0]?.message);
-  const change = (name: string, changes: readonly Change[]) => {
-    if (changes.length > 0) tell(dispatch(makeEdit({ name, changes } as Edit)));
-  };
+  const change = (name: string, changes: (plan: Plan) => readonly Change[]) =>
+    tell(dispatch(editNow(name, changes)));
 
   /** Take hold of the item, or of one of its faces. */
   const take = (start: readonly [number, number], face?: Grip['face']): boolean => {
@@ -96,11 +94,10 @@ export function useByHand(plan: Plan, selected: Item | undefined, frame: SheetFr
     if (grip && underWay) {
       const name = `${grip.face ? 'Resize' : 'Move'} ${grip.item.name}`;
       const by = underWay.extent.least.map((x, axis) => x - grip.extent.least[axis]!);
-      change(
-        name,
-        grip.face
-          ? extentChanges(plan, grip.item, underWay.extent)
-          : shiftChanges(plan, [grip.item.id, ...also], by),
+      const { item, face } = grip;
+      const { extent } = underWay;
+      change(name, (now) =>
+        face ? extentChanges(now, itemOf(now, item), extent) : shiftChanges(now, [item.id, ...also], by),
       );
     }
     setGrip(undefined);
@@ -120,25 +117,32 @@ export function useByHand(plan: Plan, selected: Item | undefined, frame: SheetFr
     const by: [number, number, number] = [0, 0, 0];
     by[axisOf(u)] += right * u[axisOf(u)] * stepOf(plan.units);
     by[axisOf(v)] += upwards * v[axisOf(v)] * stepOf(plan.units);
-    change(`Nudge ${selected.name}`, shiftChanges(plan, [selected.id, ...also], by));
+    change(`Nudge ${selected.name}`, (now) => shiftChanges(now, [selected.id, ...also], by));
   };
 
   /** Set what a dimension measures; what is wrong with it. */
   const setDimension = (sets: Sets, length: Length, name: string): readonly Issue[] => {
     if (sets.kind === 'space') return dispatch(setValue(name, ['space', sets.field], length));
-    const extent = extentOf(sets.item)!;
     const { axis } = sets;
-    const by: [number, number, number] = [0, 0, 0];
-    by[axis] = length.mm - extent.least[axis];
-    const greatest = [...extent.greatest] as [number, number, number];
-    greatest[axis] = extent.least[axis] + length.mm;
-    const to = sets.kind === 'offset' ? shifted(extent, by) : { ...extent, greatest };
-    const changes = extentChanges(plan, sets.item, to).map((one) => asTyped(one, length));
-    return changes.length > 0 ? dispatch(makeEdit({ name, changes })) : [];
+    return dispatch(
+      editNow(name, (now) => {
+        const item = itemOf(now, sets.item);
+        const extent = extentOf(item)!;
+        const by: [number, number, number] = [0, 0, 0];
+        by[axis] = length.mm - extent.least[axis];
+        const greatest = [...extent.greatest] as [number, number, number];
+        greatest[axis] = extent.least[axis] + length.mm;
+        const to = sets.kind === 'offset' ? shifted(extent, by) : { ...extent, greatest };
+        return extentChanges(now, item, to).map((one) => asTyped(one, length));
+      }),
+    );
   };
 
   return { underWay, wrong, holding: grip !== undefined, take, drag, letGo, drop, nudge, setDimension };
 }
+
+/** An item as a plan has it now. */
+const itemOf = (plan: Plan, { id }: Item): Item => itemsOf(plan).find((item) => item.id === id)!;
 
 /** A change to the very length that was typed keeps it as typed. */
 function asTyped(change: Change, length: Length): Change {

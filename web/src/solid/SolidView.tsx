@@ -143,12 +143,16 @@ interface StandingProps {
 
 /** All that stands still. Walls and ceiling would hide it: of the space one sees the floor, and the slope's edges. */
 const Standing = memo(function Standing({ bodies, selected, sheet, onSelect }: StandingProps) {
-  const shown = useMemo(() => bodies.filter(({ item, id }) => item !== 'space' || id === 'floor'), [bodies]);
+  const shown = useMemo(
+    () => bodies.filter(({ item, id, zone }) => (item !== 'space' || id === 'floor') && !zone),
+    [bodies],
+  );
   const solid = useMemo(() => merged(shown.map(convexOf)), [shown]);
   const slope = useMemo(
     () => merged([bodies.filter(({ id }) => id === 'slope').flatMap(convexOf)]),
     [bodies],
   );
+  const zones = useMemo(() => merged([bodies.filter(({ zone }) => zone).flatMap(convexOf)]), [bodies]);
   const c = PALETTE[sheet];
   useMemo(
     () =>
@@ -160,12 +164,12 @@ const Standing = memo(function Standing({ bodies, selected, sheet, onSelect }: S
   );
   useEffect(
     () => () => {
-      for (const { surface, edges } of [solid, slope]) {
+      for (const { surface, edges } of [solid, slope, zones]) {
         surface.dispose();
         edges.dispose();
       }
     },
-    [solid, slope],
+    [solid, slope, zones],
   );
   const press = (event: ThreeEvent<MouseEvent>) => {
     event.stopPropagation();
@@ -178,6 +182,9 @@ const Standing = memo(function Standing({ bodies, selected, sheet, onSelect }: S
       </mesh>
       <lineSegments geometry={solid.edges}>
         <lineBasicMaterial color={c.ink} />
+      </lineSegments>
+      <lineSegments geometry={zones.edges}>
+        <lineBasicMaterial color={c.lichen} />
       </lineSegments>
       <lineSegments geometry={slope.edges}>
         <lineBasicMaterial color={c.line} />

@@ -25,7 +25,7 @@ const MANY = 8;
 const ROWS = 4;
 
 /** An old answer is struck through, its patterns withheld: told by the list, so that no strip is drawn anew for it. */
-const ANSWERS = {
+export const ANSWERS = {
   '&[aria-busy="true"] .fresh': { display: 'none' },
   '&[aria-busy="true"] .amount': { textDecoration: 'line-through', opacity: 0.6 },
   '&[aria-busy="false"] .busy': { display: 'none' },

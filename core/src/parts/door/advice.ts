@@ -94,7 +94,7 @@ function pinIssues(door: Door, { carcass }: PartPlace, still: readonly Body[]): 
   const foot = frame.toSpace([pin[0], pin[1], z[0]]);
   const head = frame.toSpace([pin[0], pin[1], z[1]]);
   const solid = still
-    .filter((body) => body.item !== carcass.id)
+    .filter((body) => body.item !== carcass.id && !body.zone)
     .find((body) => body.pieces.some((piece) => segmentInside(piece, foot, head) > 0));
   if (!solid) return [];
   return [

@@ -1,0 +1,216 @@
+import { expect, test, type Page } from '@playwright/test';
+import { answer, demoCopy, makeJob, onPlan, saved } from './demo';
+
+/** The plan kept in the database. */
+async function kept(page: Page, id: string) {
+  await saved(page);
+  const { plan } = (await (await page.request.get(`/api/jobs/${id}`)).json()) as {
+    plan: {
+      things: { id: string; x: { mm: number } }[];
+      carcasses: { id: string; name: string; x: { mm: number } }[];
+    };
+  };
+  return plan;
+}
+
+/** Choose a view for a pane by the title of the one it shows. */
+async function show(page: Page, from: string, to: string): Promise<void> {
+  await page.getByRole('button', { name: `${from}: change this pane` }).click();
+  await page.getByRole('menuitem', { name: to, exact: true }).click();
+}
+
+test('a thing dragged on the sheet catches on what is near, and undo puts it back', async ({
+  page,
+  request,
+}) => {
+  const id = await demoCopy(request, 'By hand');
+  await page.goto(`/jobs/${id}/measure`);
+  await expect(answer(page)).toContainText('Both parts');
+  const post = onPlan(page).getByRole('button', { name: 'Roof post', exact: true });
+  await post.click();
+  const before = (await kept(page, id)).things.find((thing) => thing.id === 'post')!.x.mm;
+  const box = (await post.boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  // To the west wall, and a little too far: the boxes are with their lines.
+  const wall = (await onPlan(page).getByRole('button', { name: 'Window sill', exact: true }).boundingBox())!;
+  await page.mouse.move(wall.x + box.width / 2 - 4, y, { steps: 12 });
+  await expect(onPlan(page)).toContainText('against the west wall');
+  await page.mouse.up();
+  await expect
+    .poll(async () => (await kept(page, id)).things.find((thing) => thing.id === 'post')!.x.mm)
+    .toBe(0);
+  await page.keyboard.press('Control+z');
+  await expect
+    .poll(async () => (await kept(page, id)).things.find((thing) => thing.id === 'post')!.x.mm)
+    .toBe(before);
+});
+
+test('a number typed over a dimension is taken with its arithmetic, and refused with a sentence that changes nothing', async ({
+  page,
+  request,
+}) => {
+  const id = await demoCopy(request, 'Typed over');
+  await page.goto(`/jobs/${id}/plan`);
+  await onPlan(page).getByRole('button', { name: 'Boot locker', exact: true }).click();
+  const figure = onPlan(page).getByRole('button', { name: 'Width of Boot locker: type over it' });
+  await figure.focus();
+  await page.keyboard.press('Enter');
+  const over = page.getByRole('textbox', { name: 'Width of Boot locker' });
+  await over.fill('25 m');
+  await over.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('This is over 20 m');
+  await expect(over).toHaveValue('25 m');
+  await expect(page.getByLabel('Width', { exact: true })).toHaveValue('560');
+  await over.fill('560 + 2*18');
+  await over.press('Enter');
+  await expect(page.getByLabel('Width', { exact: true })).toHaveValue('560 + 2*18');
+  await expect(figure).toContainText('596');
+});
+
+test('a copy, its order of opening, and who stands in whose way', async ({ page, request }) => {
+  await page.goto(`/jobs/${await demoCopy(request, 'In order')}/plan`);
+  await expect(answer(page)).toContainText('Both parts');
+  await onPlan(page).getByRole('button', { name: 'Boot locker', exact: true }).click();
+  await page.keyboard.press('d');
+  await expect(answer(page)).toContainText('of three');
+  await page.getByRole('button', { name: 'Open in order' }).click();
+  const order = page.getByRole('status', { name: 'Order of opening' });
+  await expect(order).toContainText('Open in this order:');
+  for (const name of ['Wardrobe leaf', 'Locker leaf', 'Locker leaf 2']) {
+    await expect(order).toContainText(name);
+    await expect(page.getByRole('slider', { name: `Travel of ${name}`, exact: true })).toHaveAttribute(
+      'aria-valuetext',
+      /open to \d\d/,
+    );
+  }
+
+  // Cupboards across a narrow aisle: neither door passes the other once it stands open.
+  await page.goto(`/jobs/${await makeJob(request, acrossAnAisle())}`);
+  await expect(answer(page)).toContainText('Both parts open');
+  await page.getByRole('button', { name: 'Open in order' }).click();
+  await expect(page.getByRole('status', { name: 'Order of opening' })).toContainText(
+    'No order opens all: South door and North door cannot both stand open, whatever else is shut.',
+  );
+  // The pass says the same, and its keys move both.
+  await expect(page.getByText('cannot both stand open: shut one before you open the other.')).toBeVisible();
+  const here = page.getByRole('slider', { name: /^Travels of/ });
+  await here.focus();
+  await page.keyboard.press('Shift+ArrowRight');
+  await page.keyboard.press('ArrowUp');
+  await expect(here).toHaveAttribute('aria-valuetext', /^South door 10°, North door 1°\./);
+  await page.getByRole('button', { name: 'All pairs' }).click();
+  await expect(page.getByRole('dialog', { name: 'Which two parts?' })).toContainText('one at a time');
+});
+
+test('the quick start answers without a job, keeps what cannot be taken, and becomes a job', async ({
+  page,
+}) => {
+  await page.goto('/quick');
+  await page.getByRole('link', { name: /A door beside a wall/ }).click();
+  await expect(answer(page)).toContainText('touches the west wall at');
+  const gap = page.getByRole('textbox', { name: 'From the wall to the cupboard' });
+  await gap.fill('far');
+  await gap.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('Could not read');
+  await expect(gap).toHaveValue('far');
+  await gap.fill('700');
+  await gap.press('Enter');
+  await expect(answer(page)).toContainText('The cupboard door opens fully, to 110°');
+  await page.getByRole('button', { name: 'Make it a job' }).click();
+  await expect(page).toHaveURL(/\/jobs\/.+\/check/);
+  await expect(answer(page)).toContainText('The cupboard door opens fully, to 110°');
+});
+
+test('without WebGL the flat views go on and say so', async ({ page, request }) => {
+  await page.goto(`/jobs/${await demoCopy(request, 'No solids')}`);
+  await expect(answer(page)).toContainText('Both parts');
+  await show(page, 'The pass', 'Solid');
+  const canvas = page.locator('canvas');
+  await expect(canvas).toBeVisible();
+  await canvas.evaluate((node: HTMLCanvasElement) =>
+    node.getContext('webgl2')!.getExtension('WEBGL_lose_context')!.loseContext(),
+  );
+  await expect(page.getByText('This browser cannot draw solids just now')).toBeVisible();
+  const rider = page.getByRole('slider', { name: 'Travel of Locker leaf' });
+  await rider.press('PageUp');
+  await expect(rider).toHaveAttribute('aria-valuenow', '10');
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(canvas).toBeVisible();
+});
+
+test('a check that stops says so, shows no old answer as fresh, and can be asked again', async ({
+  page,
+  request,
+}) => {
+  const id = await demoCopy(request, 'Stopped');
+  await page.route('**/check.worker-*.js', (route) => route.abort());
+  await page.goto(`/jobs/${id}`);
+  await expect(page.getByText(/The check stopped: .* What you planned is kept\./)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Travel strips' })).toHaveAttribute('aria-busy', 'true');
+  await page.unroute('**/check.worker-*.js');
+  await page.getByRole('button', { name: 'Check again' }).click();
+  await expect(answer(page)).toContainText('Both parts stop short');
+});
+
+test('the sheet goes to paper alone with its title, and to a file that stands by itself', async ({
+  page,
+  request,
+}) => {
+  await page.goto(`/jobs/${await demoCopy(request, 'On paper')}`);
+  await expect(answer(page)).toContainText('Both parts');
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByText(/^Plan, cut at 1000 mm; lengths in mm; drawn .*, revision 1$/)).toBeVisible();
+  await expect(page.getByRole('navigation', { name: 'Stages' })).toBeHidden();
+  await page.emulateMedia({ media: 'screen' });
+  for (const [words, start] of [
+    ['Save the sheet as SVG', '<svg'],
+    ['Save the sheet as PNG', '\u{89}PNG'],
+  ] as const) {
+    await page.keyboard.press('w');
+    await page.getByRole('combobox', { name: 'What to find' }).fill(words);
+    const [download] = await Promise.all([page.waitForEvent('download'), page.keyboard.press('Enter')]);
+    const chunks: Buffer[] = [];
+    for await (const chunk of await download.createReadStream()) chunks.push(chunk as Buffer);
+    const file = Buffer.concat(chunks);
+    expect(file.toString('latin1').startsWith(start)).toBe(true);
+    if (start === '<svg') {
+      expect(file.toString()).toContain('Window sill');
+      expect(file.toString()).not.toContain('var(--');
+    }
+  }
+});
+
+/** Two cupboards face to face, 900 apart, with leaves of 532 that open to 90 degrees from the same end. */
+function acrossAnAisle(): object {
+  const mm = (value: number) => ({ mm: value });
+  const cupboard = (id: string, name: string, faces: string, x: number, y: number) => ({
+    id, name, faces, x: mm(x), y: mm(y), z: mm(90), width: mm(500), height: mm(1800), depth: mm(400), sheet: mm(18),
+  }); // prettier-ignore
+  const door = (id: string, name: string, side: string) => ({
+    id: `${id}-door`,
+    family: 'door',
+    name,
+    carcass: id,
+    fit: { kind: 'overlay', hinge: mm(16), free: mm(16), top: mm(16), bottom: mm(16) },
+    thickness: mm(18),
+    hinge: { side, knuckle: 'proud', pin: mm(5) },
+    limit: 90,
+    handle: null,
+  });
+  return {
+    format: 'tarnpass-plan',
+    version: 1,
+    title: 'Across an aisle',
+    units: { system: 'mm', step: 0.1 },
+    gaps: { running: mm(1), around: mm(10) },
+    space: { width: mm(2000), depth: mm(1700), height: mm(2400), slope: null },
+    things: [],
+    carcasses: [
+      cupboard('south', 'South', 'north', 1200, 400),
+      cupboard('north', 'North', 'south', 700, 1300),
+    ],
+    parts: [door('south', 'South door', 'left'), door('north', 'North door', 'right')],
+  };
+}

@@ -1,0 +1,246 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import {
+  formatLength,
+  INCHES,
+  itemsOf,
+  MILLIMETRES,
+  parseLength,
+  parseNumber,
+  QUICK_CARDS,
+  quickPlan,
+  usualNumbers,
+  type Plan,
+  type QuickAsk,
+  type QuickCard,
+} from '@tarnpass/core';
+import { Play } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
+import { Link, Navigate, useNavigate, useParams } from 'react-router';
+import { ApiError, createJob } from '../api/client';
+import { MomentProvider } from '../board/Moment';
+import { play } from '../board/play';
+import { useScene } from '../board/useScene';
+import { viewCleared } from '../board/viewSlice';
+import { useAsked } from '../check/asked';
+import { Field } from '../numbers/Field';
+import { FlatView } from '../sheet/FlatView';
+import { planSight } from '../sheet/views';
+import { useApp, useAppDispatch } from '../store';
+import { throughAndBack } from '../strips/openInOrder';
+import { ANSWERS } from '../strips/Strips';
+import { Strip } from '../strips/Strip';
+import { colour } from '../theme/palette';
+import { UPRIGHT } from '../theme/theme';
+import { lettersOf } from '../ui/Stone';
+
+/** One card of the deck: its numbers, the answer, and the drawing that moves. */
+export function QuickScreen() {
+  const { card: id } = useParams();
+  const card = QUICK_CARDS.find((one) => one.id === id);
+  return card ? <Quick key={card.id} card={card} /> : <Navigate to="/quick" replace />;
+}
+
+function planOf(card: QuickCard): Plan {
+  const read = quickPlan(card, usualNumbers(card), MILLIMETRES);
+  if (!read.ok) throw new Error(`The usual numbers of “${card.title}” cannot be built.`);
+  return read.plan;
+}
+
+function Quick({ card }: { card: QuickCard }) {
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const [numbers, setNumbers] = useState(() => usualNumbers(card));
+  const [{ plan, version }, setPlan] = useState(() => ({ plan: planOf(card), version: 1 }));
+  const [trouble, setTrouble] = useState<string>();
+  const scene = useScene(plan);
+  const chosen = useApp(({ view }) => view.selected);
+  const mover = scene.movers.find((one) => one.id === chosen) ?? scene.movers[0]!;
+  const item = useMemo(() => itemsOf(plan).find((one) => one.id === mover.id), [plan, mover.id]);
+  const asked = useAsked('quick', version, { kind: 'report', plan });
+  const report = asked.answer ?? null;
+  const reports = useMemo(() => new Map(report?.parts.map((part) => [part.id, part])), [report]);
+  const letters = useMemo(() => lettersOf(plan.parts), [plan.parts]);
+  const { units } = plan;
+  useEffect(() => {
+    dispatch(viewCleared());
+  }, [dispatch, card]);
+
+  /** Take one number: what is wrong with it, in which case all stays as it was. */
+  const take = (ask: QuickAsk, text: string) => {
+    const read =
+      ask.input === 'length' ? parseLength(text, units.system) : parseNumber(text.replace(/°/g, ''));
+    if (!read.ok) return read;
+    const next = { ...numbers, [ask.key]: 'mm' in read ? read.mm : read.value };
+    const made = quickPlan(card, next, units);
+    if (!made.ok) return { message: made.issues[0]!.message };
+    setNumbers(next);
+    setPlan({ plan: made.plan, version: version + 1 });
+    return undefined;
+  };
+  const changeUnits = () => {
+    const made = quickPlan(card, numbers, units.system === 'mm' ? INCHES : MILLIMETRES);
+    if (made.ok) setPlan({ plan: made.plan, version: version + 1 });
+  };
+  const makeJob = async () => {
+    try {
+      const job = await createJob(plan);
+      await navigate(`/jobs/${job.id}/check`);
+    } catch (error) {
+      if (!(error instanceof ApiError)) throw error;
+      setTrouble(error.message);
+    }
+  };
+  return (
+    <MomentProvider scene={scene} mover={mover}>
+      <Box
+        sx={{
+          display: 'grid',
+          minHeight: '100vh',
+          gridTemplateRows: 'auto 46vh auto auto',
+          [`@media (min-width: ${UPRIGHT}px)`]: {
+            height: '100vh',
+            gridTemplateColumns: '360px minmax(0, 1fr)',
+            gridTemplateRows: 'auto minmax(0, 1fr) auto',
+            '& > header': { gridColumn: '1 / -1' },
+            '& > .numbers': { gridRow: '2 / 4' },
+          },
+        }}
+      >
+        <Box component="header" sx={{ px: 3, py: 1.5, minHeight: 72 }}>
+          <Typography variant="body2">{card.title}</Typography>
+          {asked.failure ? (
+            <Typography variant="h1" role="alert">
+              The check stopped: {asked.failure}
+              <Button onClick={asked.retry}>Check again</Button>
+            </Typography>
+          ) : (
+            <Typography
+              variant="h1"
+              role="status"
+              sx={{ opacity: asked.stale ? 0.55 : 1, textWrap: 'balance' }}
+            >
+              {report ? (
+                <>
+                  {report.answer.stands}, so next,{' '}
+                  <Box component="span" sx={{ color: 'primary.main' }}>
+                    {report.answer.next}
+                  </Box>
+                  .
+                </>
+              ) : (
+                'Working it out'
+              )}
+            </Typography>
+          )}
+        </Box>
+        <Box
+          component="main"
+          sx={{
+            bgcolor: 'background.paper',
+            borderTop: `1.4px solid ${colour('ink')}`,
+            borderLeft: `1.4px solid ${colour('ink')}`,
+            minHeight: 0,
+            order: { lg: 2 },
+          }}
+        >
+          <FlatView
+            plan={plan}
+            scene={scene}
+            report={report}
+            item={item}
+            letters={letters}
+            words={report?.answer.stands ?? ''}
+            sight={planSight(plan)}
+            large
+            section={undefined}
+            fixed
+            onSelect={() => undefined}
+          />
+        </Box>
+        <Box
+          className="numbers"
+          component="section"
+          aria-label="Numbers"
+          sx={{
+            bgcolor: 'background.paper',
+            borderTop: `2.4px solid ${colour('ink')}`,
+            px: 3,
+            py: 2,
+            display: 'flex',
+            flexDirection: 'column',
+            order: { xs: 3, lg: 1 },
+          }}
+        >
+          {card.asks.map((ask) => (
+            <Field
+              key={ask.key}
+              label={ask.label}
+              shown={
+                ask.input === 'length' ? formatLength(numbers[ask.key]!, units) : String(numbers[ask.key]!)
+              }
+              {...(ask.input === 'degrees' && { suffix: '°' })}
+              take={(text) => take(ask, text)}
+            />
+          ))}
+          <Box sx={{ display: 'flex', gap: 1, pt: 2 }}>
+            <Button
+              startIcon={<Play size={18} strokeWidth={1.8} />}
+              variant="outlined"
+              onClick={() => void dispatch(play(throughAndBack(mover, reports)))}
+            >
+              Play it
+            </Button>
+            <Button onClick={changeUnits}>{units.system === 'mm' ? 'In inches' : 'In mm'}</Button>
+          </Box>
+          <Typography variant="body2" sx={{ pt: 2 }}>
+            Usual sizes are taken for all else. As a job you can change every one, add what stands around, and
+            save it.
+          </Typography>
+          {trouble && (
+            <Typography role="alert" sx={{ color: 'error.main', pt: 1 }}>
+              {trouble}
+            </Typography>
+          )}
+          <Box sx={{ display: 'flex', gap: 1, pt: 2, mt: 'auto' }}>
+            <Button variant="contained" onClick={() => void makeJob()}>
+              Make it a job
+            </Button>
+            <Button component={Link} to="/quick">
+              The deck
+            </Button>
+          </Box>
+        </Box>
+        <Box
+          component="section"
+          aria-label="Travel strips"
+          aria-busy={asked.stale}
+          sx={{
+            ...ANSWERS,
+            borderTop: `1.4px solid ${colour('ink')}`,
+            py: 1,
+            px: 1,
+            order: { xs: 2, lg: 3 },
+          }}
+        >
+          {scene.movers.map((one) => (
+            <Strip
+              key={one.id}
+              mover={one}
+              report={reports.get(one.id)}
+              owner={
+                plan.carcasses.find(({ id }) => id === plan.parts.find((part) => part.id === one.id)?.carcass)
+                  ?.name ?? ''
+              }
+              letter={letters[one.id] ?? ''}
+              units={units}
+              selected={one === mover}
+              scene={scene}
+            />
+          ))}
+        </Box>
+      </Box>
+    </MomentProvider>
+  );
+}
