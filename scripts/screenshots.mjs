@@ -10,7 +10,7 @@ await command(async () => {
   await withDemo(async ({ open, demo }) => {
     const take = async (name, path, options, act = async () => {}) => {
       const page = await open(path, options);
-      await page.getByText('so next').first().waitFor();
+      if (!['/keys', '/quick'].includes(path)) await page.getByText('so next').first().waitFor();
       await act(page);
       await page.evaluate(
         () => document.activeElement?.matches('[role="button"]') && document.activeElement.blur(),
@@ -39,8 +39,24 @@ await command(async () => {
     await take('plan', `/jobs/${demo}/plan`, {}, async (page) =>
       onPlan(page).getByRole('button', { name: 'Wardrobe leaf', exact: true }).click(),
     );
-    await take('measure', `/jobs/${demo}/measure`, {});
-    // Last, since the units are the job's own: inches, and a number that cannot be taken.
+    await take('measure', `/jobs/${demo}/measure`, {}, async (page) =>
+      onPlan(page).getByRole('button', { name: 'Roof post', exact: true }).click(),
+    );
+    await take('solid', `/jobs/${demo}/check`, {}, async (page) => {
+      await openLeaf('Wardrobe leaf', 60)(page);
+      await page.getByRole('button', { name: 'Plan: change this pane' }).click();
+      await page.getByRole('menuitem', { name: 'Solid', exact: true }).click();
+      await page.locator('canvas').waitFor();
+      await page.waitForTimeout(1500);
+    });
+    await take('find', `/jobs/${demo}/plan`, {}, async (page) => {
+      await page.keyboard.press('w');
+      await page.getByRole('combobox', { name: 'What to find' }).fill('le');
+    });
+    await take('keys', '/keys', {});
+    await take('quick-deck', '/quick', {});
+    await take('quick', '/quick/door-beside-wall', {}, openLeaf('Cupboard door', 85));
+    // Towards the end, since the units are the job's own: inches, and a number that cannot be taken.
     await take('plan-inches', `/jobs/${demo}/plan`, {}, async (page) => {
       await page.getByRole('button', { name: /change to inches/ }).click();
       await onPlan(page).getByRole('button', { name: 'Locker leaf', exact: true }).click();
@@ -48,6 +64,16 @@ await command(async () => {
       await gap.fill('1 5/8');
       await gap.press('Enter');
       await gap.evaluate((node) => node.blur());
+    });
+    // Back in mm: a copy of the locker, and all opened in the order that is found.
+    await take('order', `/jobs/${demo}/plan`, {}, async (page) => {
+      await page.getByRole('button', { name: /change to mm/ }).click();
+      await onPlan(page).getByRole('button', { name: 'Boot locker', exact: true }).click();
+      await page.keyboard.press('d');
+      await page.getByRole('status').getByText('of three').waitFor();
+      await page.getByRole('button', { name: 'Open in order' }).click();
+      await page.getByRole('button', { name: 'Stop' }).waitFor();
+      await page.getByRole('button', { name: 'Stop' }).waitFor({ state: 'detached' });
     });
   });
   return 0;

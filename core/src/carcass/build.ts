@@ -1,3 +1,4 @@
+import { called } from '../item/called';
 import type { Body } from '../scene/scene';
 import type { Sum } from '../sizing/sum';
 import { frameOf } from './frame';
@@ -34,7 +35,7 @@ export function carcassBodies(carcass: Carcass): Body[] {
   const { width, height, depth, sheet } = carcass;
   const [w, h, d, s] = [width.mm, height.mm, depth.mm, sheet.mm];
   const frame = frameOf(carcass);
-  const called = `the ${carcass.name.charAt(0).toLowerCase()}${carcass.name.slice(1)}`;
+  const name = called(carcass.name);
   const panel = (
     part: string,
     words: string,
@@ -42,7 +43,7 @@ export function carcassBodies(carcass: Carcass): Body[] {
     most: readonly [number, number, number],
   ): Body => ({
     id: `${carcass.id}/${part}`,
-    name: `${words} of ${called}`,
+    name: `${words} of the ${name}`,
     item: carcass.id,
     pieces: [frame.box(least, most)],
   });

@@ -5,6 +5,7 @@ import type { Encounter, Verdict } from '../clearance/encounter';
 import { FAMILY_NAMES, familyOf, type Part } from '../parts/families';
 import type { Units } from '../length/units';
 import type { PartPlace, Proposal, SizedPiece } from '../parts/family';
+import { called } from '../item/called';
 import { partPlace } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { buildScene } from '../scene/buildScene';
@@ -162,12 +163,12 @@ function answerOf(plan: Plan, scene: Scene, parts: readonly PartReport[]): Answe
     const next =
       plan.carcasses.length === 0
         ? `add a carcass with a ${part}`
-        : `hang a ${part} on ${lower(plan.carcasses[0]!.name)}`;
+        : `hang a ${part} on the ${called(plan.carcasses[0]!.name)}`;
     return { verdict: 'clear', stands: 'Nothing moves here yet', next, part: undefined, proposal: undefined };
   }
   const hits = parts.filter(({ verdict }) => verdict === 'hits').length;
   const tight = parts.filter(({ verdict }) => verdict === 'tight').length;
-  const subject = lower(worst.name);
+  const subject = called(worst.name);
   const first = worst.findings[0];
   const said = first ? tail(first.sentence, subject) : '';
   if (hits > 0 || tight > 0) {

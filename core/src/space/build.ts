@@ -1,3 +1,4 @@
+import { called } from '../item/called';
 import type { Body } from '../scene/scene';
 import { box, prism, type Point3 } from '../solid/prism';
 import type { Side, Space, Thing } from './schema';
@@ -73,7 +74,7 @@ export function thingBody(thing: Thing): Body {
   const { x, y, z, width, depth, height } = thing;
   return {
     id: `thing-${thing.id}`,
-    name: `the ${thing.name.charAt(0).toLowerCase()}${thing.name.slice(1)}`,
+    name: `the ${called(thing.name)}`,
     item: thing.id,
     pieces: [box([x.mm, y.mm, z.mm], [x.mm + width.mm, y.mm + depth.mm, z.mm + height.mm])],
     ...(thing.kind === 'keep-clear zone' && { zone: true as const }),

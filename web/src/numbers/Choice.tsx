@@ -40,7 +40,7 @@ export function Choice({ label, value, options, name, path, meaning }: Props) {
           onChange={(event) => choose(event.target.value)}
           disableUnderline
           sx={{
-            width: 118,
+            width: 160,
             '& select': { textAlignLast: 'right', py: '1px', borderBottom: `1.2px solid ${colour('ink')}` },
           }}
         >

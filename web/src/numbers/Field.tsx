@@ -19,6 +19,8 @@ interface FieldProps {
   readonly label: string;
   readonly shown: string;
   readonly suffix?: string;
+  /** Words need more room than a number. */
+  readonly words?: boolean;
   /** Take what was typed; what is wrong with it, with its place in the text where that is known. */
   take(text: string): { message: string; at?: number; length?: number } | undefined;
 }
@@ -27,7 +29,7 @@ interface FieldProps {
  * A number on its pencil line. It is taken on Enter or on leaving the field; Escape puts the old one back. What cannot
  * be taken stays as it was typed, with a sentence under it, and the plan stays as it was.
  */
-export function Field({ label, shown, suffix, take }: FieldProps) {
+export function Field({ label, shown, suffix, words = false, take }: FieldProps) {
   const id = useId();
   const [text, setText] = useState(shown);
   const [wrong, setWrong] = useState<string>();
@@ -83,7 +85,7 @@ export function Field({ label, shown, suffix, take }: FieldProps) {
               borderBottom: `${wrong ? 2 : 1.2}px solid ${wrong ? colour('heather') : colour('ink')}`,
             },
           }}
-          sx={{ width: 118, flex: 'none' }}
+          sx={{ width: words ? 236 : 118, flex: 'none' }}
         />
         {suffix && (
           <Typography component="span" sx={{ width: 8, ml: -0.75, fontWeight: 620 }}>
@@ -150,6 +152,11 @@ export function NumberField({
 export function TextField({ label, path, name, value }: BoundProps & { value: string }) {
   const dispatch = useAppDispatch();
   return (
-    <Field label={label} shown={value} take={(text) => firstSentence(dispatch(setValue(name, path, text)))} />
+    <Field
+      label={label}
+      shown={value}
+      words
+      take={(text) => firstSentence(dispatch(setValue(name, path, text)))}
+    />
   );
 }

@@ -9,12 +9,13 @@ import { Dimension } from './Dimension';
 import { dimensionsOf, type SheetDim } from './dimensions';
 import { fitFrame, type Margin, type SheetFrame } from './frame';
 import { HandMarks } from './HandMarks';
+import { lensPlace, type LensPlace } from './lensPlace';
 import { LiveLayer } from './LiveLayer';
-import { Blocked, reachOfPart, SweptAir } from './MovingPart';
+import { airBounds, Blocked, reachOfPart, SweptAir } from './MovingPart';
 import { ScaleBar } from './ScaleBar';
 import { SectionMark } from './SectionMark';
-import { SheetLabels } from './SheetLabels';
-import { StillBodies } from './StillBodies';
+import { roomOf, SheetLabels } from './SheetLabels';
+import { itemBounds, StillBodies } from './StillBodies';
 import { TitleBlock } from './TitleBlock';
 import { TypeOver } from './TypeOver';
 import { useByHand } from './useByHand';
@@ -45,7 +46,7 @@ interface Props extends SheetProps {
 
 /** Room about the walls for their thickness and the dimension lines, px. */
 const MARGIN: Record<'large' | 'small', Margin> = {
-  large: { left: 66, right: 34, top: 92, bottom: 66 },
+  large: { left: 76, right: 34, top: 96, bottom: 66 },
   small: { left: 40, right: 16, top: 48, bottom: 18 },
 };
 /** How thick the scene's walls are drawn, mm. */
@@ -74,8 +75,12 @@ export function FlatView(props: Props) {
     () => [...scene.movers].sort((a, b) => Number(a.id === selected) - Number(b.id === selected)),
     [scene.movers, selected],
   );
-  const off = WALL * frame.scale + 16;
+  const off = WALL * frame.scale + (large ? 26 : 16);
   const dims = useMemo(() => dimensionsOf(plan, item, frame, off), [plan, item, frame, off]);
+  const lens = useMemo(
+    () => (large && !fixed ? lensFor(plan, scene, selected, frame, sight) : undefined),
+    [large, fixed, plan, scene, selected, frame, sight],
+  );
   const also = useApp(({ view }) => view.also);
   const press = pressing(hand, selected, (id) => {
     if (selected && selected !== 'space' && id !== selected && id !== 'space')
@@ -156,6 +161,9 @@ export function FlatView(props: Props) {
             style={{ ...LAYER, pointerEvents: 'none', willChange: 'transform' }}
           >
             <LiveLayer
+              scene={scene}
+              sight={sight}
+              lens={lens}
               movers={movers}
               reports={reports}
               frame={frame}
@@ -252,6 +260,26 @@ const Ground = memo(function Ground(props: GroundProps) {
     </>
   );
 });
+
+/** Where the lens of the selected part would stand: off all things and all swept air. */
+function lensFor(
+  plan: Plan,
+  scene: Scene,
+  selected: string | null,
+  frame: SheetFrame,
+  sight: FlatSight,
+): LensPlace | undefined {
+  const chosen = scene.movers.find(({ id }) => id === selected);
+  if (!chosen) return undefined;
+  const things = [...itemBounds(scene, frame, sight)].filter(([key]) => !key.startsWith('overhead '));
+  const air = scene.movers.map((mover) => airBounds(mover, frame));
+  const own = airBounds(chosen, frame);
+  return lensPlace(
+    roomOf(plan, frame),
+    [...things.map(([, box]) => box), ...air],
+    [own.x + own.width / 2, own.y + own.height / 2],
+  );
+}
 
 type Hand = ReturnType<typeof useByHand>;
 

@@ -1,10 +1,17 @@
-import type { Mover, PartReport, Units } from '@tarnpass/core';
+import type { Mover, PartReport, Scene, Units } from '@tarnpass/core';
 import { useMoment } from '../board/Moment';
 import type { SheetFrame } from './frame';
 import { HitLabel, PartNow, reachOfPart } from './MovingPart';
+import { Lens } from './Lens';
+import type { LensPlace } from './lensPlace';
 import { NearestTie } from './NearestTie';
+import type { FlatSight } from './views';
 
 interface Props {
+  readonly scene: Scene;
+  readonly sight: FlatSight;
+  /** Where there is room for the lens. */
+  readonly lens: LensPlace | undefined;
   readonly movers: readonly Mover[];
   readonly reports: ReadonlyMap<string, PartReport>;
   readonly frame: SheetFrame;
@@ -15,7 +22,8 @@ interface Props {
 }
 
 /** All of a view that follows the hand: the parts where they stand now, and what is nearest to the selected one. */
-export function LiveLayer({ movers, reports, frame, units, selected, large, onSelect }: Props) {
+export function LiveLayer(props: Props) {
+  const { scene, sight, lens, movers, reports, frame, units, selected, large, onSelect } = props;
   const { travels, nearest } = useMoment();
   const chosen = movers.find(({ id }) => id === selected);
   return (
@@ -30,7 +38,20 @@ export function LiveLayer({ movers, reports, frame, units, selected, large, onSe
           onSelect={onSelect}
         />
       ))}
-      {nearest && <NearestTie nearest={nearest} frame={frame} units={units} />}
+      {nearest && chosen && lens ? (
+        <Lens
+          scene={scene}
+          mover={chosen}
+          travel={travels[chosen.id] ?? chosen.from}
+          nearest={nearest}
+          frame={frame}
+          sight={sight}
+          units={units}
+          place={lens}
+        />
+      ) : (
+        nearest && <NearestTie nearest={nearest} frame={frame} units={units} />
+      )}
       {!nearest && large && chosen && (
         <HitLabel
           mover={chosen}

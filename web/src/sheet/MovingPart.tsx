@@ -3,7 +3,7 @@ import { motionPose, place, travelText, type Mover, type PartReport, type Units 
 import { colour } from '../theme/palette';
 import type { SheetFrame } from './frame';
 import { textWidth, type LabelBox } from './labels';
-import { outlineOf, pointsText, type Outline } from './outline';
+import { boundsOf, outlineOf, pointsText, type Bounds, type Outline } from './outline';
 import { onEnter } from './StillBodies';
 
 interface Props {
@@ -211,6 +211,12 @@ function TipLabel({ mover, outline, frame, text, fill, bold = false }: TipProps)
       {text}
     </text>
   );
+}
+
+/** About the air a part sweeps, px. */
+export function airBounds(mover: Mover, frame: SheetFrame): Bounds {
+  const places = [0, 0.25, 0.5, 0.75, 1].map((share) => mover.from + share * (mover.to - mover.from));
+  return boundsOf(places.flatMap((travel) => outlineOf(frame, ...cornersAt(mover, travel))));
 }
 
 /** The part itself where it stands now. */

@@ -52,6 +52,7 @@ export function SectionMark({
       aria-valuenow={Math.round(section.at)}
       aria-valuetext={`${formatLength(section.at, plan.units, true)} from the ${axis === 0 ? 'west' : 'south'} wall`}
       data-handle="section"
+      className="own-focus"
       style={{ cursor: axis === 0 ? 'ew-resize' : 'ns-resize' }}
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);

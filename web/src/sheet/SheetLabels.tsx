@@ -108,7 +108,7 @@ export const SheetLabels = memo(function SheetLabels(props: Props) {
 });
 
 /** The inside of the space on the sheet. */
-function roomOf(plan: Plan, frame: SheetFrame): Bounds {
+export function roomOf(plan: Plan, frame: SheetFrame): Bounds {
   const { least, greatest } = extentOf(itemsOf(plan)[0]!)!;
   return boundsOf([frame.put(least), frame.put(greatest)]);
 }
@@ -128,7 +128,8 @@ function* stonePlaces(
   for (const [k, width] of widths.entries()) {
     for (const place of k === 0 ? markPlaces(mover, report, frame) : places) {
       if (k === 0) places.push(place);
-      yield stoneBox(...place, width);
+      // With its name it must lie on nothing that stands; the bare mark may.
+      yield { ...stoneBox(...place, width), beside: width > 0 };
     }
   }
 }

@@ -7,7 +7,7 @@ import { cutOutline, reachOf } from './projection';
 import type { FlatSight } from './views';
 
 /** One piece as a view shows it. */
-interface Drawn {
+export interface Drawn {
   readonly key: string;
   readonly body: string;
   readonly outline: Outline;
@@ -21,7 +21,7 @@ interface Drawn {
 }
 
 /** What the cut passes is hatched, what lies beyond is seen, what is nearer is dashed: the rule of measured drawings. */
-function drawn(bodies: readonly Body[], frame: SheetFrame, cut: number): Drawn[] {
+export function drawn(bodies: readonly Body[], frame: SheetFrame, cut: number): Drawn[] {
   return bodies
     .flatMap(({ id, pieces, zone = false }) =>
       pieces.filter(hasCorners).map((piece, i): Drawn => {

@@ -52,3 +52,12 @@ export function fitFrame(
   ];
   return { projection, scale, at, put: (point) => at(flatten(projection, point)) };
 }
+
+/** The same view so many times as large, from the same corner. */
+export function enlarged({ projection, scale, at }: SheetFrame, times: number): SheetFrame {
+  const larger = (flat: Flat): [number, number] => {
+    const [x, y] = at(flat);
+    return [times * x, times * y];
+  };
+  return { projection, scale: times * scale, at: larger, put: (point) => larger(flatten(projection, point)) };
+}

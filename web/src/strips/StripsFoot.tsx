@@ -45,10 +45,16 @@ export function StripsFoot({ plan, scene, reports, letters, selected }: Props) {
           mover && (
             <Button
               startIcon={<Play {...ICON} />}
+              sx={{ whiteSpace: 'nowrap' }}
               onClick={() => void dispatch(play(throughAndBack(mover, reports)))}
-              sx={{ maxWidth: 260, whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis' }}
             >
-              Play {mover.name}
+              <Box
+                component="span"
+                sx={{ maxWidth: 220, overflow: 'hidden', textOverflow: 'ellipsis' }}
+                title={mover.name}
+              >
+                Play {mover.name}
+              </Box>
             </Button>
           )
         )}

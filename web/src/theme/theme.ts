@@ -38,6 +38,9 @@ export function themeOf(sheet: Sheet): Theme {
             fontVariantNumeric: 'tabular-nums lining-nums',
             fontVariationSettings: '"FLAR" 50, "VOLM" 0',
           },
+          // What is drawn wide shows its focus by its own line.
+          '.own-focus:focus-visible': { outline: 'none !important' },
+          '.own-focus:focus-visible path': { strokeWidth: 5 },
           '*:focus-visible': { outline: `3px solid ${c.ink}`, outlineOffset: 2 },
           '@media print': {
             ':root': Object.fromEntries(

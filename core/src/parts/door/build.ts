@@ -1,4 +1,5 @@
 import { frameOf } from '../../carcass/frame';
+import { called } from '../../item/called';
 import { motionOf, type Motion } from '../../motion/motion';
 import type { IntendedContact, Mover, MovingBody } from '../../scene/scene';
 import type { PartPlace } from '../family';
@@ -15,15 +16,15 @@ export function buildDoor(door: Door, place: PartPlace): Mover {
     point: frame.toSpace([pin[0], pin[1], 0]),
     axis: [0, 0, door.hinge.side === 'left' ? -1 : 1],
   });
-  const called = `${door.name.charAt(0).toLowerCase()}${door.name.slice(1)}`;
+  const name = called(door.name);
   const leaf: MovingBody = {
     id: `${door.id}/leaf`,
-    name: `the ${called}`,
+    name: `the ${name}`,
     item: door.id,
     pieces: [frame.box([x[0], y[0], z[0]], [x[1], y[1], z[1]])],
     motion,
   };
-  const bodies = [leaf, ...handleBody(door, place, called, motion)];
+  const bodies = [leaf, ...handleBody(door, place, name, motion)];
   const to = (door.limit * Math.PI) / 180;
   // An overlay leaf rests on the carcass front, and at its pin it never leaves it; it may press into nothing.
   const contacts: IntendedContact[] =
@@ -42,7 +43,7 @@ export function buildDoor(door: Door, place: PartPlace): Mover {
   };
 }
 
-function handleBody(door: Door, { carcass }: PartPlace, called: string, motion: Motion): MovingBody[] {
+function handleBody(door: Door, { carcass }: PartPlace, leaf: string, motion: Motion): MovingBody[] {
   const { handle, hinge } = door;
   if (!handle) return [];
   const { x, y, z } = leafOf(door, carcass);
@@ -53,6 +54,6 @@ function handleBody(door: Door, { carcass }: PartPlace, called: string, motion: 
     [x0 + handle.width.mm, y[0], z0 + handle.height.mm],
   );
   return [
-    { id: `${door.id}/handle`, name: `the handle of the ${called}`, item: door.id, pieces: [solid], motion },
+    { id: `${door.id}/handle`, name: `the handle of the ${leaf}`, item: door.id, pieces: [solid], motion },
   ];
 }
