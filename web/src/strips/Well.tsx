@@ -14,6 +14,8 @@ interface Props {
 
 const WELL = { width: 204, height: 25, top: 19 };
 const RIDER = { width: 42, height: 19, target: 46 };
+/** Nearer than this to the first contact, px, a later one has no notch of its own. */
+const LATER = 6;
 export const ROW = 50;
 
 /** The well with the painted clearance, and the rider on it. */
@@ -136,7 +138,14 @@ const Painted = memo(function Painted({ mover, report }: { mover: Mover; report:
     const before = points.filter(([x]) => x <= end + 1e-6);
     const tight = stretchesBelowHalf(before, height / 2);
     const least = check.encounters[0]?.least?.witness;
+    // Every later place where it would come up against something, were it pushed on.
+    const later = check.encounters
+      .flatMap(({ blocked }) => blocked.map(({ at: { travel } }) => at(travel)))
+      .filter((x) => x > end + LATER)
+      .sort((a, b) => a - b)
+      .filter((x, i, all) => i === 0 || x - all[i - 1]! > 1);
     return {
+      later,
       area: before,
       tight,
       end,
@@ -184,6 +193,16 @@ const Painted = memo(function Painted({ mover, report }: { mover: Mover; report:
         strokeDasharray="7 3"
       />
       <rect x={0} y={0} width={width} height={height} fill="none" stroke={colour('ink')} strokeWidth={1.25} />
+      {shapes?.later.map((x) => (
+        <path
+          key={x}
+          className="fresh"
+          d={`M${x - 4} 0 L${x} 9 L${x + 4} 0 Z`}
+          fill={colour('paper')}
+          stroke={colour('heather')}
+          strokeWidth={1.2}
+        />
+      ))}
       {shapes?.contact && (
         <path
           className="fresh"
