@@ -5,6 +5,7 @@ import type { PartPlace } from '../parts/family';
 import type { Carcass } from '../carcass/schema';
 import type { Body, Mover } from '../scene/scene';
 import { spaceBodies, thingBody } from '../space/build';
+import type { Thing } from '../space/schema';
 import type { Plan } from './schema';
 
 // Items of a plan never change: an edit makes new ones of what it changes and keeps the rest (`edit.ts`). So what was
@@ -23,10 +24,18 @@ function kept<Item extends object>(item: Item, build: (item: Item) => readonly B
 export function stillBodies(plan: Plan): Body[] {
   return [
     ...kept(plan.space, spaceBodies),
-    ...plan.things.flatMap((thing) => kept(thing, (item) => [thingBody(item)])),
+    ...thingsOf(plan, (state) => state !== 'to be removed'),
     ...plan.carcasses.flatMap((carcass) => kept(carcass, carcassBodies)),
   ];
 }
+
+/** What is there now and will be gone once the job is done. */
+export const goneBodies = (plan: Plan): Body[] => thingsOf(plan, (state) => state === 'to be removed');
+
+const thingsOf = (plan: Plan, counts: (state: Thing['state']) => boolean): Body[] =>
+  plan.things
+    .filter(({ state }) => counts(state))
+    .flatMap((thing) => kept(thing, (item) => [thingBody(item)]));
 
 /** Where a part is, or undefined where its carcass is not in the plan. */
 export function partPlace(plan: Plan, part: Part): PartPlace | undefined {

@@ -199,6 +199,22 @@ describe('a report', () => {
     );
   });
 
+  it('is checked as it will be: a thing to be removed is not in the way, one to come is', () => {
+    const with_ = (state: string | undefined) => {
+      const thing = {
+        x: 5100,
+        y: 4500,
+        z: 200,
+        width: 200,
+        depth: 100,
+        height: 500,
+        ...(state && { state }),
+      };
+      return reportOf(planOfDoor({ things: [thing] })).answer.verdict;
+    };
+    expect([undefined, 'to come', 'to be removed'].map(with_)).toEqual(['hits', 'hits', 'clear']);
+  });
+
   it('does not change when the whole job is mirrored: left hinges become right ones', () => {
     const drawn = fc.record({
       opening: real(250, 700),

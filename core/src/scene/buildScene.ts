@@ -1,4 +1,4 @@
-import { partMover, stillBodies } from '../plan/place';
+import { goneBodies, partMover, stillBodies } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import type { Scene } from './scene';
 
@@ -12,5 +12,5 @@ export function buildScene(plan: Plan): Scene {
       );
     return mover;
   });
-  return { still: stillBodies(plan), movers };
+  return { still: stillBodies(plan), movers, gone: goneBodies(plan) };
 }

@@ -12,6 +12,8 @@ export interface Body<P extends Piece = Piece> {
   readonly pieces: readonly P[];
   /** Air that must stay empty: to be kept out of, not away from. */
   readonly zone?: true;
+  /** Not there yet. */
+  readonly toCome?: true;
 }
 
 /** What moves is made of convex solids, each body on a motion of its mover's travel. */
@@ -55,6 +57,8 @@ export const neededFrom = ({ needs }: Mover, { id, zone }: Body): number =>
 export interface Scene {
   readonly still: readonly Body[];
   readonly movers: readonly Mover[];
+  /** What is there now and will be gone: drawn, and not in the way. */
+  readonly gone?: readonly Body[];
 }
 
 /** Every body of a scene, still or moving: what a finding may name. */

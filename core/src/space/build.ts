@@ -78,5 +78,6 @@ export function thingBody(thing: Thing): Body {
     item: thing.id,
     pieces: [box([x.mm, y.mm, z.mm], [x.mm + width.mm, y.mm + depth.mm, z.mm + height.mm])],
     ...(thing.kind === 'keep-clear zone' && { zone: true as const }),
+    ...(thing.state === 'to come' && { toCome: true as const }),
   };
 }

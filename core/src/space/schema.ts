@@ -40,7 +40,13 @@ export const IdSchema = v.pipe(
 export const GroupSchema = v.optional(NameSchema);
 
 /** Kinds of things; a keep-clear zone is air that must stay empty. */
-export const THING_KINDS = ['sill', 'radiator', 'post', 'box', 'keep-clear zone'] as const;
+export const THING_KINDS = [
+  'sill', 'skirting', 'architrave', 'radiator', 'pipe', 'valve', 'socket', 'switch', 'handle', 'bolt head', 'beam', 'post',
+  'lamp', 'appliance', 'furniture', 'wheel arch', 'box', 'keep-clear zone',
+] as const; // prettier-ignore
+
+/** Whether a thing is there now and stays, is to be removed, or comes with the job: what is checked is the finished state. */
+export const THING_STATES = ['there now', 'to be removed', 'to come'] as const;
 
 /** A box in the space that parts must miss: its least corner, and its size. */
 export const ThingSchema = v.strictObject({
@@ -53,6 +59,7 @@ export const ThingSchema = v.strictObject({
   width: positiveLength(),
   depth: positiveLength(),
   height: positiveLength(),
+  state: v.optional(v.picklist(THING_STATES)),
   group: GroupSchema,
 });
 export type Thing = v.InferOutput<typeof ThingSchema>;
@@ -93,6 +100,16 @@ export const THING_FIELDS: readonly Field<Thing>[] = [
     label: 'Kind',
     path: ['kind'],
     input: wordChoice(['kind'], THING_KINDS),
+  },
+  {
+    group: 'Thing',
+    label: 'It is',
+    path: ['state'],
+    input: {
+      words: THING_STATES,
+      word: ({ state }) => state ?? 'there now',
+      value: (word) => (word === 'there now' ? undefined : word),
+    },
   },
   along('From the west wall', 'x'),
   along('From the south wall', 'y'),

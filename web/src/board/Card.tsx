@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
 import Typography from '@mui/material/Typography';
 import {
   FAMILY_NAMES,
@@ -209,26 +211,59 @@ function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: Item | 
   );
   return (
     <Box sx={{ mt: 'auto', pt: 1.5, display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-      {stage === 'measure'
-        ? THING_KINDS.map((kind) => button(`Add a ${kind}`, () => add('things', newThing(plan, kind))))
-        : [
-            ...(plan.parts.length === 0 && !carcass
-              ? FAMILY_NAMES.map((family) => button(`Add a carcass with a ${family}`, () => addBoth(family)))
-              : []),
-            button('Add a carcass', () => add('carcasses', newCarcass(plan))),
-            ...(carcass
-              ? FAMILY_NAMES.map((family) =>
-                  button(`Hang a ${family} on it`, () =>
-                    add('parts', newPart(plan, family, carcass as Plan['carcasses'][number])),
-                  ),
-                )
-              : []),
-          ]}
+      {stage === 'measure' ? (
+        <AddThing onAdd={(kind) => add('things', newThing(plan, kind))} />
+      ) : (
+        [
+          ...(plan.parts.length === 0 && !carcass
+            ? FAMILY_NAMES.map((family) => button(`Add a carcass with a ${family}`, () => addBoth(family)))
+            : []),
+          button('Add a carcass', () => add('carcasses', newCarcass(plan))),
+          ...(carcass
+            ? FAMILY_NAMES.map((family) =>
+                button(`Hang a ${family} on it`, () =>
+                  add('parts', newPart(plan, family, carcass as Plan['carcasses'][number])),
+                ),
+              )
+            : []),
+        ]
+      )}
       {wrong && (
         <Typography role="alert" variant="body2" sx={{ color: 'error.main', flexBasis: '100%' }}>
           {wrong}
         </Typography>
       )}
     </Box>
+  );
+}
+
+/** Everything a space may have in it, with usual sizes to start from. */
+function AddThing({ onAdd }: { onAdd(kind: (typeof THING_KINDS)[number]): void }) {
+  const [anchor, setAnchor] = useState<HTMLElement>();
+  return (
+    <>
+      <Button
+        variant="outlined"
+        size="small"
+        aria-haspopup="menu"
+        startIcon={<Plus size={18} strokeWidth={1.8} />}
+        onClick={(event) => setAnchor(event.currentTarget)}
+      >
+        Add a thing
+      </Button>
+      <Menu open={anchor !== undefined} anchorEl={anchor ?? null} onClose={() => setAnchor(undefined)}>
+        {THING_KINDS.map((kind) => (
+          <MenuItem
+            key={kind}
+            onClick={() => {
+              setAnchor(undefined);
+              onAdd(kind);
+            }}
+          >
+            {kind.charAt(0).toUpperCase() + kind.slice(1)}
+          </MenuItem>
+        ))}
+      </Menu>
+    </>
   );
 }

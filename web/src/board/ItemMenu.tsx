@@ -19,7 +19,7 @@ export function ItemMenu({ item }: { item: Item }) {
   };
   const grouped = (item.list === 'things' || item.list === 'carcasses') && item.value.group !== undefined;
   const entry = (words: string, thunk: Parameters<typeof act>[0]) => (
-    <MenuItem key={words} onClick={act(thunk)} sx={{ minHeight: 44 }}>
+    <MenuItem key={words} onClick={act(thunk)}>
       {words}
     </MenuItem>
   );

@@ -7,7 +7,8 @@ export function useScene(plan: Plan): Scene {
   const built = useMemo(() => buildScene(plan), [plan]);
   const still = useSame(built.still, sameList)!;
   const movers = useSame(built.movers, sameList)!;
-  return useMemo(() => ({ still, movers }), [still, movers]);
+  const gone = useSame(built.gone ?? [], sameList)!;
+  return useMemo(() => ({ still, movers, gone }), [still, movers, gone]);
 }
 
 function sameList<T>(a: readonly T[], b: readonly T[]): boolean {

@@ -80,7 +80,7 @@ export default function FindDialog({ actions, items, onSelect, onClose }: Props)
           />
         )}
         renderOption={({ key, ...props }, { words, keys, group }) => (
-          <Box component="li" key={key} {...props} sx={{ minHeight: 44, display: 'flex', gap: 2 }}>
+          <Box component="li" key={key} {...props} sx={{ '&&': { minHeight: 44 }, display: 'flex', gap: 2 }}>
             <Typography sx={{ flex: 1 }}>{words}</Typography>
             <Typography variant="body2">{keys ? keyText(keys) : group}</Typography>
           </Box>

@@ -17,13 +17,14 @@ export interface Drawn {
   readonly nearer: boolean;
   /** Air that must stay empty. */
   readonly zone: boolean;
+  readonly toCome: boolean;
   readonly depth: number;
 }
 
 /** What the cut passes is hatched, what lies beyond is seen, what is nearer is dashed: the rule of measured drawings. */
 export function drawn(bodies: readonly Body[], frame: SheetFrame, cut: number): Drawn[] {
   return bodies
-    .flatMap(({ id, pieces, zone = false }) =>
+    .flatMap(({ id, pieces, zone = false, toCome = false }) =>
       pieces.filter(hasCorners).map((piece, i): Drawn => {
         const [far, near] = reachOf(frame.projection, piece.corners);
         const passes = far < cut && near > cut;
@@ -34,6 +35,7 @@ export function drawn(bodies: readonly Body[], frame: SheetFrame, cut: number): 
           section: passes ? cutOutline(frame.projection, piece, cut).map(frame.at) : undefined,
           nearer: far >= cut,
           zone,
+          toCome,
           depth: passes ? cut : near,
         };
       }),
@@ -63,8 +65,9 @@ export const StillBodies = memo(function StillBodies({
   onSelect,
 }: Props) {
   const { shell, items } = useMemo(() => {
-    const all = drawn(scene.still, frame, sight.cut);
-    const itemOf = new Map(scene.still.map(({ id, item }) => [id, item]));
+    const gone = scene.gone ?? [];
+    const all = drawn([...scene.still, ...gone], frame, sight.cut);
+    const itemOf = new Map([...scene.still, ...gone].map(({ id, item }) => [id, item]));
     const byItem = new Map<string, Drawn[]>();
     for (const piece of all) {
       const item = itemOf.get(piece.body)!;
@@ -74,7 +77,8 @@ export const StillBodies = memo(function StillBodies({
     // Far items first, so that what is nearer covers them.
     inside.sort(([, a], [, b]) => a[a.length - 1]!.depth - b[b.length - 1]!.depth);
     return { shell: byItem.get('space') ?? [], items: inside };
-  }, [scene.still, frame, sight.cut]);
+  }, [scene.still, scene.gone, frame, sight.cut]);
+  const going = useMemo(() => new Set(scene.gone?.map(({ item }) => item)), [scene.gone]);
   return (
     <g>
       <Shell
@@ -90,6 +94,7 @@ export const StillBodies = memo(function StillBodies({
           pieces={pieces}
           name={names[item] ?? item}
           selected={selected === item}
+          going={going.has(item)}
           onSelect={onSelect}
         />
       ))}
@@ -100,7 +105,7 @@ export const StillBodies = memo(function StillBodies({
 /** Where each item and each thing overhead is on the sheet: what labels are laid by. */
 export function itemBounds(scene: Scene, frame: SheetFrame, sight: FlatSight): ReadonlyMap<string, Bounds> {
   const outlines = new Map<string, Outline>();
-  for (const { item, pieces } of scene.still) {
+  for (const { item, pieces } of [...scene.still, ...(scene.gone ?? [])]) {
     if (item === 'space') continue;
     const corners = pieces.filter(hasCorners).map((piece) => piece.corners);
     outlines.set(item, [...(outlines.get(item) ?? []), ...outlineOf(frame, ...corners)]);
@@ -175,16 +180,20 @@ function Item({
   pieces,
   name,
   selected,
+  going,
   onSelect,
 }: {
   item: string;
   pieces: readonly Drawn[];
   name: string;
   selected: boolean;
+  /** There now, to be removed. */
+  going: boolean;
   onSelect(item: string): void;
 }) {
   const extra = selected ? 0.75 : 0;
   const zones = pieces.filter(({ zone }) => zone);
+  if (going) return <Going item={item} pieces={pieces} name={name} selected={selected} onSelect={onSelect} />;
   const nearer = pieces.filter((piece) => piece.nearer && !piece.zone);
   return (
     <g
@@ -209,17 +218,19 @@ function Item({
       ))}
       {pieces
         .filter((piece) => !piece.nearer && !piece.zone)
-        .map(({ key, outline, section }) => (
-          <g key={key}>
+        .map((piece) => (
+          <g key={piece.key}>
             <polygon
-              points={pointsText(outline)}
+              points={pointsText(piece.outline)}
               fill={colour('paper')}
-              stroke={colour('ink')}
+              stroke={colour(piece.toCome ? 'ink2' : 'ink')}
               strokeWidth={1.25 + extra}
+              // To come: round dots, as on a drawing of what is proposed.
+              {...(piece.toCome && { strokeDasharray: '1.5 3', strokeLinecap: 'round' as const })}
             />
-            {section && (
+            {piece.section && (
               <polygon
-                points={pointsText(section)}
+                points={pointsText(piece.section)}
                 fill="url(#cut)"
                 stroke={colour('ink')}
                 strokeWidth={1.5 + extra}
@@ -235,6 +246,45 @@ function Item({
           stroke={colour('ink2')}
           strokeWidth={1 + extra}
           strokeDasharray="5 3"
+        />
+      ))}
+    </g>
+  );
+}
+
+/** What is there now and will be gone: a dashed outline with crosses inside. */
+function Going({
+  item,
+  pieces,
+  name,
+  selected,
+  onSelect,
+}: {
+  item: string;
+  pieces: readonly Drawn[];
+  name: string;
+  selected: boolean;
+  onSelect(item: string): void;
+}) {
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={`${name}, to be removed`}
+      aria-pressed={selected}
+      data-item={item}
+      onClick={() => onSelect(item)}
+      onKeyDown={onEnter(() => onSelect(item))}
+      style={{ cursor: selected ? 'move' : 'pointer' }}
+    >
+      {pieces.map(({ key, outline }) => (
+        <polygon
+          key={key}
+          points={pointsText(outline)}
+          fill="url(#gone)"
+          stroke={colour('ink2')}
+          strokeWidth={selected ? 1.75 : 1}
+          strokeDasharray="2 3"
         />
       ))}
     </g>

@@ -83,6 +83,11 @@ export function themeOf(sheet: Sheet): Theme {
           root: { width: 44, height: 44, borderRadius: 3, color: c.ink, '&.Mui-disabled': { color: c.line } },
         },
       },
+      MuiMenu: { styleOverrides: { paper: { border: `1.5px solid ${c.ink}`, backgroundImage: 'none' } } },
+      MuiMenuItem: {
+        // As high on a wide screen as on a phone: a finger finds it at the bench too.
+        styleOverrides: { root: { minHeight: 44, '@media (min-width:600px)': { minHeight: 44 } } },
+      },
       MuiDialog: { styleOverrides: { paper: { border: `1.5px solid ${c.ink}`, backgroundImage: 'none' } } },
       MuiInputBase: { styleOverrides: { root: { fontSize: 16, fontWeight: 620 }, input: { height: 24 } } },
     },

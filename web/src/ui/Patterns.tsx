@@ -22,6 +22,9 @@ export function Patterns() {
           <line x1={0} y1={0} x2={0} y2={5} stroke={colour('heather')} strokeWidth={1.7} />
           <line x1={0} y1={0} x2={5} y2={0} stroke={colour('heather')} strokeWidth={1.7} />
         </pattern>
+        <pattern id="gone" width={14} height={14} patternUnits="userSpaceOnUse">
+          <path d="M4 4 L10 10 M10 4 L4 10" stroke={colour('ink2')} strokeWidth={0.8} />
+        </pattern>
         <pattern
           id="keep-clear"
           width={12}
