@@ -191,7 +191,7 @@ describe('a report', () => {
       return reportOf(planOfDoor({ gaps: { running: 1, around: 10 }, things: [thing] })).parts[0]!;
     };
     // The leaf's free edge runs 560 out from its pin; nothing else stands near.
-    expect(at(5000 - 570 - 100).verdict).toBe('clear');
+    expect(at(5000 - 563 - 100).verdict).toBe('clear');
     const { verdict, findings } = at(5000 - 400 - 100);
     expect(verdict).toBe('hits');
     expect(findings[0]!.sentence).toMatch(
