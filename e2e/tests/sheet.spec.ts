@@ -104,6 +104,45 @@ test('a copy, its order of opening, and who stands in whose way', async ({ page,
   await expect(page.getByRole('dialog', { name: 'Which two parts?' })).toContainText('one at a time');
 });
 
+test('two cupboards grouped are shifted, mirrored and copied into another job as one', async ({
+  page,
+  context,
+  request,
+}) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  const id = await demoCopy(request, 'Grouped');
+  await page.goto(`/jobs/${id}/plan`);
+  await expect(answer(page)).toContainText('Both parts');
+  const before = (await kept(page, id)).carcasses;
+  await onPlan(page).getByRole('button', { name: 'Boot locker', exact: true }).click();
+  await onPlan(page)
+    .getByRole('button', { name: 'Wardrobe', exact: true })
+    .click({ modifiers: ['Shift'] });
+  await page.keyboard.press('g');
+  await expect(page.getByRole('region', { name: 'Boot locker' })).toContainText('Group 1');
+  await onPlan(page).getByRole('button', { name: 'Boot locker', exact: true }).focus();
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect
+    .poll(async () => (await kept(page, id)).carcasses.map(({ x }) => x.mm))
+    .toEqual(before.map(({ x }) => x.mm + 10));
+
+  // Copied with what hangs on them, into a job that has nothing.
+  await page.keyboard.press('Control+c');
+  const { plan } = (await (await request.get(`/api/jobs/${id}`)).json()) as { plan: object };
+  const other = await makeJob(request, { ...plan, title: 'Pasted', carcasses: [], parts: [] });
+  await page.goto(`/jobs/${other}/plan`);
+  await expect(answer(page)).toContainText('Nothing moves here yet');
+  await page.keyboard.press('Control+v');
+  await expect(answer(page)).toContainText(/Both parts|of two/);
+  expect((await kept(page, other)).carcasses).toHaveLength(2);
+  await page.keyboard.press('Control+z');
+  await expect(answer(page)).toContainText('Nothing moves here yet');
+
+  // What cannot be done says why.
+  await page.keyboard.press('d');
+  await expect(page.getByRole('alert')).toContainText('Select a carcass, a part or a thing first.');
+});
+
 test('the quick start answers without a job, keeps what cannot be taken, and becomes a job', async ({
   page,
 }) => {

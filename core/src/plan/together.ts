@@ -46,8 +46,8 @@ export interface Pasted {
 }
 
 /**
- * Copies of a clip, with ids and names of their own, beside what they were copied from; where the plan has not all of
- * it, in the places they had.
+ * Copies of a clip, with ids and names of their own: in the places they had where these are free, as in another job, else
+ * beside them.
  *
  * @param mirrored  left and right turned about
  * @param onto      the carcass that parts whose own is not in the clip are hung on; their own where it is not given
@@ -59,7 +59,7 @@ export function pasteChanges(
 ): Pasted {
   const grown = { ...plan, things: [...plan.things], carcasses: [...plan.carcasses], parts: [...plan.parts] };
   const placed = placedOf(plan, clip);
-  const by = placed.length > 0 ? beside(plan, placed) : undefined;
+  const by = isTaken(plan, placed) ? beside(plan, placed) : undefined;
   const groups = new Map<string, string>();
   const renamed = new Map<string, string>();
   const changes: Change[] = [];
@@ -181,6 +181,17 @@ function mirrorOf(placed: readonly Placed[]): (extent: Extent) => Extent {
   return ({ least, greatest }) => ({
     least: least.map((x, i) => (i === axis ? twice - greatest[i]! : x)) as [number, number, number],
     greatest: greatest.map((x, i) => (i === axis ? twice - least[i]! : x)) as [number, number, number],
+  });
+}
+
+/** Whether something already stands where items would. */
+function isTaken(plan: Plan, placed: readonly Placed[]): boolean {
+  const there = itemsOf(plan).flatMap((item) => (item.list === 'space' ? [] : (extentOf(item) ?? [])));
+  return placed.some((item) => {
+    const { least, greatest } = extentOf(item)!;
+    return there.some((other) =>
+      [0, 1, 2].every((axis) => least[axis]! < other.greatest[axis]! && other.least[axis]! < greatest[axis]!),
+    );
   });
 }
 

@@ -7,7 +7,7 @@ export const makeEdit =
   (edit: Edit): AppThunk<readonly Issue[]> =>
   (dispatch, getState) => {
     const { job } = getState();
-    if (!job) return [];
+    if (!job || edit.changes.length === 0) return [];
     const read = applyEdit(job.plan, edit);
     if (!read.ok) return read.issues;
     dispatch(edited({ plan: read.plan, edit }));

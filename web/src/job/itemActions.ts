@@ -21,8 +21,15 @@ type Act = AppThunk<readonly Issue[]>;
 
 const NOTHING: readonly Issue[] = [{ path: [], message: 'Select a carcass, a part or a thing first.' }];
 
-const chosen = (view: { selected: string | null; also: readonly string[] }): readonly string[] =>
-  view.selected === null || view.selected === 'space' ? [] : [view.selected, ...view.also];
+/** What is selected of what the plan still has: undo may have taken away what was. */
+function chosen(
+  plan: Plan | undefined,
+  { selected: one, also }: { selected: string | null; also: readonly string[] },
+): readonly string[] {
+  if (!plan || one === null) return [];
+  const there = new Set(itemsOf(plan).map(({ id }) => id));
+  return [one, ...also].filter((id) => id !== 'space' && there.has(id));
+}
 
 /** What they are called in an edit's name: the one, or how many. */
 function called(plan: Plan, ids: readonly string[]): string {
@@ -36,7 +43,7 @@ function act(
 ): Act {
   return (dispatch, getState) => {
     const { job, view } = getState();
-    const ids = chosen(view);
+    const ids = chosen(job?.plan, view);
     if (!job || ids.length === 0) return NOTHING;
     const made = changes(job.plan, ids);
     if (made.length === 0) return [];
@@ -49,7 +56,7 @@ export const duplicate =
   (mirrored: boolean): Act =>
   (dispatch, getState) => {
     const { job, view } = getState();
-    const ids = chosen(view);
+    const ids = chosen(job?.plan, view);
     if (!job || ids.length === 0) return NOTHING;
     const { changes, ids: made } = pasteChanges(job.plan, clipOf(job.plan, ids), { mirrored });
     const name = `${mirrored ? 'Duplicate mirrored' : 'Duplicate'} ${called(job.plan, ids)}`;
@@ -106,7 +113,7 @@ export const ungroup = (): Act =>
 /** Put them on the clipboard, for this job or another. */
 export const copy = (): AppThunk<Promise<readonly Issue[]>> => async (_dispatch, getState) => {
   const { job, view } = getState();
-  const ids = chosen(view);
+  const ids = chosen(job?.plan, view);
   if (!job || ids.length === 0) return NOTHING;
   try {
     await navigator.clipboard.writeText(writeClip(clipOf(job.plan, ids)));
