@@ -54,6 +54,11 @@ test('all of it from the keyboard alone', async ({ page, request }) => {
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Shift+ArrowRight');
   await expect(west).toHaveValue(String(before + 11));
+  // In an open menu they are the menu's own.
+  await page.getByRole('button', { name: 'More for Roof post' }).press('Enter');
+  await page.keyboard.press('d');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('navigation')).toContainText('3 things in the space');
   // Single keys can be turned off.
   await page.keyboard.press('h');
   await page.getByRole('checkbox', { name: /Single keys count/ }).press('Space');

@@ -17,6 +17,8 @@ function Hotkey({ keys, act }: { keys: string; act: () => void }) {
     keys === 'delete' ? 'delete,backspace' : keys,
     (event) => {
       if (!keys.includes('mod') && !singleKeys.on()) return;
+      // An open menu or dialog has its own use for keys, and the board behind it is not to move.
+      if ((event.target as Element | null)?.closest?.('[role="menu"], [role="dialog"]')) return;
       // Words that are marked on the page are what Copy is about then.
       if (text && getSelection()?.toString()) return;
       event.preventDefault();
