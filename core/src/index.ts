@@ -41,7 +41,7 @@ export type { Carcass } from './carcass/schema';
 export { openingSum } from './carcass/build';
 export { FAMILY_NAMES, QUICK_CARDS, type Part } from './parts/families';
 export { usualNumbers, type QuickAsk, type QuickCard, type QuickNumbers } from './parts/quick';
-export { quickPlan } from './plan/quickPlan';
+export { quickPlan, usualPlan } from './plan/quickPlan';
 export type { Proposal, SizedPiece } from './parts/family';
 export type { Sum, SumLine } from './sizing/sum';
 export { PLAN_FORMAT, PLAN_VERSION, type Plan } from './plan/schema';

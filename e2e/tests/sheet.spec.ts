@@ -162,6 +162,37 @@ test('the quick start answers without a job, keeps what cannot be taken, and bec
   await expect(answer(page)).toContainText('The cupboard door opens fully, to 110°');
 });
 
+test('panes, the cut, the zoom and a finding: every view shows the same state', async ({ page, request }) => {
+  await page.goto(`/jobs/${await demoCopy(request, 'Four views')}`);
+  await expect(answer(page)).toContainText('Both parts');
+  await page.getByRole('button', { name: 'The pass: change this pane' }).click();
+  await page.getByRole('menuitem', { name: 'Add a pane' }).click();
+  await expect(page.getByRole('button', { name: /change this pane/ })).toHaveCount(4);
+  // A finding opens its part to the place, in the plan and the front alike.
+  await page.getByRole('button', { name: /^The handle of the locker leaf touches the window sill/ }).click();
+  await expect(page.getByRole('slider', { name: 'Travel of Locker leaf' })).toHaveAttribute(
+    'aria-valuenow',
+    '74',
+  );
+  for (const view of [/^Plan /, /^Front /])
+    await expect(page.getByRole('group', { name: view }).getByTestId('nearest')).toBeVisible();
+  // The next one by its key is another part's or another place.
+  await page.keyboard.press('n');
+  await expect(page.getByText('2 of 5')).toBeVisible();
+  // The cut is moved by keys, and the section says where it is.
+  const cut = page.getByRole('slider', { name: 'Where the section is cut' });
+  const before = await cut.getAttribute('aria-valuetext');
+  await cut.press('ArrowRight');
+  await expect(cut).not.toHaveAttribute('aria-valuetext', before!);
+  // Enlarged by a key, whole again by a button.
+  const sill = onPlan(page).getByRole('button', { name: 'Window sill', exact: true });
+  const small = (await sill.boundingBox())!.height;
+  await sill.press('+');
+  await expect.poll(async () => (await sill.boundingBox())!.height).toBeGreaterThan(1.4 * small);
+  await onPlan(page).getByRole('button', { name: 'Show the whole' }).click();
+  await expect.poll(async () => (await sill.boundingBox())!.height).toBeCloseTo(small, 0);
+});
+
 test('without WebGL the flat views go on and say so', async ({ page, request }) => {
   await page.goto(`/jobs/${await demoCopy(request, 'No solids')}`);
   await expect(answer(page)).toContainText('Both parts');

@@ -194,6 +194,7 @@ function Board({ stage }: { stage: Stage }) {
             stale={stale}
             selected={item?.id ?? null}
             letters={letters}
+            actions={actions}
           />
         </Box>
         <Box
@@ -216,6 +217,7 @@ function Board({ stage }: { stage: Stage }) {
             stage={stage}
             item={item}
             letters={letters}
+            actions={actions}
             sheet={sheet}
           />
         </Box>

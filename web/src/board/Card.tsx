@@ -17,6 +17,7 @@ import {
 } from '@tarnpass/core';
 import { Plus } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
+import type { Actions } from '../commands/Hotkeys';
 import { makeEdit } from '../job/edits';
 import { ItemFields } from '../numbers/ItemFields';
 import { SumBlock } from '../numbers/SumBlock';
@@ -39,6 +40,7 @@ interface Props {
   readonly stage: Stage;
   readonly item: Item | undefined;
   readonly letters: Readonly<Record<string, string>>;
+  readonly actions: Actions;
   readonly sheet: Sheet;
 }
 
@@ -86,7 +88,7 @@ export function Card(props: Props) {
             <Typography variant="body2" noWrap sx={{ maxWidth: 160 }}>
               {belongsTo(plan, item)}
             </Typography>
-            {item.list !== 'space' && <ItemMenu item={item} />}
+            {item.list !== 'space' && <ItemMenu item={item} actions={props.actions} />}
           </Box>
           {stage === 'check' && item.list === 'parts' ? (
             <CheckBody {...props} item={item} />

@@ -1,29 +1,25 @@
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import { INCHES, MILLIMETRES } from '@tarnpass/core';
 import { Keyboard, Moon, Printer, Redo2, Search, Sun, Undo2 } from 'lucide-react';
 import type { Actions } from '../commands/Hotkeys';
-import { redo, setValue, undo } from '../job/edits';
-import { useApp, useAppDispatch } from '../store';
+import { useApp } from '../store';
 import { useSheet } from '../theme/SheetProvider';
 
 const ICON = { size: 22, strokeWidth: 1.8 };
 
 /** Undo, redo, units and the light of the sheet, at the foot of the pole. */
 export function Tools({ actions }: { actions: Actions }) {
-  const dispatch = useAppDispatch();
-  const { sheet, toggle } = useSheet();
+  const { sheet } = useSheet();
   const system = useApp(({ job }) => job?.plan.units.system);
   const last = useApp(({ job }) => job?.history.done.at(-1)?.name);
   const next = useApp(({ job }) => job?.history.undone.at(-1)?.name);
-  const other = system === 'mm' ? INCHES : MILLIMETRES;
   return (
     <>
       <IconButton
         aria-label={last ? `Undo: ${last}` : 'Undo'}
         title={last && `Undo: ${last}`}
         disabled={!last}
-        onClick={() => dispatch(undo())}
+        onClick={actions.undo}
       >
         <Undo2 {...ICON} />
       </IconButton>
@@ -31,7 +27,7 @@ export function Tools({ actions }: { actions: Actions }) {
         aria-label={next ? `Redo: ${next}` : 'Redo'}
         title={next && `Redo: ${next}`}
         disabled={!next}
-        onClick={() => dispatch(redo())}
+        onClick={actions.redo}
       >
         <Redo2 {...ICON} />
       </IconButton>
@@ -43,12 +39,12 @@ export function Tools({ actions }: { actions: Actions }) {
       </IconButton>
       <Button
         aria-label={system === 'mm' ? 'Lengths in mm: change to inches' : 'Lengths in inches: change to mm'}
-        onClick={() => dispatch(setValue('Units', ['units'], other))}
+        onClick={actions.units}
         sx={{ minWidth: 44, px: 0, color: 'text.primary' }}
       >
         {system}
       </Button>
-      <IconButton aria-label={sheet === 'light' ? 'Dark sheet' : 'Light sheet'} onClick={toggle}>
+      <IconButton aria-label={sheet === 'light' ? 'Dark sheet' : 'Light sheet'} onClick={actions.light}>
         {sheet === 'light' ? <Moon {...ICON} /> : <Sun {...ICON} />}
       </IconButton>
       <IconButton aria-label="All keys" title="All keys (H)" onClick={actions.keys}>

@@ -1,5 +1,5 @@
 import { WorkPool, type Outcome, type ResultOf, type Task } from '@tarnpass/core';
-import { startTransition, useEffect, useState } from 'react';
+import { startTransition, useEffect, useEffectEvent, useState } from 'react';
 import { spawnWorker } from './spawnWorker';
 
 /** Questions beside the check: a worker of their own, so that no answer to an edit waits for a map. */
@@ -27,10 +27,12 @@ export function useAsked<T extends Task>(lane: string, version: number, task: T 
     task && `${version} ${JSON.stringify(task, (name, value: unknown) => (name === 'plan' ? 0 : value))}`;
   const [kept, setKept] = useState<{ key: string; answer?: ResultOf<T>; failure?: string }>();
   const [tries, setTries] = useState(0);
+  // The key stands for the task, whose object is made anew on every render.
+  const put = useEffectEvent(() => (task ? ask(lane, version, task) : undefined));
   useEffect(() => {
-    if (!task || !key) return;
+    if (!key) return;
     let current = true;
-    void ask(lane, version, task).then((outcome) => {
+    void put()?.then((outcome) => {
       if (!current || outcome.kind === 'dropped') return;
       // A map may wait for what a hand is doing.
       startTransition(() =>
@@ -44,8 +46,6 @@ export function useAsked<T extends Task>(lane: string, version: number, task: T 
     return () => {
       current = false;
     };
-    // The key stands for the task, whose object is made anew on every render.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [lane, key, tries]);
   return {
     answer: kept?.answer,

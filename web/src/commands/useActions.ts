@@ -1,7 +1,7 @@
 import { INCHES, MILLIMETRES, type Issue, type Plan, type Report, type Scene } from '@tarnpass/core';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
-import { play } from '../board/play';
+import { play, stop } from '../board/play';
 import { stepFinding } from '../board/stepFinding';
 import { allShut, panesSet, told, VIEWS, type ViewKind } from '../board/viewSlice';
 import { redo, setValue, undo } from '../job/edits';
@@ -60,6 +60,7 @@ export function useActions({ plan, scene, report, selected, onFind }: About): Ac
       ...(scene.movers.length > 0 && {
         openAll: () => void dispatch(play([openTravels(scene, reports)])),
         shutAll: () => {
+          dispatch(stop());
           dispatch(allShut());
         },
       }),

@@ -2,14 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
-import {
-  buildScene,
-  MILLIMETRES,
-  QUICK_CARDS,
-  quickPlan,
-  usualNumbers,
-  type QuickCard,
-} from '@tarnpass/core';
+import { buildScene, QUICK_CARDS, usualPlan, type QuickCard } from '@tarnpass/core';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { FlatView } from '../sheet/FlatView';
@@ -50,11 +43,7 @@ export function QuickDeck() {
 }
 
 function QuickTile({ card }: { card: QuickCard }) {
-  const plan = useMemo(() => {
-    const read = quickPlan(card, usualNumbers(card), MILLIMETRES);
-    if (!read.ok) throw new Error(`The usual numbers of “${card.title}” cannot be built.`);
-    return read.plan;
-  }, [card]);
+  const plan = useMemo(() => usualPlan(card), [card]);
   const scene = useMemo(() => buildScene(plan), [plan]);
   return (
     <Box

@@ -11,7 +11,7 @@ import {
   QUICK_CARDS,
   quickPlan,
   usualNumbers,
-  type Plan,
+  usualPlan,
   type QuickAsk,
   type QuickCard,
 } from '@tarnpass/core';
@@ -42,17 +42,11 @@ export function QuickScreen() {
   return card ? <Quick key={card.id} card={card} /> : <Navigate to="/quick" replace />;
 }
 
-function planOf(card: QuickCard): Plan {
-  const read = quickPlan(card, usualNumbers(card), MILLIMETRES);
-  if (!read.ok) throw new Error(`The usual numbers of “${card.title}” cannot be built.`);
-  return read.plan;
-}
-
 function Quick({ card }: { card: QuickCard }) {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const [numbers, setNumbers] = useState(() => usualNumbers(card));
-  const [{ plan, version }, setPlan] = useState(() => ({ plan: planOf(card), version: 1 }));
+  const [{ plan, version }, setPlan] = useState(() => ({ plan: usualPlan(card), version: 1 }));
   const [trouble, setTrouble] = useState<string>();
   const scene = useScene(plan);
   const chosen = useApp(({ view }) => view.selected);

@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import type { Mover, Plan, Report, Scene, Verdict } from '@tarnpass/core';
 import { ChevronDown, ChevronRight } from 'lucide-react';
 import { useMemo, useState } from 'react';
+import type { Actions } from '../commands/Hotkeys';
 import { useApp } from '../store';
 import { colour } from '../theme/palette';
 import { Swatch } from '../ui/Patterns';
@@ -17,6 +18,7 @@ interface Props {
   readonly stale: boolean;
   readonly selected: string | null;
   readonly letters: Readonly<Record<string, string>>;
+  readonly actions: Actions;
 }
 
 /** More strips than this come in groups, and the clear ones folded away. */
@@ -38,7 +40,7 @@ const GROUPS: Record<Verdict, string> = {
 };
 
 /** One strip for each part that moves, worst first, in two columns where there is room; many of them in groups. */
-export function Strips({ plan, scene, report, stale, selected, letters }: Props) {
+export function Strips({ plan, scene, report, stale, selected, letters, actions }: Props) {
   const failed = useApp(({ check }) => check.failure !== null);
   const [folded, setFolded] = useState<Partial<Record<Verdict, boolean>>>({});
   const reports = useMemo(() => new Map(report?.parts.map((part) => [part.id, part])), [report]);
@@ -107,7 +109,7 @@ export function Strips({ plan, scene, report, stale, selected, letters }: Props)
             })
           : rows(movers)}
       </Box>
-      <StripsFoot plan={plan} scene={scene} reports={reports} letters={letters} selected={selected} />
+      <StripsFoot scene={scene} actions={actions} letters={letters} selected={selected} />
     </Box>
   );
 }

@@ -2,19 +2,19 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
-import type { PartReport, Plan, Scene } from '@tarnpass/core';
+import type { Scene } from '@tarnpass/core';
 import { Play, Square } from 'lucide-react';
-import { play, stop } from '../board/play';
-import { allShut, movedAll, orderHidden, paired, paneShown } from '../board/viewSlice';
+import { stop } from '../board/play';
+import { movedAll, orderHidden, paired, paneShown } from '../board/viewSlice';
+import type { Actions } from '../commands/Hotkeys';
 import { useApp, useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
 import { Stone } from '../ui/Stone';
-import { openInOrder, openTravels, stopsOf, throughAndBack } from './openInOrder';
+import { stopsOf } from './openInOrder';
 
 interface Props {
-  readonly plan: Plan;
   readonly scene: Scene;
-  readonly reports: ReadonlyMap<string, PartReport>;
+  readonly actions: Actions;
   readonly letters: Readonly<Record<string, string>>;
   readonly selected: string | null;
 }
@@ -22,11 +22,10 @@ interface Props {
 const ICON = { size: 16, strokeWidth: 1.8 };
 
 /** What is done with all strips at once, and the order that was found. */
-export function StripsFoot({ plan, scene, reports, letters, selected }: Props) {
+export function StripsFoot({ scene, actions, letters, selected }: Props) {
   const dispatch = useAppDispatch();
   const playing = useApp(({ view }) => view.playing);
   const mover = scene.movers.find(({ id }) => id === selected);
-  const several = scene.movers.length > 1;
   return (
     <Box sx={{ px: 1, minHeight: 44 }}>
       <OrderLine scene={scene} letters={letters} />
@@ -43,11 +42,7 @@ export function StripsFoot({ plan, scene, reports, letters, selected }: Props) {
           </Button>
         ) : (
           mover && (
-            <Button
-              startIcon={<Play {...ICON} />}
-              sx={{ whiteSpace: 'nowrap' }}
-              onClick={() => void dispatch(play(throughAndBack(mover, reports)))}
-            >
+            <Button startIcon={<Play {...ICON} />} sx={{ whiteSpace: 'nowrap' }} onClick={actions.play}>
               <Box
                 component="span"
                 sx={{ maxWidth: 220, overflow: 'hidden', textOverflow: 'ellipsis' }}
@@ -58,18 +53,9 @@ export function StripsFoot({ plan, scene, reports, letters, selected }: Props) {
             </Button>
           )
         )}
-        <Button
-          onClick={() => {
-            dispatch(stop());
-            dispatch(allShut());
-          }}
-        >
-          Shut all
-        </Button>
-        <Button onClick={() => void dispatch(play([openTravels(scene, reports)]))}>Open all</Button>
-        {several && (
-          <Button onClick={() => void dispatch(openInOrder(plan, scene, reports))}>Open in order</Button>
-        )}
+        <Button onClick={actions.shutAll}>Shut all</Button>
+        <Button onClick={actions.openAll}>Open all</Button>
+        {actions.openInOrder && <Button onClick={actions.openInOrder}>Open in order</Button>}
       </Box>
     </Box>
   );

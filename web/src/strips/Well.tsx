@@ -82,7 +82,7 @@ export function Well({ mover, report, units, selected }: Props) {
           aria-label={`Travel of ${mover.name}`}
           aria-valuemin={Math.round(from / step)}
           aria-valuemax={Math.round(to / step)}
-          aria-valuenow={Math.round(travel / step)}
+          aria-valuenow={Math.floor(travel / step + 1e-6)}
           aria-valuetext={wordsOf(mover, report, travel, units)}
           aria-orientation="horizontal"
           onKeyDown={onKeyDown}
