@@ -33,10 +33,31 @@ export { PairMaps } from './clearance/pairMaps';
 export { roomInCells, roomInMm, wayClearance, type Room, type WayClearance } from './clearance/room';
 export { provenParted, wayThrough, type Place } from './clearance/wayThrough';
 export { orderOfOpening, type Move, type Order, type Parkable } from './clearance/order';
+export { fitOffsets, offsetCurve, type CurveFit } from './measure/offsets';
+export { readOffsets } from './measure/readOffsets';
+export type { AirFinding } from './report/air';
+export { missingReadings, type Missing } from './measure/missing';
+export { dimensionsOf as measurable, type Dimension } from './measure/dimensions';
 export type { PairLine, PairWord, Pass } from './report/pass';
 export { bodiesOf, type Body, type Mover, type MovingBody, type Scene } from './scene/scene';
 export { buildScene } from './scene/buildScene';
-export { THING_KINDS, type Side, type Space, type Thing } from './space/schema';
+export {
+  cornersOf,
+  outlineOfPoints,
+  outlineOfRuns,
+  resized,
+  runsOf,
+  wallsOf,
+  withOutline,
+  type OutlineMade,
+  type Run,
+  type Wall,
+} from './space/outline';
+export { SIDES, type Corner, type Side, type Slope, type Space } from './space/schema';
+export { THING_KINDS, type Offset, type Shape, type Thing } from './things/schema';
+export { KIND_GROUPS } from './things/kinds';
+export { EXISTING_KINDS, existingKind } from './existing/kinds';
+export type { Existing } from './existing/schema';
 export type { Carcass } from './carcass/schema';
 export { openingSum } from './carcass/build';
 export { FAMILY_NAMES, QUICK_CARDS, type Part } from './parts/families';
@@ -60,7 +81,7 @@ export {
   together,
   type Clip,
 } from './plan/together';
-export { newCarcass, newPart, newPlan, newThing } from './plan/fresh';
+export { freshName, newCarcass, newExisting, newPart, newPlan, newThing } from './plan/fresh';
 export { pathText, type Issue } from './item/issue';
 export { readPlan, type PlanRead } from './plan/readPlan';
 export { LARGEST_PLAN, parseJson, readPlanFile, writePlanFile } from './formats/planFile';

@@ -1,10 +1,10 @@
 import { box, prism, type Point3 } from '../solid/prism';
 import type { Convex } from '../solid/convex';
+import type { Length } from '../length/length';
 import type { Side } from '../space/schema';
-import type { Carcass } from './schema';
 
 /**
- * A carcass's own frame: x to the right and y to the back as seen from before it, z up, from its left front bottom
+ * The frame of what has a front, such as a carcass: x to the right and y to the back as seen from before it, z up, from its left front bottom
  * corner. It only shifts and turns by quarters, so boxes stay boxes.
  */
 export interface Frame {
@@ -25,7 +25,15 @@ const RIGHT: Record<Side, readonly [number, number]> = {
   east: [0, 1],
 };
 
-export function frameOf({ x, y, z, faces }: Carcass): Frame {
+/** What has a front: the corner at its left foot as seen from before it, and the way its front looks. */
+export interface Fronted {
+  readonly x: Length;
+  readonly y: Length;
+  readonly z: Length;
+  readonly faces: Side;
+}
+
+export function frameOf({ x, y, z, faces }: Fronted): Frame {
   const [c, s] = RIGHT[faces];
   const turn = ([u, v, w]: Point3): Point3 => [c * u - s * v, s * u + c * v, w];
   const toSpace = (point: Point3): Point3 => {

@@ -44,6 +44,9 @@ export function checkMover(mover: Mover, still: readonly Body[], options: CheckO
   return options.curves ? finish(curveSteps(mover, still, check)) : check;
 }
 
+/** A track or frame that a joined mover came with. */
+export const hangsWith = ({ joined, id }: Mover, { item }: Body): boolean => joined === true && item === id;
+
 /** Every pair of bodies to look at: with what is still, and of the mover's own those that move unlike each other. */
 export function* meetings(
   mover: Mover,
@@ -51,7 +54,8 @@ export function* meetings(
 ): Generator<readonly [MovingBody, Body | MovingBody]> {
   const { bodies } = mover;
   for (const [i, moving] of bodies.entries()) {
-    for (const other of still) yield [moving, other];
+    for (const other of still) if (!hangsWith(mover, other)) yield [moving, other];
+    if (mover.joined) continue;
     for (const other of bodies.slice(i + 1))
       if (other.motion.key !== moving.motion.key) yield [moving, other];
   }

@@ -2,7 +2,7 @@ import { place } from '../motion/joint';
 import { motionPose } from '../motion/motion';
 import type { Body, Mover, Scene } from '../scene/scene';
 import { withCorners } from '../solid/convex';
-import { curveSteps, meetings, moverCheck, type MoverCheck } from './checkMover';
+import { curveSteps, hangsWith, meetings, moverCheck, type MoverCheck } from './checkMover';
 import { BodyIndex } from './bodyIndex';
 import { meet, noCounts, reachOf, type CheckOptions, type Counts, type Encounter } from './encounter';
 import { swept } from './extent';
@@ -124,7 +124,7 @@ export class SceneChecker {
     for (const moving of mover.bodies) {
       counts.pairs += moving.pieces.length * obstacles;
       for (const body of index.near(swept(moving, mover).whole, reach)) {
-        if (mine.has(body)) continue;
+        if (mine.has(body) || hangsWith(mover, body)) continue;
         counts.pairs -= moving.pieces.length * body.pieces.length; // counted where they meet
         const encounter = meet(mover, moving, body, this.options, counts);
         if (encounter) met.set(body, [...(met.get(body) ?? []), encounter]);
@@ -197,7 +197,7 @@ function bodyKey(body: Body): string {
   };
   for (const piece of body.pieces)
     mix(piece.kind === 'convex' ? piece.corners : Float64Array.of(...piece.normal, piece.offset));
-  return `${body.id} ${body.item} ${body.zone ?? ''} ${body.name} ${body.pieces.length} ${a >>> 0} ${b >>> 0}`;
+  return `${body.id} ${body.item} ${body.zone ?? ''} ${body.doubt ?? ''} ${body.name} ${body.pieces.length} ${a >>> 0} ${b >>> 0}`;
 }
 
 function moverKey(mover: Mover, key: (body: Body) => string): string {

@@ -1,6 +1,13 @@
 import { AT_REST } from '../motion/motion';
 import { relative } from '../motion/relative';
-import { neededFrom, type Body, type IntendedContact, type Mover, type MovingBody } from '../scene/scene';
+import {
+  MOST_DOUBT,
+  neededFrom,
+  type Body,
+  type IntendedContact,
+  type Mover,
+  type MovingBody,
+} from '../scene/scene';
 import { approachMoving, approachStill, type Approach } from './approach';
 import type { CurvePoint } from './curve';
 import {
@@ -122,7 +129,7 @@ export function piecePairs(
 
 /** How far about a mover anything matters, mm. */
 export function reachOf({ needs }: Mover, { watch = WATCH }: CheckOptions): number {
-  return Math.max(watch, needs.around, ...Object.values(needs.of));
+  return Math.max(watch, MOST_DOUBT + Math.max(needs.around, ...Object.values(needs.of)));
 }
 
 function contactOf(mover: Mover, moving: Body, other: Body): IntendedContact | undefined {

@@ -2,7 +2,8 @@ import * as v from 'valibot';
 import { CarcassSchema } from '../carcass/schema';
 import { PartSchema } from '../parts/families';
 import type { Clip } from '../plan/together';
-import { ThingSchema } from '../space/schema';
+import { ExistingSchema } from '../existing/schema';
+import { ThingSchema } from '../things/schema';
 import { parseJson } from './planFile';
 
 const CLIP_FORMAT = 'tarnpass-clip';
@@ -11,6 +12,7 @@ const MOST = 200;
 const ClipSchema = v.strictObject({
   format: v.literal(CLIP_FORMAT),
   things: v.pipe(v.array(ThingSchema), v.maxLength(MOST)),
+  existing: v.optional(v.pipe(v.array(ExistingSchema), v.maxLength(MOST)), []),
   carcasses: v.pipe(v.array(CarcassSchema), v.maxLength(MOST)),
   parts: v.pipe(v.array(PartSchema), v.maxLength(MOST)),
 });

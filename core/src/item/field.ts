@@ -8,7 +8,8 @@ export interface Field<Item> {
   readonly group: string;
   readonly label: string | ((item: Item) => string);
   readonly path: readonly PathStep[];
-  readonly input: 'length' | 'degrees' | 'text' | Choice<Item>;
+  /** `offsets` is a table of stations and depths; `part` the id of a part that moves, or none. */
+  readonly input: 'length' | 'degrees' | 'count' | 'text' | 'offsets' | 'part' | Choice<Item>;
   /** Left out where this does not hold. */
   readonly when?: (item: Item) => boolean;
 }

@@ -1,5 +1,7 @@
+import type { GOVERNING_RULES } from './measured';
+
 /** Which of several readings of one dimension governs: smallest where a thing goes in, largest where one covers. */
-export type GoverningRule = 'smallest' | 'largest' | 'mean';
+export type GoverningRule = (typeof GOVERNING_RULES)[number];
 
 /** One value of a dimension, with its standard uncertainty, mm. */
 export interface Measured {

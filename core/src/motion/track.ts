@@ -31,10 +31,30 @@ interface Laid {
   readonly heading: number;
   /** Signed curvature, 1/mm: left positive, 0 on a line. */
   readonly curve: number;
+  readonly cos: number;
+  readonly sin: number;
+  /** How far the rear follower is behind the front one along it while both are on it; NaN where no chord is so short. */
+  readonly behind: number;
 }
+
+/** Both followers and the chord between them, with the front one at `s`. */
+interface Stand {
+  readonly s: number;
+  readonly rear: number;
+  readonly chord: number;
+  /** The track's directions at the followers, from the chord. */
+  readonly df: number;
+  readonly dr: number;
+  readonly front: Laid;
+  readonly rearOn: Laid;
+}
+
+/** How many stands a carriage remembers: what bounds a stretch asks for its ends and middle over and over. */
+const REMEMBERED = 8;
 
 /** A chord this far off a follower's own direction, as a cosine, jams: the rear follower would have to jump. */
 const JAM = 0.05;
+const UNKNOWN = { rate: Infinity, bend: Infinity };
 /** How far the rear follower's angle may wander over a stretch before its bounds are given up, radians. */
 const WANDER = 0.25;
 
@@ -60,7 +80,18 @@ export class Carriage {
       const length = stretch.kind === 'line' ? stretch.length : stretch.radius * Math.abs(stretch.angle);
       if (!(length > 0 && length < Infinity)) throw new Error('A stretch of a track has no length.');
       const curve = stretch.kind === 'line' ? 0 : Math.sign(stretch.angle) / stretch.radius;
-      const here: Laid = { kind: stretch.kind, from, to: from + length, x, y, heading, curve };
+      const here: Laid = {
+        kind: stretch.kind,
+        from,
+        to: from + length,
+        x,
+        y,
+        heading,
+        curve,
+        cos: Math.cos(heading),
+        sin: Math.sin(heading),
+        behind: curve === 0 ? spacing : (2 / Math.abs(curve)) * Math.asin((spacing * Math.abs(curve)) / 2),
+      };
       laid.push(here);
       [x, y] = pointOn(here, length);
       heading += curve * length;
@@ -89,37 +120,53 @@ export class Carriage {
 
   /** Where the rear follower is when the front one is at `s`, along the track. Throws where the track is too short behind. */
   rear(s: number): number {
-    const [fx, fy] = this.point(s);
-    for (let i = this.laid.length - 1; i >= 0; i -= 1) {
-      const stretch = this.laid[i]!;
-      if (stretch.from >= s) continue;
-      const along = behindOn(stretch, fx, fy, this.spacing);
-      if (along === undefined) continue;
-      if (along >= -1e-9 && stretch.from + along <= Math.min(stretch.to, s) + 1e-9)
-        return stretch.from + along;
-    }
-    throw new Error(`The rear follower finds no place on the track with the front one at ${s} mm.`);
+    return this.stand(s).rear;
   }
 
   /** Angle of the chord from rear to front, continuous along the track. */
   chord(s: number): number {
-    const [fx, fy] = this.point(s);
-    const [rx, ry] = this.point(this.rear(s));
-    const heading = this.heading(s);
-    return heading + wrapped(Math.atan2(fy - ry, fx - rx) - heading);
+    return this.stand(s).chord;
   }
 
-  /** Rate of the chord's angle, rad/mm, and the directions it comes from. */
-  private turning(s: number) {
-    const r = this.rear(s);
-    const chord = this.chord(s);
-    const df = wrapped(this.heading(s) - chord);
-    const dr = wrapped(this.heading(r) - chord);
-    return { rate: Math.sin(df - dr) / (this.spacing * Math.cos(dr)), df, dr, r };
+  private readonly stands: Stand[] = [];
+  private next = 0;
+
+  private stand(s: number): Stand {
+    for (const known of this.stands) if (known.s === s) return known;
+    const found = this.standAt(s);
+    this.stands[this.next] = found;
+    this.next = (this.next + 1) % REMEMBERED;
+    return found;
+  }
+
+  private standAt(s: number): Stand {
+    const front = this.stretchAt(s);
+    if (s - front.behind >= front.from) {
+      // Both on one line or bend: the chord makes half of the bend's turn between them with either end.
+      const half = (front.curve * front.behind) / 2;
+      const chord = front.heading + front.curve * (s - front.from) - half;
+      return { s, rear: s - front.behind, chord, df: half, dr: -half, front, rearOn: front };
+    }
+    const [fx, fy] = pointOn(front, s - front.from);
+    for (let i = this.laid.indexOf(front); i >= 0; i -= 1) {
+      const rearOn = this.laid[i]!;
+      if (rearOn.from >= s) continue;
+      const along = behindOn(rearOn, fx, fy, this.spacing);
+      if (along === undefined) continue;
+      if (!(along >= -1e-9 && rearOn.from + along <= Math.min(rearOn.to, s) + 1e-9)) continue;
+      const [rx, ry] = pointOn(rearOn, along);
+      const heading = front.heading + front.curve * (s - front.from);
+      const df = -wrapped(Math.atan2(fy - ry, fx - rx) - heading);
+      const chord = heading - df;
+      const dr = wrapped(rearOn.heading + rearOn.curve * along - chord);
+      return { s, rear: rearOn.from + along, chord, df, dr, front, rearOn };
+    }
+    throw new Error(`The rear follower finds no place on the track with the front one at ${s} mm.`);
   }
 
   chordRate(s: number): number {
-    return this.turning(s).rate;
+    const { df, dr } = this.stand(s);
+    return Math.sin(df - dr) / (this.spacing * Math.cos(dr));
   }
 
   /**
@@ -128,25 +175,49 @@ export class Carriage {
    * it does is shown by the same bound on its own rate, since it moves continuously.
    */
   chordOver(from: number, to: number): { rate: number; bend: number } {
+    const { front, rearOn } = this.stand((from + to) / 2);
+    if (front === rearOn) return { rate: Math.abs(front.curve), bend: 0 };
+    const bounds = this.turnOver(from, to);
+    if (!bounds) return UNKNOWN;
+    const { rate, half, turn, frontTurn, rearTurn, sine, cosLeast } = bounds;
+    const bend = ((frontTurn + rearTurn) * cosLeast + sine * rearTurn) / (this.spacing * cosLeast * cosLeast);
+    return { rate: Math.min(turn, Math.abs(rate) + bend * half), bend };
+  }
+
+  /** How far the rear follower goes for a mm of the front one, r' = cos df / cos dr. */
+  rearRate(s: number): number {
+    const { df, dr } = this.stand(s);
+    return Math.cos(df) / Math.cos(dr);
+  }
+
+  /** Bounds on the first and second derivative of the rear follower's place, as `chordOver` gives them of the chord. */
+  rearOver(from: number, to: number): { rate: number; bend: number } {
+    const { front, rearOn } = this.stand((from + to) / 2);
+    if (front === rearOn) return { rate: 1, bend: 0 };
+    const bounds = this.turnOver(from, to);
+    if (!bounds) return UNKNOWN;
+    const { half, frontTurn, rearTurn, cosLeast } = bounds;
+    // r'' = (-sin df df' cos dr + cos df sin dr dr') / cos^2 dr, each sine and cosine at most 1.
+    const bend = (frontTurn + rearTurn) / (cosLeast * cosLeast);
+    return { rate: Math.min(1 / cosLeast, this.rearRate((from + to) / 2) + bend * half), bend };
+  }
+
+  /** What both bounds rest on: undefined where nothing can be said over so long a stretch. */
+  private turnOver(from: number, to: number) {
     const half = (to - from) / 2;
-    const { df, dr, rate, r } = this.turning((from + to) / 2);
-    const unknown = { rate: Infinity, bend: Infinity };
+    const { df, dr, front, rearOn } = this.stand((from + to) / 2);
     const cosLeast = Math.cos(Math.min(Math.PI / 2, Math.abs(dr) + WANDER));
-    if (cosLeast < JAM) return unknown;
-    const L = this.spacing;
-    const curveF = Math.abs(this.stretchAt((from + to) / 2).curve);
-    const curveR = Math.abs(this.stretchAt(r).curve);
-    const most = 1 / (L * cosLeast);
+    if (cosLeast < JAM) return undefined;
+    const [curveF, curveR] = [Math.abs(front.curve), Math.abs(rearOn.curve)];
+    const rate = Math.sin(df - dr) / (this.spacing * Math.cos(dr));
+    const most = 1 / (this.spacing * cosLeast);
     const frontDrift = (curveF + most) * half;
     const rearRate = curveR / cosLeast + most;
-    if (rearRate * half > WANDER) return unknown;
+    if (rearRate * half > WANDER) return undefined;
     // |sin(df - dr)| over the stretch, from its middle value and the drift of both directions.
     const sine = Math.min(1, Math.abs(Math.sin(df - dr)) + frontDrift + rearRate * half);
-    const turn = Math.min(most, sine / (L * cosLeast));
-    const frontTurn = curveF + turn;
-    const rearTurn = curveR / cosLeast + turn;
-    const bend = ((frontTurn + rearTurn) * cosLeast + sine * rearTurn) / (L * cosLeast * cosLeast);
-    return { rate: Math.min(turn, Math.abs(rate) + bend * half), bend };
+    const turn = Math.min(most, sine / (this.spacing * cosLeast));
+    return { half, rate, sine, turn, cosLeast, frontTurn: curveF + turn, rearTurn: curveR / cosLeast + turn };
   }
 
   /** Front places in (from, to) at which a follower passes a joint of the track. */
@@ -170,24 +241,24 @@ export class Carriage {
   }
 }
 
-function pointOn({ x, y, heading, curve }: Laid, along: number): [number, number] {
-  if (curve === 0) return [x + along * Math.cos(heading), y + along * Math.sin(heading)];
+function pointOn({ x, y, heading, cos, sin, curve }: Laid, along: number): [number, number] {
+  if (curve === 0) return [x + along * cos, y + along * sin];
   const end = heading + curve * along;
-  return [x + (Math.sin(end) - Math.sin(heading)) / curve, y - (Math.cos(end) - Math.cos(heading)) / curve];
+  return [x + (Math.sin(end) - sin) / curve, y - (Math.cos(end) - cos) / curve];
 }
 
 /** How far along a stretch (or its continuation) the point behind (fx, fy) at a distance is; undefined where none. */
 function behindOn(stretch: Laid, fx: number, fy: number, distance: number): number | undefined {
-  const { x, y, heading, curve } = stretch;
+  const { x, y, cos, sin, curve } = stretch;
   if (curve === 0) {
-    const along = (fx - x) * Math.cos(heading) + (fy - y) * Math.sin(heading);
-    const aside = (fy - y) * Math.cos(heading) - (fx - x) * Math.sin(heading);
+    const along = (fx - x) * cos + (fy - y) * sin;
+    const aside = (fy - y) * cos - (fx - x) * sin;
     const back = distance * distance - aside * aside;
     return back >= 0 ? along - Math.sqrt(back) : undefined;
   }
   const radius = 1 / Math.abs(curve);
   const side = Math.sign(curve);
-  const [cx, cy] = [x - Math.sin(heading) / curve, y + Math.cos(heading) / curve];
+  const [cx, cy] = [x - sin / curve, y + cos / curve];
   const out = Math.hypot(fx - cx, fy - cy);
   const cosine = (radius * radius + out * out - distance * distance) / (2 * radius * out);
   if (!(Math.abs(cosine) <= 1)) return undefined;
@@ -247,7 +318,9 @@ export function trackMotion(placed: PlacedTrack, to: number): Motion {
       rate: (travel) => carriage.chordRate(front + travel) - minus,
       over: (from, until) => {
         const { rate, bend } = carriage.chordOver(front + from, front + until);
-        // On one arc the chord turns with it: what is left of it is 0 within its own bend.
+        // Together on one bend the chord turns with it, on one line not at all.
+        if (bend === 0) return { rate: Math.abs(stretch.curve - minus), bend };
+        // What is left of its turning is what it has in the middle, within its own bend.
         const left =
           Math.abs(carriage.chordRate(front + (from + until) / 2) - minus) + (bend * (until - from)) / 2;
         return { rate: Math.min(rate + Math.abs(minus), left), bend };

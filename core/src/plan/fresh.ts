@@ -1,8 +1,11 @@
 import type { Carcass } from '../carcass/schema';
 import { familyOf, type Part } from '../parts/families';
 import { MILLIMETRES } from '../length/units';
-import type { Thing } from '../space/schema';
-import { itemsOf } from './items';
+import { existingKind } from '../existing/kinds';
+import type { Existing } from '../existing/schema';
+import { USUAL } from '../things/kinds';
+import type { Thing } from '../things/schema';
+import { itemsOf, type PlanItems } from './items';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from './schema';
 
 /** A plan to start from: a plain room with nothing in it. */
@@ -13,41 +16,24 @@ export function newPlan(title: string): Plan {
     title,
     units: MILLIMETRES,
     gaps: { running: { mm: 1 }, around: { mm: 10 } },
-    space: { width: { mm: 3000 }, depth: { mm: 2400 }, height: { mm: 2400 }, slope: null },
+    space: { width: { mm: 3000 }, depth: { mm: 2400 }, height: { mm: 2400 }, slopes: [] },
+    measured: [],
+    wayIn: [],
+    existing: [],
     things: [],
     carcasses: [],
     parts: [],
   };
 }
 
-/** Sizes to start from, mm: width, depth, height, and height above the floor. CP, no single source. */
-const USUAL: Record<Thing['kind'], readonly [number, number, number, number]> = {
-  sill: [900, 160, 30, 900],
-  skirting: [2000, 18, 120, 0],
-  architrave: [70, 20, 2100, 0],
-  pipe: [22, 22, 2400, 0],
-  valve: [60, 90, 130, 100],
-  socket: [146, 60, 86, 300],
-  switch: [86, 12, 86, 1050],
-  handle: [140, 60, 25, 1000],
-  'bolt head': [22, 14, 22, 400],
-  beam: [3000, 100, 200, 2200],
-  lamp: [300, 300, 150, 2150],
-  appliance: [600, 600, 850, 0],
-  furniture: [1200, 600, 750, 0],
-  'wheel arch': [800, 250, 350, 0],
-  radiator: [800, 110, 600, 140],
-  post: [120, 120, 2400, 0],
-  box: [400, 400, 400, 0],
-  'keep-clear zone': [600, 300, 1000, 0],
-};
-
 /** A thing of usual size in the middle of the north wall, to be moved. */
 export function newThing(plan: Plan, kind: Thing['kind']): Thing {
-  const [width, depth, height, z] = USUAL[kind];
-  const { id, name } = freshName(plan, kind.replace(' ', '-'), kind.charAt(0).toUpperCase() + kind.slice(1));
+  const { size, shape } = USUAL[kind];
+  const [width, depth, height, z] = size;
+  const { id, name } = freshOf(plan, kind);
   const x = Math.max(0, (plan.space.width.mm - width) / 2);
-  const y = Math.max(0, plan.space.depth.mm - depth);
+  // What is cut out of a wall lies behind its face.
+  const y = shape?.kind === 'void' ? plan.space.depth.mm : Math.max(0, plan.space.depth.mm - depth);
   const fit = Math.min(height, plan.space.height.mm);
   return {
     id,
@@ -59,7 +45,27 @@ export function newThing(plan: Plan, kind: Thing['kind']): Thing {
     width: { mm: width },
     depth: { mm: depth },
     height: { mm: fit },
+    ...(shape && { shape }),
   };
+}
+
+const freshOf = (plan: Plan, kind: string) =>
+  freshName(plan, kind.replace(/ /g, '-'), kind.charAt(0).toUpperCase() + kind.slice(1));
+
+/** Something that moves already, in the middle of the north wall, to be moved. */
+export function newExisting(plan: Plan, kind: Existing['kind']): Existing {
+  const { usual, z } = existingKind({ kind });
+  const width = Math.min(usual.width.mm, plan.space.width.mm);
+  const placed = {
+    ...usual,
+    ...freshOf(plan, kind),
+    x: { mm: Math.max(0, (plan.space.width.mm - width) / 2) },
+    y: { mm: plan.space.depth.mm },
+    z: { mm: z },
+    faces: 'south' as const,
+    width: { mm: width },
+  };
+  return placed as Existing;
 }
 
 /** A carcass against the south wall, west of those already there. */
@@ -99,11 +105,7 @@ export function newPart(plan: Plan, family: Part['family'], carcass: Carcass): P
 }
 
 /** An id and a name that no item has yet, made of these. */
-export function freshName(
-  plan: Pick<Plan, 'space' | 'things' | 'carcasses' | 'parts'>,
-  id: string,
-  name: string,
-): { id: string; name: string } {
+export function freshName(plan: PlanItems, id: string, name: string): { id: string; name: string } {
   const items = itemsOf(plan);
   const taken = (n: number) =>
     items.some((item) => item.id === `${id}-${n}` || item.name === (n === 1 ? name : `${name} ${n}`));

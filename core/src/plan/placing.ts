@@ -1,5 +1,8 @@
-import { frameOf } from '../carcass/frame';
-import type { Carcass } from '../carcass/schema';
+import { frameOf, type Fronted, type Frame } from '../carcass/frame';
+import { existingFrame, existingKind } from '../existing/kinds';
+import type { Existing } from '../existing/schema';
+import type { Length } from '../length/length';
+import { boxOf } from '../things/frame';
 import type { Point3 } from '../solid/prism';
 import type { Change } from './edit';
 import { pathOf, type Item } from './items';
@@ -18,34 +21,49 @@ export function extentOf(item: Item): Extent | undefined {
       const { width, depth, height } = item.value;
       return { least: [0, 0, 0], greatest: [width.mm, depth.mm, height.mm] };
     }
-    case 'things': {
-      const { x, y, z, width, depth, height } = item.value;
-      return {
-        least: [x.mm, y.mm, z.mm],
-        greatest: [x.mm + width.mm, y.mm + depth.mm, z.mm + height.mm],
-      };
+    case 'things':
+      return boxOf(item.value);
+    case 'existing': {
+      const high = existingHigh(item.value);
+      return framed(existingFrame(item.value), [
+        item.value.width.mm,
+        existingKind(item.value).deep(item.value),
+        high,
+      ]);
     }
     case 'carcasses': {
       const { width, depth, height } = item.value;
-      const frame = frameOf(item.value);
-      const [p, q] = [frame.toSpace([0, 0, 0]), frame.toSpace([width.mm, depth.mm, height.mm])];
-      return {
-        least: [Math.min(p[0], q[0]), Math.min(p[1], q[1]), p[2]],
-        greatest: [Math.max(p[0], q[0]), Math.max(p[1], q[1]), q[2]],
-      };
+      return framed(frameOf(item.value), [width.mm, depth.mm, height.mm]);
     }
     case 'parts':
       return undefined;
   }
 }
 
+function framed(frame: Frame, size: Point3): Extent {
+  const [p, q] = [frame.toSpace([0, 0, 0]), frame.toSpace(size)];
+  return {
+    least: [Math.min(p[0], q[0]), Math.min(p[1], q[1]), p[2]],
+    greatest: [Math.max(p[0], q[0]), Math.max(p[1], q[1]), q[2]],
+  };
+}
+
+/** A hatch that lies flat takes up its thickness, upwards; all else its height. */
+const existingHigh = (item: Existing): number =>
+  item.kind === 'hatch' && item.lies === 'flat' ? item.thickness.mm : item.height.mm;
+
 /** The changes that give an item another box; none where the box is the one it has. Parts have none of their own. */
 export function extentChanges(plan: Plan, item: Item, to: Extent): Change[] {
   if (item.list === 'parts' || item.list === 'space') return [];
   const path = pathOf(plan, item);
-  const wanted = item.list === 'things' ? thingFields(to) : carcassFields(item.value, to);
+  const wanted: Partial<Sizes> =
+    item.list === 'things'
+      ? thingFields(to)
+      : item.list === 'carcasses'
+        ? frontedFields(item.value, to)
+        : existingSizes(item.value, to);
   return Object.entries(wanted).flatMap(([field, mm]) => {
-    const before = item.value[field as keyof typeof wanted];
+    const before = (item.value as Record<keyof Sizes, Length>)[field as keyof Sizes];
     return Math.abs(before.mm - mm) < 1e-9 ? [] : [{ path: [...path, field], before, after: { mm } }];
   });
 }
@@ -63,9 +81,9 @@ function thingFields({ least, greatest }: Extent): Sizes {
   };
 }
 
-/** A carcass is given from its left front bottom corner: which corner of the box that is, the way it faces tells. */
-function carcassFields(carcass: Carcass, { least, greatest }: Extent): Sizes {
-  const frame = frameOf(carcass);
+/** What has a front is given from its left front bottom corner: which corner of the box that is, the way it faces tells. */
+function frontedFields(item: Fronted, { least, greatest }: Extent): Sizes {
+  const frame = frameOf(item);
   const right = frame.turn([1, 0, 0]);
   const back = frame.turn([0, 1, 0]);
   const start = (axis: 0 | 1) => (right[axis] + back[axis] > 0 ? least[axis] : greatest[axis]);
@@ -79,4 +97,10 @@ function carcassFields(carcass: Carcass, { least, greatest }: Extent): Sizes {
     depth: along(back),
     height: greatest[2] - least[2],
   };
+}
+
+/** Of what moves already the depth is its wall's, and not to be drawn larger; a flat hatch's height is its depth. */
+function existingSizes(item: Existing, to: Extent): Partial<Sizes> {
+  const { depth, height, ...sizes } = frontedFields(item, to);
+  return item.kind === 'hatch' && item.lies === 'flat' ? { ...sizes, height: depth } : { ...sizes, height };
 }

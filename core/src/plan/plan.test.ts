@@ -41,7 +41,7 @@ describe('a plan file', () => {
     ['things.0.height', 0, /^things\[0\]\.height: This must be more than 0\.$/],
     ['title', undefined, /^title: This field is missing\.$/],
     ['parts.0.fit', undefined, /^parts\[0\]\.fit: This field is missing\.$/],
-    ['version', 2, /^version: This file is of format version 2; this Tarnpass reads up to version 1\.$/],
+    ['version', 3, /^version: This file is of format version 3; this Tarnpass reads up to version 2\.$/],
     ['format', 'other', /^format: This is not a plan file/],
     [
       'parts.0.fit.hinge',
@@ -123,7 +123,7 @@ describe('an edit', () => {
         ],
       },
       { name: 'Put in a box', changes: [{ path: ['things', 3], after: { ...sill, id: 'box-1' } }] },
-      { name: 'No slope', changes: [{ path: ['space', 'slope'], before: plan.space.slope, after: null }] },
+      { name: 'No slope', changes: [{ path: ['space', 'slopes', 0], before: plan.space.slopes[0] }] },
     ];
     for (const edit of edits) {
       const after = apply(plan, edit);

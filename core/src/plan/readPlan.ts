@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { sayLengths } from '../length/lengthMark';
 import { MILLIMETRES, UnitsSchema, type Units } from '../length/units';
+import { existingKind } from '../existing/kinds';
 import { familyOf } from '../parts/families';
 import type { Issue } from '../item/issue';
 import { plainSentence } from '../item/plainSentence';
@@ -48,12 +49,16 @@ export function readPlan(raw: unknown, before?: Plan): PlanRead {
 export function planIssues(plan: Plan): Issue[] {
   const issues: Issue[] = [];
   const seen = new Set<string>(['space']);
-  for (const list of ['things', 'carcasses', 'parts'] as const) {
+  for (const list of ['things', 'existing', 'carcasses', 'parts'] as const) {
     plan[list].forEach(({ id }, i) => {
       if (seen.has(id)) issues.push({ path: [list, i, 'id'], message: `Two items have the id “${id}”.` });
       seen.add(id);
     });
   }
+  plan.existing.forEach((item, i) => {
+    for (const { path, message } of existingKind(item).refuse(item))
+      issues.push({ path: ['existing', i, ...path], message: sayLengths(message, plan.units) });
+  });
   if (issues.length > 0) return issues;
   const still = stillBodies(plan);
   plan.parts.forEach((part, i) => {

@@ -3,13 +3,19 @@ import { CarcassSchema } from '../carcass/schema';
 import { lengthBetween } from '../length/length';
 import { UnitsSchema } from '../length/units';
 import { PartSchema } from '../parts/families';
-import { NameSchema, SpaceSchema, ThingSchema } from '../space/schema';
+import { ExistingSchema } from '../existing/schema';
+import { MeasuredSchema } from '../measure/measured';
+import { NameSchema, SpaceSchema } from '../space/schema';
+import { ThingSchema } from '../things/schema';
+import { PassageSchema } from '../wayin/schema';
 
 export const PLAN_FORMAT = 'tarnpass-plan';
 /** The version this code writes. Older ones are migrated on reading; newer ones are refused. */
-export const PLAN_VERSION = 1;
+export const PLAN_VERSION = 2;
 
 const MOST_ITEMS = 200;
+const MOST_PASSAGES = 40;
+const MOST_MEASURED = 2000;
 
 /** What the person decided, and nothing that can be computed from it. */
 export const PlanSchema = v.strictObject({
@@ -20,6 +26,20 @@ export const PlanSchema = v.strictObject({
   /** Clearance wanted between a part and its own carcass, and from everything else. */
   gaps: v.strictObject({ running: lengthBetween(0, 500), around: lengthBetween(0, 500) }),
   space: SpaceSchema,
+  /** What was read of the plan's dimensions, as far as it was taken over into them. */
+  measured: v.pipe(
+    v.array(MeasuredSchema),
+    v.maxLength(MOST_MEASURED, `At most ${MOST_MEASURED} measured dimensions.`),
+  ),
+  /** The way in, from outside to the space. */
+  wayIn: v.pipe(
+    v.array(PassageSchema),
+    v.maxLength(MOST_PASSAGES, `At most ${MOST_PASSAGES} places on the way in.`),
+  ),
+  existing: v.pipe(
+    v.array(ExistingSchema),
+    v.maxLength(MOST_ITEMS, `At most ${MOST_ITEMS} things that move already.`),
+  ),
   things: v.pipe(v.array(ThingSchema), v.maxLength(MOST_ITEMS, `At most ${MOST_ITEMS} things.`)),
   carcasses: v.pipe(v.array(CarcassSchema), v.maxLength(MOST_ITEMS, `At most ${MOST_ITEMS} carcasses.`)),
   parts: v.pipe(v.array(PartSchema), v.maxLength(MOST_ITEMS, `At most ${MOST_ITEMS} parts.`)),

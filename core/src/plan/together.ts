@@ -1,4 +1,6 @@
 import { frameOf } from '../carcass/frame';
+import { existingKind } from '../existing/kinds';
+import type { Existing } from '../existing/schema';
 import { familyOf, type Part } from '../parts/families';
 import type { Change } from './edit';
 import { freshName } from './fresh';
@@ -9,14 +11,20 @@ import type { Plan } from './schema';
 /** Items of a plan on their own, to be put into it again or into another one. */
 export interface Clip {
   readonly things: Plan['things'];
+  readonly existing: Plan['existing'];
   readonly carcasses: Plan['carcasses'];
   readonly parts: Plan['parts'];
 }
 
-type Placed = Extract<Item, { list: 'things' | 'carcasses' }>;
+type Placed = Extract<Item, { list: 'things' | 'existing' | 'carcasses' }>;
+type PlacedList = Placed['list'];
 
-const groupOf = (item: Item) =>
-  item.list === 'things' || item.list === 'carcasses' ? item.value.group : undefined;
+const isPlaced = (item: Item): item is Placed =>
+  item.list === 'things' || item.list === 'existing' || item.list === 'carcasses';
+
+const groupOf = (item: Item) => (isPlaced(item) ? item.value.group : undefined);
+/** Everything of a plan that may be in a group. */
+const groupable = ({ things, existing, carcasses }: Clip) => [...things, ...existing, ...carcasses];
 
 /** The items named, with all that are grouped with one of them. */
 export function together(plan: Plan, ids: readonly string[]): Item[] {
@@ -34,12 +42,13 @@ export function clipOf(plan: Plan, ids: readonly string[]): Clip {
   const chosen = new Set(together(plan, ids).map(({ id }) => id));
   return {
     things: plan.things.filter(({ id }) => chosen.has(id)),
+    existing: plan.existing.filter(({ id }) => chosen.has(id)),
     carcasses: plan.carcasses.filter(({ id }) => chosen.has(id)),
     parts: plan.parts.filter(({ id, carcass }) => chosen.has(id) || chosen.has(carcass)),
   };
 }
 
-/** Changes that put in copies, and the ids the copies have, in the order carcasses, things, parts. */
+/** Changes that put in copies, and the ids the copies have, in the order carcasses, things, what moves already, parts. */
 export interface Pasted {
   readonly changes: Change[];
   readonly ids: readonly string[];
@@ -57,14 +66,20 @@ export function pasteChanges(
   clip: Clip,
   { mirrored = false, onto }: { mirrored?: boolean; onto?: string } = {},
 ): Pasted {
-  const grown = { ...plan, things: [...plan.things], carcasses: [...plan.carcasses], parts: [...plan.parts] };
+  const grown = {
+    ...plan,
+    things: [...plan.things],
+    existing: [...plan.existing],
+    carcasses: [...plan.carcasses],
+    parts: [...plan.parts],
+  };
   const placed = placedOf(plan, clip);
   const by = isTaken(plan, placed) ? beside(plan, placed) : undefined;
   const groups = new Map<string, string>();
   const renamed = new Map<string, string>();
   const changes: Change[] = [];
   const ids: string[] = [];
-  const add = <List extends 'things' | 'carcasses' | 'parts'>(list: List, value: Plan[List][number]) => {
+  const add = <List extends PlacedList | 'parts'>(list: List, value: Plan[List][number]) => {
     changes.push({ path: [list, grown[list].length], after: value });
     (grown[list] as Plan[List][number][]).push(value);
     ids.push(value.id);
@@ -74,7 +89,7 @@ export function pasteChanges(
   const groupName = (group: string) => {
     const known = groups.get(group);
     if (known) return known;
-    const taken = new Set([...plan.things, ...plan.carcasses].map((item) => item.group));
+    const taken = new Set(groupable(plan).map((item) => item.group));
     let n = 2;
     while (taken.has(`${group} ${n}`)) n += 1;
     groups.set(group, `${group} ${n}`);
@@ -102,6 +117,12 @@ export function pasteChanges(
     const group = thing.group && { group: groupName(thing.group) };
     add('things', { ...(there as typeof thing), ...fresh(thing.id, thing.name), ...group });
   }
+  for (const mover of clip.existing) {
+    const there = moved({ id: mover.id, name: mover.name, list: 'existing', value: mover }) as Existing;
+    const turned = mirrored ? existingKind(there).mirror(there) : there;
+    const group = mover.group && { group: groupName(mover.group) };
+    add('existing', { ...turned, ...fresh(mover.id, mover.name), ...group });
+  }
   for (const part of clip.parts) {
     const carcass = renamed.get(part.carcass) ?? onto ?? part.carcass;
     const copy: Part = mirrored ? familyOf(part).mirror(part) : part;
@@ -117,7 +138,14 @@ export function mirrorChanges(plan: Plan, ids: readonly string[]): Change[] {
   const flip = mirrorOf(placed);
   const items = itemsOf(plan);
   return [
-    ...placed.flatMap((item) => extentChanges(plan, item, flip(extentOf(item)!))),
+    ...placed.flatMap((item): Change[] => {
+      const to = flip(extentOf(item)!);
+      if (item.list !== 'existing') return extentChanges(plan, item, to);
+      let value: Existing = existingKind(item.value).mirror(item.value);
+      for (const { path, after } of extentChanges(plan, item, to))
+        value = { ...value, [path[path.length - 1] as string]: after };
+      return [{ path: pathOf(plan, item), before: item.value, after: value }];
+    }),
     ...clip.parts.flatMap((part): Change[] => {
       const item = items.find(({ id }) => id === part.id)!;
       return [{ path: pathOf(plan, item), before: part, after: familyOf(part).mirror(part) }];
@@ -136,7 +164,7 @@ export function shiftChanges(plan: Plan, ids: readonly string[], by: readonly nu
 /** Changes that give carcasses and things a group; undefined takes them out of theirs. */
 export function groupChanges(plan: Plan, ids: readonly string[], group: string | undefined): Change[] {
   return together(plan, ids).flatMap((item): Change[] => {
-    if (item.list !== 'things' && item.list !== 'carcasses') return [];
+    if (!isPlaced(item)) return [];
     const { group: before, ...rest } = item.value;
     if (before === group) return [];
     const after = group === undefined ? rest : { ...item.value, group };
@@ -150,8 +178,7 @@ export function shifted({ least, greatest }: Extent, by: readonly number[]): Ext
 }
 
 function placedOf(plan: Plan, clip: Clip): Placed[] {
-  const all = itemsOf({ ...plan, things: clip.things, carcasses: clip.carcasses, parts: [] });
-  return all.filter((item): item is Placed => item.list === 'things' || item.list === 'carcasses');
+  return itemsOf({ ...plan, ...clip, parts: [] }).filter(isPlaced);
 }
 
 function about(placed: readonly Placed[]): Extent {

@@ -2,6 +2,7 @@ import type { MoverCheck } from '../clearance/checkMover';
 import { SceneChecker, type Progress } from '../clearance/checkScene';
 import { finish } from '../clearance/steps';
 import type { Encounter, Verdict } from '../clearance/encounter';
+import { missingReadings, type Missing } from '../measure/missing';
 import { FAMILY_NAMES, familyOf, type Part } from '../parts/families';
 import type { Units } from '../length/units';
 import type { PartPlace, Proposal, SizedPiece } from '../parts/family';
@@ -9,7 +10,8 @@ import { called } from '../item/called';
 import { partPlace } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { buildScene } from '../scene/buildScene';
-import { bodiesOf, type Body, type Mover, type Scene } from '../scene/scene';
+import { bodiesOf, MOST_DOUBT, type Body, type Mover, type Scene } from '../scene/scene';
+import { airFindings, type AirFinding } from './air';
 import { encounterSentence, shortVerdict, travelText } from './words';
 
 /** One thing the check found about a part. */
@@ -50,8 +52,12 @@ export interface Answer {
 
 export interface Report {
   readonly answer: Answer;
-  /** Worst first. */
+  /** All that moves, worst first: the plan's parts and what moves there already. */
   readonly parts: readonly PartReport[];
+  /** Air that is spoken for. */
+  readonly air: readonly AirFinding[];
+  /** What is still to be measured, the most worth first. */
+  readonly missing: readonly Missing[];
 }
 
 /**
@@ -67,9 +73,18 @@ export function reportOf(plan: Plan, checker: SceneChecker = new SceneChecker({ 
 export function* reportSteps(plan: Plan, checker: SceneChecker): Generator<Progress, Report> {
   const scene = buildScene(plan);
   const { movers } = yield* checker.steps(scene);
-  const parts = plan.parts.map((part, i) => reportPart(plan, scene, part, scene.movers[i]!, movers[i]!));
-  parts.sort((a, b) => urgency(a) - urgency(b));
-  return { answer: answerOf(plan, scene, parts), parts };
+  const own = plan.parts.map((part, i) => reportPart(plan, scene, part, scene.movers[i]!, movers[i]!));
+  const already = scene.movers
+    .slice(plan.parts.length)
+    .map((mover, i) => reportExisting(plan, scene, mover, movers[plan.parts.length + i]!));
+  const parts = [...own, ...already].sort((a, b) => urgency(a) - urgency(b));
+  const air = airFindings(plan, scene);
+  return {
+    answer: answerOf(plan, scene, parts, air),
+    parts,
+    air,
+    missing: missingReadings(plan, scene, parts),
+  };
 }
 
 const RANK: Record<Verdict, number> = { hits: 0, tight: 1, clear: 2 };
@@ -85,6 +100,16 @@ const said = new WeakMap<
   MoverCheck,
   { readonly part: Part; readonly place: PartPlace; readonly units: Units; readonly report: PartReport }
 >();
+const saidExisting = new WeakMap<MoverCheck, { readonly units: Units; readonly report: PartReport }>();
+
+/** Of what moves there already: nothing of it is cut, and it is not for the plan to change. */
+function reportExisting(plan: Plan, scene: Scene, mover: Mover, check: MoverCheck): PartReport {
+  const before = saidExisting.get(check);
+  if (before?.units === plan.units) return before.report;
+  const report: PartReport = { ...checked(plan, scene, mover, check), sizes: [], proposal: undefined };
+  saidExisting.set(check, { units: plan.units, report });
+  return report;
+}
 
 function reportPart(plan: Plan, scene: Scene, part: Part, mover: Mover, check: MoverCheck): PartReport {
   const place = partPlace(plan, part)!;
@@ -105,14 +130,26 @@ function newReport(
 ): PartReport {
   const family = familyOf(part);
   return {
-    id: part.id,
-    name: part.name,
+    ...checked(plan, scene, mover, check),
+    sizes: family.sizes(part, place),
+    proposal: family.advise(part, check),
+  };
+}
+
+/** What is said of anything that moves. */
+function checked(
+  plan: Plan,
+  scene: Scene,
+  mover: Mover,
+  check: MoverCheck,
+): Omit<PartReport, 'sizes' | 'proposal'> {
+  return {
+    id: mover.id,
+    name: mover.name,
     verdict: check.verdict,
     travelUnit: mover.unit,
     short: shortVerdict(mover, check, plan.units),
     findings: check.encounters.map((encounter) => findingOf(plan, scene, mover, encounter)),
-    sizes: family.sizes(part, place),
-    proposal: family.advise(part, check),
     check,
   };
 }
@@ -124,6 +161,7 @@ function findingOf(plan: Plan, scene: Scene, mover: Mover, encounter: Encounter)
     moving: moving === mover.bodies[0] ? '' : moving.name,
     still: still.name,
     zone: still.zone ?? false,
+    doubt: Math.min(still.doubt ?? 0, MOST_DOUBT),
   };
   return {
     part: mover.id,
@@ -156,15 +194,21 @@ function partsOf(some: number, all: number): string {
   return `${count(some)} ${some === 1 ? 'part' : 'parts'} of ${count(all)}`;
 }
 
-function answerOf(plan: Plan, scene: Scene, parts: readonly PartReport[]): Answer {
+function answerOf(
+  plan: Plan,
+  scene: Scene,
+  parts: readonly PartReport[],
+  air: readonly AirFinding[],
+): Answer {
   const worst = parts[0];
-  if (!worst) {
+  if (!worst || (plan.parts.length === 0 && worst.verdict === 'clear')) {
     const part = FAMILY_NAMES[0]!;
     const next =
       plan.carcasses.length === 0
         ? `add a carcass with a ${part}`
         : `hang a ${part} on the ${called(plan.carcasses[0]!.name)}`;
-    return { verdict: 'clear', stands: 'Nothing moves here yet', next, part: undefined, proposal: undefined };
+    const stands = worst ? 'What moves here already is free' : 'Nothing moves here yet';
+    return { verdict: 'clear', stands, next, part: undefined, proposal: undefined };
   }
   const hits = parts.filter(({ verdict }) => verdict === 'hits').length;
   const tight = parts.filter(({ verdict }) => verdict === 'tight').length;
@@ -183,6 +227,15 @@ function answerOf(plan: Plan, scene: Scene, parts: readonly PartReport[]): Answe
       proposal: worst.proposal,
     };
   }
+  const taken = air.find(({ verdict }) => verdict === 'hits');
+  if (taken)
+    return {
+      verdict: 'hits',
+      stands: `Everything opens fully, but ${lower(taken.sentence.replace(/\.$/, ''))}`,
+      next: taken.by ? `move one or the other` : 'look at its numbers',
+      part: undefined,
+      proposal: undefined,
+    };
   const mover = scene.movers.find(({ id }) => id === worst.id)!;
   const all =
     parts.length === 1 ? `The ${subject} opens` : cap(`${partsOf(parts.length, parts.length)} open`);

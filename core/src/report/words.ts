@@ -23,6 +23,8 @@ export interface EncounterNames {
   readonly still: string;
   /** The other is air that must stay empty. */
   readonly zone?: boolean;
+  /** How much of the clearance needed is for what is not known of it, mm. */
+  readonly doubt?: number;
 }
 
 /** An overlap less than this is not worth a word, mm. */
@@ -57,9 +59,10 @@ export function encounterSentence(
   const at = travelText(mover, least.witness.travel, units);
   const gap = length(Math.max(0, least.witness.clearance));
   if (names.zone) return sentence(`${who}stays ${gap} out of ${names.still}, nearest at ${at}.`);
+  const share = names.doubt ? `, ${length(names.doubt)} of it for the readings` : '';
   return encounter.verdict === 'tight'
-    ? sentence(`${who}comes within ${gap} of ${names.still} at ${at}; ${length(needed)} is needed.`)
-    : sentence(`${who}clears ${names.still} by ${gap} at ${at}; ${length(needed)} is needed.`);
+    ? sentence(`${who}comes within ${gap} of ${names.still} at ${at}; ${length(needed)} is needed${share}.`)
+    : sentence(`${who}clears ${names.still} by ${gap} at ${at}; ${length(needed)} is needed${share}.`);
 }
 
 /** The mover's state in a few words, for a strip: `hits at 97°`, `tight 6`, `clear 22`. */

@@ -1,8 +1,8 @@
-import { goneBodies, partMover, stillBodies } from '../plan/place';
+import { airBodies, existingMovers, goneBodies, partMover, stillBodies } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import type { Scene } from './scene';
 
-/** The scene of a plan that `readPlan` accepted. Throws where a part has no place: the plan was not checked. */
+/** The scene of a plan that `readPlan` accepted: its parts move first, then what moves there already. Throws where a part has no place: the plan was not checked. */
 export function buildScene(plan: Plan): Scene {
   const movers = plan.parts.map((part) => {
     const mover = partMover(plan, part);
@@ -12,5 +12,10 @@ export function buildScene(plan: Plan): Scene {
       );
     return mover;
   });
-  return { still: stillBodies(plan), movers, gone: goneBodies(plan) };
+  return {
+    still: stillBodies(plan),
+    movers: [...movers, ...existingMovers(plan)],
+    gone: goneBodies(plan),
+    air: airBodies(plan),
+  };
 }

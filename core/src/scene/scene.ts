@@ -12,6 +12,8 @@ export interface Body<P extends Piece = Piece> {
   readonly pieces: readonly P[];
   /** Air that must stay empty: to be kept out of, not away from. */
   readonly zone?: true;
+  /** By how much it may stand nearer than it is drawn, for all that was read of it, mm. */
+  readonly doubt?: number;
   /** Not there yet. */
   readonly toCome?: true;
 }
@@ -45,13 +47,28 @@ export interface Mover {
   readonly from: number;
   readonly to: number;
   readonly contacts: readonly IntendedContact[];
-  /** Clearance needed from a still body, mm, by its id; `around` where none is named. */
-  readonly needs: { readonly around: number; readonly of: Readonly<Record<string, number>> };
+  /**
+   * Its bodies hang together as they did before it was drawn here: neither they nor what
+   * stands still of the same item, such as their track, are held against each other.
+   */
+  readonly joined?: true;
+  /** Clearance needed from a still body, mm, by its id; `shell` from the space's own, `around` where none is named. */
+  readonly needs: {
+    readonly around: number;
+    readonly shell?: number;
+    readonly of: Readonly<Record<string, number>>;
+  };
 }
 
-/** Clearance a mover needs from a body, mm. */
-export const neededFrom = ({ needs }: Mover, { id, zone }: Body): number =>
-  needs.of[id] ?? (zone ? 0 : needs.around);
+/** More doubt than this about where a body is, mm, is no answer: it must be measured. */
+export const MOST_DOUBT = 25;
+
+/** Clearance a mover needs from a body, mm: what the two want of each other, and what is not known of the body. */
+export function neededFrom({ needs }: Mover, { id, item, zone, doubt = 0 }: Body): number {
+  if (zone) return 0;
+  const base = needs.of[id] ?? (item === 'space' ? (needs.shell ?? needs.around) : needs.around);
+  return base + Math.min(doubt, MOST_DOUBT);
+}
 
 /** All there is to check: what stands still and what moves. */
 export interface Scene {
@@ -59,6 +76,8 @@ export interface Scene {
   readonly movers: readonly Mover[];
   /** What is there now and will be gone: drawn, and not in the way. */
   readonly gone?: readonly Body[];
+  /** Air that is spoken for while nothing moves: drawn, and looked at at rest. */
+  readonly air?: readonly Body[];
 }
 
 /** Every body of a scene, still or moving: what a finding may name. */

@@ -1,49 +1,60 @@
-import { called } from '../item/called';
 import type { Body } from '../scene/scene';
-import { box, prism, type Point3 } from '../solid/prism';
-import type { Side, Space, Thing } from './schema';
+import { box, prism, type Point2, type Point3 } from '../solid/prism';
+import { cornersOf, wallsOf } from './outline';
+import type { Side, Slope, Space } from './schema';
+import { SHELL, type Void } from './shell';
+import { uncovered, type Rect } from './uncovered';
+import { wallPieces } from './walls';
 
-/** How thick walls, floor and ceiling are taken to be, mm: thicker than anything that could pass through them. */
-const SHELL = 120;
-
-/** The space's own bodies: four walls, floor, ceiling and the roof slope. */
-export function spaceBodies(space: Space): Body[] {
-  const w = space.width.mm;
-  const d = space.depth.mm;
+/** The space's own bodies: its walls, floor, ceiling and roof slopes, with what is cut out of them. */
+export function spaceBodies(space: Space, voids: readonly Void[] = []): Body[] {
   const h = space.height.mm;
-  const body = (id: string, name: string, least: Point3, greatest: Point3): Body => ({
+  const walls = wallsOf(space);
+  const bodies = walls.map((wall, i): Body => ({
+    id: `wall-${wall.id}`,
+    name: wall.name,
+    item: 'space',
+    pieces: wallPieces(walls, i, h, voids),
+  }));
+  const floor = slab('floor', 'the floor', space, [-SHELL, 0], voids);
+  const ceiling = slab('ceiling', 'the ceiling', space, [h, h + SHELL], voids);
+  const slopes = space.slopes.flatMap((slope, i) => slopeBody(space, slope, i) ?? []);
+  return [...bodies, floor, ceiling, ...slopes].filter(({ pieces }) => pieces.length > 0);
+}
+
+/** Floor or ceiling: a slab over the whole box of the space, less what is cut through it. */
+function slab(
+  id: string,
+  name: string,
+  space: Space,
+  [z0, z1]: readonly [number, number],
+  voids: readonly Void[],
+): Body {
+  const whole: Rect = [-SHELL, space.width.mm + SHELL, -SHELL, space.depth.mm + SHELL];
+  const holes = voids
+    .filter(({ least, greatest }) => least[2] < z1 - 1e-6 && greatest[2] > z0 + 1e-6)
+    .map(({ least, greatest }): Rect => [least[0], greatest[0], least[1], greatest[1]]);
+  return {
     id,
     name,
     item: 'space',
-    pieces: [box(least, greatest)],
-  });
-  const bodies = [
-    body('wall-north', 'the north wall', [-SHELL, d, 0], [w + SHELL, d + SHELL, h]),
-    body('wall-east', 'the east wall', [w, -SHELL, 0], [w + SHELL, d + SHELL, h]),
-    body('wall-south', 'the south wall', [-SHELL, -SHELL, 0], [w + SHELL, 0, h]),
-    body('wall-west', 'the west wall', [-SHELL, -SHELL, 0], [0, d + SHELL, h]),
-    body('floor', 'the floor', [-SHELL, -SHELL, -SHELL], [w + SHELL, d + SHELL, 0]),
-    body('ceiling', 'the ceiling', [-SHELL, -SHELL, h], [w + SHELL, d + SHELL, h + SHELL]),
-  ];
-  const slope = slopeBody(space);
-  return slope ? [...bodies, slope] : bodies;
+    pieces: uncovered(whole, holes).map(([x0, x1, y0, y1]) => box([x0, y0, z0], [x1, y1, z1])),
+  };
 }
 
 /**
- * What the roof slope takes from the space: a prism along its wall, over the triangle between knee, ceiling and wall,
- * cut short at the opposite wall where the slope does not reach the ceiling before it.
+ * What a roof slope takes from the space: a prism along its side, over the triangle between knee, ceiling and wall,
+ * cut short at the opposite side where the slope does not reach the ceiling before it.
  */
-function slopeBody(space: Space): Body | undefined {
-  const { slope } = space;
-  if (!slope || slope.knee.mm >= space.height.mm) return undefined;
-  const alongX = slope.side === 'north' || slope.side === 'south';
+function slopeBody(space: Space, { side, knee: { mm: knee }, pitch }: Slope, i: number): Body | undefined {
+  const h = space.height.mm;
+  if (knee >= h) return undefined;
+  const alongX = side === 'north' || side === 'south';
   const length = alongX ? space.width.mm : space.depth.mm;
   const reach = alongX ? space.depth.mm : space.width.mm;
-  const h = space.height.mm;
-  const knee = slope.knee.mm;
-  const grade = Math.tan((slope.pitch * Math.PI) / 180);
+  const grade = Math.tan((pitch * Math.PI) / 180);
   const run = (h - knee) / grade;
-  const profile: [number, number][] =
+  const profile: Point2[] =
     run <= reach
       ? [
           [0, knee],
@@ -64,20 +75,21 @@ function slopeBody(space: Space): Body | undefined {
       east: [space.width.mm - inward, length - along, z],
       west: [inward, along, z],
     };
-    return places[slope.side];
+    return places[side];
   };
   const solid = prism(profile, ([inward, z], end) => put(inward, z, end === 0 ? length : 0));
-  return { id: 'slope', name: 'the roof slope', item: 'space', pieces: [solid] };
+  const name = space.slopes.length > 1 ? `the ${side} roof slope` : 'the roof slope';
+  return { id: i === 0 ? 'slope' : `slope-${i + 1}`, name, item: 'space', pieces: [solid] };
 }
 
-export function thingBody(thing: Thing): Body {
-  const { x, y, z, width, depth, height } = thing;
-  return {
-    id: `thing-${thing.id}`,
-    name: `the ${called(thing.name)}`,
-    item: thing.id,
-    pieces: [box([x.mm, y.mm, z.mm], [x.mm + width.mm, y.mm + depth.mm, z.mm + height.mm])],
-    ...(thing.kind === 'keep-clear zone' && { zone: true as const }),
-    ...(thing.state === 'to come' && { toCome: true as const }),
-  };
+/** Whether a point is on the floor within the walls. */
+export function insideWalls(space: Space, [x, y]: Point2): boolean {
+  const corners = cornersOf(space);
+  let inside = false;
+  corners.forEach((a, i) => {
+    const b = corners[(i + 1) % corners.length]!;
+    if (a.y.mm > y !== b.y.mm > y && x < a.x.mm + ((b.x.mm - a.x.mm) * (y - a.y.mm)) / (b.y.mm - a.y.mm))
+      inside = !inside;
+  });
+  return inside;
 }

@@ -1,29 +1,13 @@
 import * as v from 'valibot';
-import { LengthSchema, lengthBetween, positiveLength } from '../length/length';
-import { wordChoice, type Field } from '../item/field';
+import { LengthSchema, lengthBetween } from '../length/length';
+import type { Field } from '../item/field';
+import { outlineFault } from '../solid/outline';
 
-/** The four walls, by the way they lie from the middle of the room. */
+/** The ways a face can look, by the way they lie from the middle of the room. */
 export const SideSchema = v.picklist(['north', 'east', 'south', 'west']);
 export type Side = v.InferOutput<typeof SideSchema>;
-
-/** A roof slope that rises inward from one wall: from `knee` above the floor, at `pitch` degrees from level. */
-export const SlopeSchema = v.strictObject({
-  side: SideSchema,
-  knee: lengthBetween(0),
-  pitch: v.pipe(
-    v.number('The pitch is a number of degrees.'),
-    v.check((deg) => deg >= 5 && deg <= 85, 'The pitch must be between 5 and 85 degrees.'),
-  ),
-});
-
-/** A four-walled space, measured inside: x runs east and y north from its south-west corner, z up from the floor. */
-export const SpaceSchema = v.strictObject({
-  width: lengthBetween(100),
-  depth: lengthBetween(100),
-  height: lengthBetween(100),
-  slope: v.nullable(SlopeSchema),
-});
-export type Space = v.InferOutput<typeof SpaceSchema>;
+export const SIDES = ['north', 'east', 'south', 'west'] as const;
+export const OPPOSITE: Record<Side, Side> = { north: 'south', south: 'north', east: 'west', west: 'east' };
 
 export const NameSchema = v.pipe(
   v.string('A name is text.'),
@@ -39,82 +23,105 @@ export const IdSchema = v.pipe(
 /** Carcasses and things with the same group name are moved, copied and mirrored together. */
 export const GroupSchema = v.optional(NameSchema);
 
-/** Kinds of things; a keep-clear zone is air that must stay empty. */
-export const THING_KINDS = [
-  'sill', 'skirting', 'architrave', 'radiator', 'pipe', 'valve', 'socket', 'switch', 'handle', 'bolt head', 'beam', 'post',
-  'lamp', 'appliance', 'furniture', 'wheel arch', 'box', 'keep-clear zone',
-] as const; // prettier-ignore
+/** A number of degrees between two bounds; `what` begins the sentence. */
+export const degreesBetween = (least: number, most: number, what: string) =>
+  v.pipe(
+    v.number(`${what} is a number of degrees.`),
+    v.check((deg) => deg >= least && deg <= most, `${what} must be between ${least} and ${most} degrees.`),
+  );
 
-/** Whether a thing is there now and stays, is to be removed, or comes with the job: what is checked is the finished state. */
-export const THING_STATES = ['there now', 'to be removed', 'to come'] as const;
-
-/** A box in the space that parts must miss: its least corner, and its size. */
-export const ThingSchema = v.strictObject({
-  id: IdSchema,
-  name: NameSchema,
-  kind: v.picklist(THING_KINDS),
-  x: LengthSchema,
-  y: LengthSchema,
-  z: LengthSchema,
-  width: positiveLength(),
-  depth: positiveLength(),
-  height: positiveLength(),
-  state: v.optional(v.picklist(THING_STATES)),
-  group: GroupSchema,
+/** A roof slope that rises inward from one side: from `knee` above the floor, at `pitch` degrees from level. */
+export const SlopeSchema = v.strictObject({
+  side: SideSchema,
+  knee: lengthBetween(0),
+  pitch: degreesBetween(5, 85, 'The pitch'),
 });
-export type Thing = v.InferOutput<typeof ThingSchema>;
+export type Slope = v.InferOutput<typeof SlopeSchema>;
 
-const SIDES = ['north', 'east', 'south', 'west'] as const;
+/** A corner of the walls as seen from above; its id is also that of the wall that runs from it to the next corner. */
+export const CornerSchema = v.strictObject({ id: IdSchema, x: LengthSchema, y: LengthSchema });
+export type Corner = v.InferOutput<typeof CornerSchema>;
+
+const MOST_CORNERS = 60;
+const spans = (corners: readonly Corner[], axis: 'x' | 'y', mm: number) => {
+  const values = corners.map((corner) => corner[axis].mm);
+  return Math.abs(Math.min(...values)) < 1e-6 && Math.abs(Math.max(...values) - mm) < 1e-6;
+};
+
+/**
+ * A space, measured inside: x runs east and y north from the south-west corner of the box it lies in, z up from the
+ * floor. Without an outline it fills that box; with one, its walls run from corner to corner, the room to their left.
+ */
+export const SpaceSchema = v.pipe(
+  v.strictObject({
+    width: lengthBetween(100),
+    depth: lengthBetween(100),
+    height: lengthBetween(100),
+    slopes: v.pipe(v.array(SlopeSchema), v.maxLength(4, 'At most four roof slopes.')),
+    outline: v.optional(
+      v.pipe(
+        v.array(CornerSchema),
+        v.minLength(3, 'An outline needs three corners or more.'),
+        v.maxLength(MOST_CORNERS, `An outline may have up to ${MOST_CORNERS} corners.`),
+        v.rawCheck(({ dataset, addIssue }) => {
+          if (!dataset.typed) return;
+          const corners = dataset.value;
+          const twice = corners.findIndex(({ id }, i) => corners.findIndex((one) => one.id === id) < i);
+          const fault =
+            twice >= 0
+              ? { message: 'Two corners have the same id.', at: twice }
+              : outlineFault(corners.map(({ x, y }) => [x.mm, y.mm]));
+          if (fault) addIssue({ message: wallSentence(fault.message, fault.at) });
+        }),
+      ),
+    ),
+  }),
+  v.check(
+    ({ outline, width, depth }) =>
+      !outline || (spans(outline, 'x', width.mm) && spans(outline, 'y', depth.mm)),
+    'The outline must begin at 0 and fill the width and depth of the space.',
+  ),
+);
+export type Space = v.InferOutput<typeof SpaceSchema>;
+
+/** What is wrong with an outline, by the number of the wall. */
+export function wallSentence(message: string, at: number): string {
+  return message.startsWith('An outline crosses')
+    ? `Wall ${at + 1} crosses or touches another wall.`
+    : message;
+}
+
 const SLOPE = { side: 'east', knee: { mm: 1300 }, pitch: 35 } as const;
-const sloped = ({ slope }: Space) => slope !== null;
 
-export const SPACE_FIELDS: readonly Field<Space>[] = [
-  { group: 'Space', label: 'Width, west to east', path: ['width'], input: 'length' },
-  { group: 'Space', label: 'Depth, south to north', path: ['depth'], input: 'length' },
-  { group: 'Space', label: 'Ceiling height', path: ['height'], input: 'length' },
-  {
-    group: 'Roof slope',
-    label: 'Rises from the',
-    path: ['slope'],
-    input: {
-      words: ['no wall', ...SIDES],
-      word: ({ slope }) => slope?.side ?? 'no wall',
-      value: (word, { slope }) => (word === 'no wall' ? null : { ...(slope ?? SLOPE), side: word }),
+/** The fields of a space's card: its box, and each of its slopes with one more to be chosen. */
+export function spaceFields(space: Space): Field<Space>[] {
+  const room = space.slopes.length < 2 ? space.slopes.length + 1 : space.slopes.length;
+  return [
+    { group: 'Space', label: 'Width, west to east', path: ['width'], input: 'length' },
+    { group: 'Space', label: 'Depth, south to north', path: ['depth'], input: 'length' },
+    { group: 'Space', label: 'Ceiling height', path: ['height'], input: 'length' },
+    ...Array.from({ length: room }, (_, i) => slopeFields(i, space.slopes.length > 0)).flat(),
+  ];
+}
+
+function slopeFields(i: number, several: boolean): Field<Space>[] {
+  const group = i === 0 && !several ? 'Roof slope' : `Roof slope ${i + 1}`;
+  const there = ({ slopes }: Space) => slopes[i] !== undefined;
+  return [
+    {
+      group,
+      label: 'Rises from the',
+      path: ['slopes'],
+      input: {
+        words: ['no wall', ...SIDES],
+        word: ({ slopes }) => slopes[i]?.side ?? 'no wall',
+        value: (word, { slopes }) =>
+          word === 'no wall'
+            ? slopes.filter((_, j) => j !== i)
+            : [...slopes.slice(0, i), { ...(slopes[i] ?? SLOPE), side: word }, ...slopes.slice(i + 1)],
+      },
     },
-  },
-  { group: 'Roof slope', label: 'Knee height', path: ['slope', 'knee'], input: 'length', when: sloped },
-  { group: 'Roof slope', label: 'Pitch', path: ['slope', 'pitch'], input: 'degrees', when: sloped },
-];
-
-const along = (label: string, path: keyof Thing): Field<Thing> => ({
-  group: 'Place and size',
-  label,
-  path: [path],
-  input: 'length',
-});
-
-export const THING_FIELDS: readonly Field<Thing>[] = [
-  { group: 'Thing', label: 'Name', path: ['name'], input: 'text' },
-  {
-    group: 'Thing',
-    label: 'Kind',
-    path: ['kind'],
-    input: wordChoice(['kind'], THING_KINDS),
-  },
-  {
-    group: 'Thing',
-    label: 'It is',
-    path: ['state'],
-    input: {
-      words: THING_STATES,
-      word: ({ state }) => state ?? 'there now',
-      value: (word) => (word === 'there now' ? undefined : word),
-    },
-  },
-  along('From the west wall', 'x'),
-  along('From the south wall', 'y'),
-  along('Above the floor', 'z'),
-  along('Width, west to east', 'width'),
-  along('Depth, south to north', 'depth'),
-  along('Height', 'height'),
-];
+    { group, label: 'Knee height', path: ['slopes', i, 'knee'], input: 'length', when: there },
+    { group, label: 'Pitch', path: ['slopes', i, 'pitch'], input: 'degrees', when: there },
+  ];
+}

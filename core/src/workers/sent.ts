@@ -1,7 +1,7 @@
 import type { Answer, PartReport, Report } from '../report/report';
 
 /** A report on its way from a worker: parts that are as they were sent before go by their id alone. */
-export interface SentReport {
+export interface SentReport extends Pick<Report, 'air' | 'missing'> {
   readonly answer: Answer;
   readonly parts: readonly (PartReport | string)[];
 }
@@ -10,10 +10,10 @@ export interface SentReport {
 export class ReportSender {
   private last = new Map<string, PartReport>();
 
-  send({ answer, parts }: Report): SentReport {
+  send({ parts, ...rest }: Report): SentReport {
     const sent = parts.map((part) => (this.last.get(part.id) === part ? part.id : part));
     this.last = new Map(parts.map((part) => [part.id, part]));
-    return { answer, parts: sent };
+    return { ...rest, parts: sent };
   }
 }
 
@@ -21,13 +21,13 @@ export class ReportSender {
 export class ReportReceiver {
   private last = new Map<string, PartReport>();
 
-  read({ answer, parts: sent }: SentReport): Report {
+  read({ parts: sent, ...rest }: SentReport): Report {
     const parts = sent.map((part) => {
       const known = typeof part === 'string' ? this.last.get(part) : part;
       if (!known) throw new Error(`A report counts on part ${String(part)}, which was never sent.`);
       return known;
     });
     this.last = new Map(parts.map((part) => [part.id, part]));
-    return { answer, parts };
+    return { ...rest, parts };
   }
 }

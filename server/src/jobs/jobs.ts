@@ -85,12 +85,20 @@ export async function createJob(
 
 export async function readJob(db: Database, id: string): Promise<Outcome<Job>> {
   const [row] = await db
-    .select({ revision: jobs.revision, history: jobs.history, savedAt: jobs.savedAt, plan: revisions.plan })
+    .select({
+      revision: jobs.revision,
+      history: jobs.history,
+      savedAt: jobs.savedAt,
+      plan: revisions.plan,
+      formatVersion: revisions.formatVersion,
+    })
     .from(jobs)
     .innerJoin(revisions, and(eq(revisions.jobId, jobs.id), eq(revisions.revision, jobs.revision)))
     .where(eq(jobs.id, id));
   if (!row) return { kind: 'unknown job' };
-  const { revision, history, savedAt, plan } = row;
+  const { revision, savedAt, plan } = row;
+  // Edits of an older format name places that its plan no longer has.
+  const history = row.formatVersion === PLAN_VERSION ? row.history : NO_HISTORY;
   return { kind: 'done', value: { id, revision, savedAt, plan: stored(plan), history } };
 }
 

@@ -66,9 +66,9 @@ export function BoardScreen() {
 
 /** Which lists the card of a stage is about. */
 const ABOUT: Record<Stage, readonly Item['list'][]> = {
-  measure: ['space', 'things'],
+  measure: ['space', 'things', 'existing'],
   plan: ['carcasses', 'parts'],
-  check: ['parts'],
+  check: ['parts', 'existing'],
 };
 
 /** What the card shows: what is selected if the stage is about it, else what the stage would begin with. */
@@ -81,7 +81,7 @@ function itemFor(plan: Plan, report: Report | null, stage: Stage, chosen: string
 /** The stage that a selected item's numbers are in, where the current one is not about it. */
 function stageFor(plan: Plan, id: string): Stage {
   const item = itemsOf(plan).find((candidate) => candidate.id === id);
-  return item?.list === 'space' || item?.list === 'things' ? 'measure' : 'plan';
+  return item && ABOUT.measure.includes(item.list) ? 'measure' : 'plan';
 }
 
 function Board({ stage }: { stage: Stage }) {
@@ -98,7 +98,7 @@ function Board({ stage }: { stage: Stage }) {
   const { report } = check;
   const stale = check.version !== job.version;
   const item = useMemo(() => itemFor(plan, report, stage, chosen), [plan, report, stage, chosen]);
-  const letters = useMemo(() => lettersOf(plan.parts), [plan.parts]);
+  const letters = useMemo(() => lettersOf([...plan.parts, ...plan.existing]), [plan.parts, plan.existing]);
   const [finding, setFinding] = useState(false);
   const find = useCallback(() => setFinding(true), []);
 
@@ -114,9 +114,11 @@ function Board({ stage }: { stage: Stage }) {
     () =>
       report && {
         ...report,
-        parts: report.parts.filter(({ id }) => plan.parts.some((part) => part.id === id)),
+        parts: report.parts.filter(({ id }) =>
+          [...plan.parts, ...plan.existing].some((one) => one.id === id),
+        ),
       },
-    [report, plan.parts],
+    [report, plan.parts, plan.existing],
   );
   const pick = useCallback(
     (id: string) => {

@@ -77,7 +77,7 @@ export function Card(props: Props) {
               flex: 'none',
             }}
           >
-            {item.list === 'parts' && (
+            {(item.list === 'parts' || item.list === 'existing') && (
               <svg width={26} height={26} style={{ flex: 'none' }}>
                 <Stone x={13} y={13} letter={letters[item.id]!} filled />
               </svg>
@@ -90,7 +90,7 @@ export function Card(props: Props) {
             </Typography>
             {item.list !== 'space' && <ItemMenu item={item} actions={props.actions} />}
           </Box>
-          {stage === 'check' && item.list === 'parts' ? (
+          {stage === 'check' && (item.list === 'parts' || item.list === 'existing') ? (
             <CheckBody {...props} item={item} />
           ) : (
             <NumbersBody {...props} item={item} />
@@ -114,8 +114,13 @@ export function Card(props: Props) {
 
 function belongsTo(plan: Plan, item: Item): string {
   if (item.list === 'parts') return plan.carcasses.find(({ id }) => id === item.value.carcass)?.name ?? '';
-  if (item.list !== 'space' && item.value.group) return item.value.group;
-  return { space: 'measured inside', things: 'in the space', carcasses: 'carcass' }[item.list];
+  if ('group' in item.value && item.value.group) return item.value.group;
+  return {
+    space: 'measured inside',
+    things: 'in the space',
+    existing: 'moves already',
+    carcasses: 'carcass',
+  }[item.list];
 }
 
 function CheckBody({ plan, scene, report, stale, item, sheet }: Props & { item: Item }) {

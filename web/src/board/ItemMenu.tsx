@@ -12,7 +12,7 @@ import { useApp } from '../store';
 export function ItemMenu({ item, actions }: { item: Item; actions: Actions }) {
   const also = useApp(({ view }) => view.also.length);
   const [anchor, setAnchor] = useState<HTMLElement>();
-  const grouped = (item.list === 'things' || item.list === 'carcasses') && item.value.group !== undefined;
+  const grouped = 'group' in item.value && item.value.group !== undefined;
   const shown: CommandId[] = [
     'duplicate',
     'duplicateMirrored',

@@ -25,6 +25,7 @@ interface Choice {
 const KINDS: Record<Item['list'], string> = {
   space: 'The space',
   things: 'Things in the space',
+  existing: 'What moves already',
   carcasses: 'Carcasses',
   parts: 'Moving parts',
 };

@@ -1,4 +1,14 @@
-import { applyEdit, get, inverse, type Change, type Edit, type Issue, type Plan } from '@tarnpass/core';
+import {
+  applyEdit,
+  get,
+  inverse,
+  type Change,
+  type Edit,
+  type Issue,
+  type Plan,
+  resized,
+  type Length,
+} from '@tarnpass/core';
 import type { AppThunk } from '../store';
 import { edited, redone, undone } from './jobSlice';
 
@@ -37,6 +47,14 @@ export const setValue =
     if (JSON.stringify(before) === JSON.stringify(after)) return [];
     return dispatch(makeEdit({ name, changes: [{ path, before, after }] }));
   };
+
+/** Give the space's box another size: where it has an outline, its far walls go along. */
+export const setSpaceSize = (
+  name: string,
+  field: 'width' | 'depth' | 'height',
+  length: Length,
+): AppThunk<readonly Issue[]> =>
+  editNow(name, ({ space }) => [{ path: ['space'], before: space, after: resized(space, field, length) }]);
 
 export const undo = (): AppThunk => (dispatch, getState) => {
   const { job } = getState();

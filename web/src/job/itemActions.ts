@@ -73,8 +73,8 @@ export const takeOut = (): Act => (dispatch, getState) => {
     act(
       (items) => `Take out ${items}`,
       (plan, ids) => {
-        const { things, carcasses, parts } = clipOf(plan, ids);
-        const going = new Set([...things, ...carcasses, ...parts].map(({ id }) => id));
+        const { things, existing, carcasses, parts } = clipOf(plan, ids);
+        const going = new Set([...things, ...existing, ...carcasses, ...parts].map(({ id }) => id));
         return itemsOf(plan)
           .filter(({ id, list }) => list !== 'space' && going.has(id))
           .reverse()
@@ -91,7 +91,9 @@ export const group = (): Act => (dispatch, getState) => {
   const { job, view } = getState();
   if (!job || view.also.length === 0)
     return [{ path: [], message: 'Select two or more first: hold Shift and press each.' }];
-  const taken = new Set([...job.plan.things, ...job.plan.carcasses].map((item) => item.group));
+  const taken = new Set(
+    [...job.plan.things, ...job.plan.existing, ...job.plan.carcasses].map((item) => item.group),
+  );
   let n = 1;
   while (taken.has(`Group ${n}`)) n += 1;
   const issues = dispatch(

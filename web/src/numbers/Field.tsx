@@ -11,7 +11,7 @@ import {
   type Units,
 } from '@tarnpass/core';
 import { useId, useRef, useState } from 'react';
-import { setValue } from '../job/edits';
+import { setSpaceSize, setValue } from '../job/edits';
 import { useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
 
@@ -120,14 +120,14 @@ export function LengthField({
   name,
   value,
   units,
-}: BoundProps & { value: Length; units: Units }) {
+  size,
+}: BoundProps & { value: Length; units: Units; size?: 'width' | 'depth' | 'height' }) {
   const dispatch = useAppDispatch();
   const take = (text: string) => {
     const read = parseLength(text, units.system);
     if (!read.ok) return read;
-    return firstSentence(
-      dispatch(setValue(name, path, { mm: read.mm, typed: text.trim(), unit: units.system })),
-    );
+    const length = { mm: read.mm, typed: text.trim(), unit: units.system };
+    return firstSentence(dispatch(size ? setSpaceSize(name, size, length) : setValue(name, path, length)));
   };
   return <Field label={label} shown={lengthText(value, units)} take={take} />;
 }

@@ -5,13 +5,16 @@ import {
   fieldsOf,
   get,
   pathOf,
+  type Change,
   type Field as ItemField,
   type Item,
   type Length,
+  type Offset,
   type Plan,
 } from '@tarnpass/core';
 import { Choice } from './Choice';
 import { LengthField, NumberField, TextField } from './Field';
+import { OffsetsField } from './OffsetsField';
 
 /** All that can be changed of an item, in its groups; `only` shows one group without its heading. */
 export function ItemFields({ plan, item, only }: { plan: Plan; item: Item; only?: string }) {
@@ -43,7 +46,14 @@ function ItemField({ plan, item, field }: { plan: Plan; item: Item; field: ItemF
   const shared = { label, path, name: `${item.name}: ${label.toLowerCase()}` };
   const { input } = field;
   const value = get(item.value, field.path);
-  if (input === 'length') return <LengthField {...shared} value={value as Length} units={plan.units} />;
+  if (input === 'length') {
+    const size = item.list === 'space' && field.path.length === 1 ? (field.path[0] as 'width') : undefined;
+    return <LengthField {...shared} value={value as Length} units={plan.units} {...(size && { size })} />;
+  }
+  if (input === 'count') return <NumberField {...shared} value={value as number} suffix="" />;
+  if (input === 'offsets')
+    return <OffsetsField {...shared} table={value as readonly Offset[]} units={plan.units} />;
+  if (input === 'part') return <PartChoice {...shared} plan={plan} value={value as string | undefined} />;
   if (input === 'degrees') return <NumberField {...shared} value={value as number} suffix="°" />;
   if (input === 'text') return <TextField {...shared} value={value as string} />;
   return (
@@ -52,6 +62,30 @@ function ItemField({ plan, item, field }: { plan: Plan; item: Item; field: ItemF
       value={input.word(item.value)}
       options={input.words}
       meaning={(word) => input.value(word, item.value)}
+    />
+  );
+}
+
+/** Which part is open while a place is reached. */
+function PartChoice({
+  plan,
+  value,
+  ...shared
+}: {
+  plan: Plan;
+  value: string | undefined;
+  label: string;
+  path: Change['path'];
+  name: string;
+}) {
+  const movers = [...plan.parts, ...plan.existing];
+  const none = 'nothing';
+  return (
+    <Choice
+      {...shared}
+      value={movers.find(({ id }) => id === value)?.name ?? none}
+      options={[none, ...movers.map((mover) => mover.name)]}
+      meaning={(word) => movers.find((mover) => mover.name === word)?.id}
     />
   );
 }

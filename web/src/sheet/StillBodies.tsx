@@ -43,6 +43,9 @@ export function drawn(bodies: readonly Body[], frame: SheetFrame, cut: number): 
     .sort((a, b) => a.depth - b.depth);
 }
 
+/** Air that is spoken for is drawn as air that must stay empty is. */
+const airOf = ({ air = [] }: Scene): Body[] => air.map((body) => ({ ...body, zone: true }));
+
 /** A half-space has no outline of its own. */
 const hasCorners = (piece: Piece): piece is Convex => piece.kind === 'convex';
 
@@ -66,8 +69,9 @@ export const StillBodies = memo(function StillBodies({
 }: Props) {
   const { shell, items } = useMemo(() => {
     const gone = scene.gone ?? [];
-    const all = drawn([...scene.still, ...gone], frame, sight.cut);
-    const itemOf = new Map([...scene.still, ...gone].map(({ id, item }) => [id, item]));
+    const bodies = [...scene.still, ...gone, ...airOf(scene)];
+    const all = drawn(bodies, frame, sight.cut);
+    const itemOf = new Map(bodies.map(({ id, item }) => [id, item]));
     const byItem = new Map<string, Drawn[]>();
     for (const piece of all) {
       const item = itemOf.get(piece.body)!;
@@ -77,7 +81,7 @@ export const StillBodies = memo(function StillBodies({
     // Far items first, so that what is nearer covers them.
     inside.sort(([, a], [, b]) => a[a.length - 1]!.depth - b[b.length - 1]!.depth);
     return { shell: byItem.get('space') ?? [], items: inside };
-  }, [scene.still, scene.gone, frame, sight.cut]);
+  }, [scene, frame, sight.cut]);
   const going = useMemo(() => new Set(scene.gone?.map(({ item }) => item)), [scene.gone]);
   return (
     <g>
@@ -105,7 +109,7 @@ export const StillBodies = memo(function StillBodies({
 /** Where each item and each thing overhead is on the sheet: what labels are laid by. */
 export function itemBounds(scene: Scene, frame: SheetFrame, sight: FlatSight): ReadonlyMap<string, Bounds> {
   const outlines = new Map<string, Outline>();
-  for (const { item, pieces } of [...scene.still, ...(scene.gone ?? [])]) {
+  for (const { item, pieces } of [...scene.still, ...(scene.gone ?? []), ...(scene.air ?? [])]) {
     if (item === 'space') continue;
     const corners = pieces.filter(hasCorners).map((piece) => piece.corners);
     outlines.set(item, [...(outlines.get(item) ?? []), ...outlineOf(frame, ...corners)]);

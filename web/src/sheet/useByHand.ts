@@ -12,7 +12,7 @@ import {
   type Plan,
 } from '@tarnpass/core';
 import { useMemo, useState } from 'react';
-import { editNow, setValue } from '../job/edits';
+import { editNow, setSpaceSize } from '../job/edits';
 import { useApp, useAppDispatch } from '../store';
 import type { Sets } from './dimensions';
 import type { SheetFrame } from './frame';
@@ -122,7 +122,7 @@ export function useByHand(plan: Plan, selected: Item | undefined, frame: SheetFr
 
   /** Set what a dimension measures; what is wrong with it. */
   const setDimension = (sets: Sets, length: Length, name: string): readonly Issue[] => {
-    if (sets.kind === 'space') return dispatch(setValue(name, ['space', sets.field], length));
+    if (sets.kind === 'space') return dispatch(setSpaceSize(name, sets.field, length));
     const { axis } = sets;
     return dispatch(
       editNow(name, (now) => {

@@ -55,7 +55,10 @@ export function cutOf(plan: Plan, item: Item | undefined, chosen: SectionCut | n
   const carcass = carcassOf(plan, item);
   const look = ACROSS[carcass?.faces ?? 'north'];
   const axis = axisOf(LOOKING[look].w);
-  const about = item?.list === 'things' ? item : itemsOf(plan).find(({ id }) => id === carcass?.id);
+  const about =
+    item?.list === 'things' || item?.list === 'existing'
+      ? item
+      : itemsOf(plan).find(({ id }) => id === carcass?.id);
   const extent = (about && extentOf(about)) ?? extentOf(itemsOf(plan)[0]!)!;
   return { look, at: (extent.least[axis] + extent.greatest[axis]) / 2 };
 }

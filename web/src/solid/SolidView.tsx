@@ -149,7 +149,8 @@ const Standing = memo(function Standing({ bodies, selected, sheet, onSelect }: S
   );
   const solid = useMemo(() => merged(shown.map(convexOf)), [shown]);
   const slope = useMemo(
-    () => merged([bodies.filter(({ id }) => id === 'slope').flatMap(convexOf)]),
+    () =>
+      merged([bodies.filter(({ id, item }) => item === 'space' && id.startsWith('slope')).flatMap(convexOf)]),
     [bodies],
   );
   const zones = useMemo(() => merged([bodies.filter(({ zone }) => zone).flatMap(convexOf)]), [bodies]);

@@ -51,8 +51,11 @@ export function Strips({ plan, scene, report, stale, selected, letters, actions 
   }, [scene.movers, report]);
   const owners = useMemo(() => {
     const names = new Map(plan.carcasses.map(({ id, name }) => [id, name]));
-    return new Map(plan.parts.map(({ id, carcass }) => [id, names.get(carcass) ?? '']));
-  }, [plan.carcasses, plan.parts]);
+    return new Map([
+      ...plan.parts.map(({ id, carcass }) => [id, names.get(carcass) ?? ''] as const),
+      ...plan.existing.map(({ id }) => [id, 'moves already'] as const),
+    ]);
+  }, [plan.carcasses, plan.parts, plan.existing]);
   if (movers.length === 0) {
     return (
       <Box sx={{ p: 2 }}>

@@ -38,8 +38,8 @@ function door(id: string, on: Carcass, side: 'left' | 'right', limit: number, ha
   };
 }
 
-function space(width: number, depth: number, slope: unknown = null): unknown {
-  return { width: { mm: width }, depth: { mm: depth }, height: { mm: 2400 }, slope };
+function space(width: number, depth: number, slopes: readonly unknown[] = []): unknown {
+  return { width: { mm: width }, depth: { mm: depth }, height: { mm: 2400 }, slopes };
 }
 
 const HANDLE = { key: 'handle', label: 'Handle stands out', input: 'length', usual: 35 } as const;
@@ -94,11 +94,13 @@ export const DOOR_QUICK: readonly QuickCard[] = [
         [width!, depth, height!],
       );
       return {
-        space: space(off! + width! + 900, depth + Math.max(AISLE, width! + 300), {
-          side: 'west',
-          knee: { mm: knee },
-          pitch,
-        }),
+        space: space(off! + width! + 900, depth + Math.max(AISLE, width! + 300), [
+          {
+            side: 'west',
+            knee: { mm: knee },
+            pitch,
+          },
+        ]),
         carcasses: [cupboard],
         parts: [door('cupboard-door', cupboard, 'right', 110, 35)],
       };

@@ -1,0 +1,41 @@
+import type { Frame } from '../carcass/frame';
+import type { Field } from '../item/field';
+import type { Issue } from '../item/issue';
+import type { Body, Mover } from '../scene/scene';
+import type { Point3 } from '../solid/prism';
+
+/** Where an existing mover is: its frame, with x to the right and y into the wall for somebody who stands before it. */
+export interface ExistingPlace {
+  readonly frame: Frame;
+  /** Clearance the plan wants about what moves, mm. */
+  readonly around: number;
+  /** As it reads inside a sentence. */
+  readonly words: string;
+}
+
+/** What moves, and what stands still about it: frame, track, the sash that is fixed. */
+export interface Built {
+  readonly mover: Mover;
+  readonly still: readonly Body[];
+}
+
+/** A kind of thing that moves in the space already: what every other room knows of it. */
+export interface ExistingKind<Item> {
+  readonly word: string;
+  readonly fields: readonly Field<Item>[];
+  /** With usual numbers. CP, no single source: each is there to be measured over. */
+  readonly usual: Omit<Item, 'id' | 'name' | 'x' | 'y' | 'z' | 'faces' | 'state' | 'group'>;
+  /** Height above the floor it is put at first, mm. */
+  readonly z: number;
+  build(item: Item, place: ExistingPlace): Built;
+  /** What it fills of the wall, floor or ceiling, in its own frame; none where it hangs before it. */
+  mouth(item: Item): { readonly least: Point3; readonly greatest: Point3 } | undefined;
+  /** How thick the wall is that it is cut out of, mm; undefined where it is cut out of none. */
+  thick(item: Item): number | undefined;
+  /** How far it reaches to the back from its front, mm: the depth of its box. */
+  deep(item: Item): number;
+  /** As it is in a mirror that turns left and right about. */
+  mirror(item: Item): Item;
+  /** What cannot be built. Paths start at the item. */
+  refuse(item: Item): Issue[];
+}

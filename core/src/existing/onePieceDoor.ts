@@ -1,0 +1,105 @@
+import { ratio } from '../motion/drive';
+import { chain } from '../motion/motion';
+import type { Body, MovingBody } from '../scene/scene';
+import type { ExistingKind } from './kind';
+import type { OnePieceDoor } from './schema';
+
+/** Arms and level rails stand beside the panel: how far, and how wide and thick they are, mm. CP, no single source. */
+const BESIDE = { off: 5, wide: 30, thick: 20 };
+
+export const ONE_PIECE_DOOR: ExistingKind<OnePieceDoor> = {
+  word: 'one-piece door',
+  z: 0,
+  usual: {
+    kind: 'one-piece door',
+    width: { mm: 2100 },
+    height: { mm: 2000 },
+    thickness: { mm: 40 },
+    arm: { mm: 950 },
+    roller: { mm: 60 },
+    wall: { mm: 120 },
+    stop: 88,
+  },
+  fields: [
+    { group: 'Opening', label: 'Opens to its stop', path: ['stop'], input: 'degrees' },
+    { group: 'Track', label: 'Arm, and roller to arm', path: ['arm'], input: 'length' },
+    { group: 'Track', label: 'Rollers below the top edge', path: ['roller'], input: 'length' },
+    { group: 'Leaf', label: 'Thickness', path: ['thickness'], input: 'length' },
+    { group: 'Leaf', label: 'Wall or frame, thick', path: ['wall'], input: 'length' },
+  ],
+  /**
+   * With roller and arm's foot both at the pivot when shut, and the arm as long as from roller to arm on the panel, arm
+   * and panel make a triangle of two equal sides on a level base: the panel leans back by as much as the arm swings out.
+   * So it turns with the arm about the pivot, and back by twice that about the arm's end.
+   */
+  build: (item, { frame, around, words }) => {
+    const [w, h, t, arm] = [item.width.mm, item.height.mm, item.thickness.mm, item.arm.mm];
+    const line = t / 2;
+    const pivot = h - item.roller.mm;
+    const axis = frame.turn([1, 0, 0]);
+    const about = (z: number) => ({ kind: 'turn', point: frame.toSpace([0, line, z]), axis }) as const;
+    // The arm hangs down from its pivot and swings into the room: right-handed about the frame's left.
+    const swing = { joint: about(pivot), drive: ratio(-1) };
+    const panel: MovingBody = {
+      id: `${item.id}/panel`,
+      name: `the ${words}`,
+      item: item.id,
+      pieces: [frame.box([3, 0, 3], [w - 3, t, h - 3])],
+      motion: chain([swing, { joint: about(pivot - arm), drive: ratio(2) }]),
+    };
+    const sides = [-BESIDE.off - BESIDE.thick, w + BESIDE.off];
+    const arms: MovingBody = {
+      id: `${item.id}/arms`,
+      name: `the arms of the ${words}`,
+      item: item.id,
+      pieces: sides.map((x) =>
+        frame.box(
+          [x, line - BESIDE.wide / 2, pivot - arm],
+          [x + BESIDE.thick, line + BESIDE.wide / 2, pivot],
+        ),
+      ),
+      motion: chain([swing]),
+    };
+    const to = (item.stop * Math.PI) / 180;
+    const rails: Body = {
+      id: `${item.id}/rails`,
+      name: `the rails of the ${words}`,
+      item: item.id,
+      pieces: sides.map((x) =>
+        frame.box(
+          [x - (x < 0 ? BESIDE.thick : -BESIDE.thick), line - 2 * arm, pivot - BESIDE.wide / 2],
+          [x + (x < 0 ? 0 : 2 * BESIDE.thick), 0, pivot + BESIDE.wide / 2],
+        ),
+      ),
+    };
+    return {
+      mover: {
+        id: item.id,
+        name: item.name,
+        bodies: [panel, arms],
+        unit: 'rad',
+        from: 0,
+        to,
+        contacts: [{ moving: arms.id, still: rails.id, from: 0, to, depth: 0 }],
+        joined: true,
+        needs: { around, shell: 0, of: { [rails.id]: 0 } },
+      },
+      still: [rails],
+    };
+  },
+  mouth: ({ width, height, wall }) => ({
+    least: [-BESIDE.off - 2 * BESIDE.thick, 0, 0],
+    greatest: [width.mm + BESIDE.off + 2 * BESIDE.thick, wall.mm, height.mm],
+  }),
+  thick: ({ wall }) => wall.mm,
+  deep: ({ wall }) => wall.mm,
+  mirror: (item) => item,
+  refuse: ({ arm, height, roller, thickness, wall }) => [
+    ...(arm.mm > height.mm - roller.mm
+      ? [{ path: ['arm'], message: 'The arm is longer than the panel is below its rollers.' }]
+      : []),
+    ...(thickness.mm > wall.mm
+      ? [{ path: ['thickness'], message: 'The panel is thicker than the wall or frame it stands in.' }]
+      : []),
+  ],
+};

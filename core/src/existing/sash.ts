@@ -1,0 +1,76 @@
+import { motionOf } from '../motion/motion';
+import type { ExistingKind } from './kind';
+import type { Sash } from './schema';
+
+/** How far the two sashes lap where they meet, and the air between them, mm. CP, no single source. */
+const LAP = 40;
+const AIR = 4;
+/** A lift on the bottom rail: how far it stands out, how wide and high, mm. CP. */
+const LIFT = { out: 30, wide: 60, high: 12, up: 25 };
+
+export const SASH: ExistingKind<Sash> = {
+  word: 'sash window',
+  z: 800,
+  usual: {
+    kind: 'sash window',
+    width: { mm: 900 },
+    height: { mm: 1400 },
+    thickness: { mm: 45 },
+    wall: { mm: 150 },
+    opens: { mm: 620 },
+  },
+  fields: [
+    { group: 'Opening', label: 'Lower sash goes up', path: ['opens'], input: 'length' },
+    { group: 'Leaf', label: 'Sash thickness', path: ['thickness'], input: 'length' },
+    { group: 'Leaf', label: 'Wall or frame, thick', path: ['wall'], input: 'length' },
+  ],
+  build: (item, { frame, around, words }) => {
+    const [w, h, t] = [item.width.mm, item.height.mm, item.thickness.mm];
+    const half = (h + LAP) / 2;
+    const inner = 20;
+    const motion = motionOf({ kind: 'slide', direction: [0, 0, 1] });
+    const body = (part: string, name: string, pieces: readonly ReturnType<typeof frame.box>[]) => ({
+      id: `${item.id}/${part}`,
+      name,
+      item: item.id,
+      pieces,
+    });
+    const lower = body('sash', `the lower sash of the ${words}`, [
+      frame.box([2, inner, 2], [w - 2, inner + t, half]),
+    ]);
+    const lift = body('lift', `the lift of the ${words}`, [
+      frame.box(
+        [w / 2 - LIFT.wide, inner - LIFT.out, LIFT.up],
+        [w / 2 + LIFT.wide, inner, LIFT.up + LIFT.high],
+      ),
+    ]);
+    const upper = body('upper', `the upper sash of the ${words}`, [
+      frame.box([2, inner + t + AIR, h - half], [w - 2, inner + 2 * t + AIR, h - 2]),
+    ]);
+    return {
+      mover: {
+        id: item.id,
+        name: item.name,
+        bodies: [lower, lift].map((one) => ({ ...one, motion })),
+        unit: 'mm',
+        from: 0,
+        to: item.opens.mm,
+        contacts: [],
+        needs: { around, shell: 0, of: { [upper.id]: 0 } },
+      },
+      still: [upper],
+    };
+  },
+  mouth: ({ width, height, wall }) => ({ least: [0, 0, 0], greatest: [width.mm, wall.mm, height.mm] }),
+  thick: ({ wall }) => wall.mm,
+  deep: ({ wall }) => wall.mm,
+  mirror: (item) => item,
+  refuse: ({ opens, height, thickness, wall }) => [
+    ...(opens.mm > height.mm / 2
+      ? [{ path: ['opens'], message: 'The lower sash can go up by half of the window at most.' }]
+      : []),
+    ...(2 * thickness.mm + AIR + 20 > wall.mm
+      ? [{ path: ['thickness'], message: 'The two sashes are thicker than the wall or frame they stand in.' }]
+      : []),
+  ],
+};

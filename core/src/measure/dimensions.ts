@@ -1,0 +1,99 @@
+import { fieldLabel } from '../item/field';
+import { get, type PathStep } from '../item/path';
+import type { Length } from '../length/length';
+import { fieldsOf, itemsOf, pathOf, type Item } from '../plan/items';
+import type { Plan } from '../plan/schema';
+import { cornersOf, wallsOf } from '../space/outline';
+import type { GoverningRule } from './governing';
+
+/** Something of the space that can be read with a tape: where it stands in the plan, and the rule it is read by. */
+export interface Dimension {
+  /** `item/field`, or `space/corner:corner`. */
+  readonly key: string;
+  readonly item: string;
+  /** As a list says it: "Window sill: depth, south to north". */
+  readonly name: string;
+  readonly label: string;
+  readonly mm: number;
+  /** Where its number is in the plan; none for a length between two corners, which several numbers make. */
+  readonly path: readonly PathStep[] | undefined;
+  /** The rule that usually governs it. */
+  readonly rule: GoverningRule;
+}
+
+/** Things go into these, so the smallest reading governs. */
+const GOES_IN = new Set([
+  'recess',
+  'opening',
+  'compartment',
+  'keep-clear zone',
+  'hand reach',
+  'air path',
+  'standing room',
+  'walkway',
+]);
+const SIZES = new Set(['width', 'depth', 'height']);
+/** Diagonals are of use between few corners. */
+const MOST_CORNERS = 8;
+
+/** All that can be read of a plan's space, the space first. What is decided rather than found, such as a carcass, is not among it. */
+export function dimensionsOf(plan: Plan): Dimension[] {
+  const items = itemsOf(plan).filter(
+    ({ list }) => list === 'space' || list === 'things' || list === 'existing',
+  );
+  return [...items.flatMap((item) => itemDimensions(plan, item)), ...cornerDimensions(plan)];
+}
+
+function itemDimensions(plan: Plan, item: Item): Dimension[] {
+  const at = pathOf(plan, item);
+  return fieldsOf(item)
+    .filter(({ input }) => input === 'length')
+    .map((field) => {
+      const label = fieldLabel(field, item.value);
+      return {
+        key: `${item.id}/${field.path.join('.')}`,
+        item: item.id,
+        name: `${item.name}: ${label.charAt(0).toLowerCase()}${label.slice(1)}`,
+        label,
+        mm: (get(item.value, field.path) as Length).mm,
+        path: [...at, ...field.path],
+        rule: ruleFor(item, field.path),
+      };
+    });
+}
+
+/** Smallest where a thing goes in, largest where one covers, mean otherwise: a place has no larger and smaller. */
+function ruleFor(item: Item, path: readonly PathStep[]): GoverningRule {
+  const size = path.length === 1 && SIZES.has(String(path[0]));
+  if (item.list === 'space') return size || path.includes('knee') ? 'smallest' : 'mean';
+  if (!size) return 'mean';
+  if (item.list === 'things') return GOES_IN.has(item.value.kind) ? 'smallest' : 'largest';
+  return 'smallest';
+}
+
+/** Lengths between corners: each wall, and each diagonal where the corners are few. */
+function cornerDimensions(plan: Plan): Dimension[] {
+  const corners = cornersOf(plan.space);
+  const walls = wallsOf(plan.space);
+  const n = corners.length;
+  const found: Dimension[] = [];
+  corners.forEach((a, i) => {
+    corners.slice(i + 1).forEach((b, k) => {
+      const j = i + 1 + k;
+      const beside = j === i + 1 || (i === 0 && j === n - 1);
+      if (!beside && n > MOST_CORNERS) return;
+      const wall = walls.find(({ id }) => id === (j === i + 1 ? a.id : b.id));
+      const label = beside && wall ? `Along ${wall.name}` : `Diagonal, corner ${i + 1} to corner ${j + 1}`;
+      found.push({
+        key: `space/${a.id}:${b.id}`,
+        item: 'space',
+        name: label,
+        label,
+        mm: Math.hypot(a.x.mm - b.x.mm, a.y.mm - b.y.mm),
+        path: undefined,
+        rule: 'mean',
+      });
+    });
+  });
+  return found;
+}

@@ -1,0 +1,97 @@
+import { placedBy } from '../plan/doubt';
+import type { Plan } from '../plan/schema';
+import type { PartReport } from '../report/report';
+import { bodiesOf, type Body, type Scene } from '../scene/scene';
+import { cornersOf } from '../space/outline';
+import { dimensionsOf, type Dimension } from './dimensions';
+
+/** A dimension that no reading vouches for, and what it could change. */
+export interface Missing {
+  readonly key: string;
+  readonly item: string;
+  readonly name: string;
+  /** How a plan drawn by eye may be off there, mm. */
+  readonly doubt: number;
+  /** The answer that it could turn, as a sentence; undefined where no answer hangs on it. */
+  readonly why: string | undefined;
+  /** 1 where it turns an answer at once, towards 0 the farther it is from that. */
+  readonly worth: number;
+  /** It was read, and the plan says another number now. */
+  readonly drifted: boolean;
+}
+
+/** How far off a dimension may be that nobody measured, mm. CP, no single source: a room drawn from memory or a plan. */
+export const DRAWN = 10;
+/** What a plan says and what was read are the same within this, mm. */
+const SAME = 0.05;
+
+/**
+ * What is still to be measured, the most worth first: every dimension of the space that no reading vouches for, by
+ * whether being off by `DRAWN` could turn an answer of the check. What no answer hangs on comes last, unsaid.
+ */
+export function missingReadings(plan: Plan, scene: Scene, parts: readonly PartReport[]): Missing[] {
+  const measured = new Map(plan.measured.map((one) => [one.of, one]));
+  const dimensions = dimensionsOf(plan).filter(
+    ({ path }) => path !== undefined || plan.space.outline !== undefined,
+  );
+  const known = (dimension: Dimension) => {
+    const one = measured.get(dimension.key);
+    return one ? (Math.abs(one.mm - dimension.mm) < SAME ? 'known' : 'drifted') : 'missing';
+  };
+  const hangs = hangsOn(plan, scene, parts);
+  return dimensions
+    .flatMap((dimension): Missing[] => {
+      const stands = known(dimension);
+      if (stands === 'known') return [];
+      const most = hangs.get(dimension.key);
+      return [
+        {
+          key: dimension.key,
+          item: dimension.item,
+          name: dimension.name,
+          doubt: DRAWN,
+          why: most?.why,
+          worth: most?.worth ?? 0,
+          drifted: stands === 'drifted',
+        },
+      ];
+    })
+    .sort((a, b) => b.worth - a.worth);
+}
+
+/** Of each dimension the answer nearest to being turned by it. */
+function hangsOn(
+  plan: Plan,
+  scene: Scene,
+  parts: readonly PartReport[],
+): ReadonlyMap<string, { readonly worth: number; readonly why: string }> {
+  const bodies = new Map(bodiesOf(scene).map((body) => [body.id, body]));
+  const most = new Map<string, { worth: number; why: string }>();
+  for (const { name, check } of parts) {
+    for (const { still, least, contact, needed, deepest, verdict } of check.encounters) {
+      const body = bodies.get(still);
+      if (!body) continue;
+      // How far the dimension must be off for the answer to turn: what is left over, or how far in it goes.
+      const left = contact
+        ? Math.max(0, -(deepest?.witness.clearance ?? 0))
+        : Math.abs((least?.witness.clearance ?? Infinity) - needed);
+      const worth = left <= DRAWN ? 1 - left / (2 * DRAWN) : (DRAWN / left) * 0.4;
+      if (worth < 0.05) continue;
+      const turns = left <= DRAWN ? 'may turn' : 'bears on';
+      const why = `${turns} whether ${name} ${verdict === 'hits' ? 'hits' : verdict === 'tight' ? 'is tight to' : 'clears'} ${body.name}`;
+      for (const key of keysOf(plan, body)) {
+        if ((most.get(key)?.worth ?? 0) < worth) most.set(key, { worth, why });
+      }
+    }
+  }
+  return most;
+}
+
+function keysOf(plan: Plan, body: Body): readonly string[] {
+  if (!plan.space.outline || !body.id.startsWith('wall-')) return placedBy(body).flat();
+  const corners = cornersOf(plan.space);
+  const i = corners.findIndex(({ id }) => `wall-${id}` === body.id);
+  const next = corners[(i + 1) % corners.length];
+  const pair = (a: string, b: string) => [`space/${a}:${b}`, `space/${b}:${a}`];
+  return i < 0 || !next ? [] : pair(corners[i]!.id, next.id);
+}

@@ -1,0 +1,54 @@
+import type { Body } from '../scene/scene';
+import type { Plan } from './schema';
+
+/** How many standard deviations of what was read a clearance must allow for: 95 percent. */
+export const COVERS = 2;
+
+const kept = new WeakMap<Body, Body>();
+
+/** Bodies with how far each may be nearer than it is drawn, for all that was read of it. */
+export function doubted(plan: Plan, bodies: readonly Body[]): Body[] {
+  if (plan.measured.length === 0) return [...bodies];
+  const sigmas = new Map(plan.measured.map(({ of, sigma }) => [of, sigma]));
+  return bodies.map((body) => {
+    const doubt = COVERS * sigmaOf(plan, body, sigmas);
+    if (!(doubt > 0)) return body;
+    const known = kept.get(body);
+    if (known?.doubt === doubt) return known;
+    const made = { ...body, doubt };
+    kept.set(body, made);
+    return made;
+  });
+}
+
+/** The dimensions that place each wall of a space, floor and ceiling: what is measured from stands where it stands. */
+const SHELL: Readonly<Record<string, readonly string[]>> = {
+  'wall-east': ['space/width'],
+  'wall-north': ['space/depth'],
+  ceiling: ['space/height'],
+};
+
+/** Names of the dimensions that place a body, axis by axis. */
+export function placedBy(body: Body): readonly (readonly string[])[] {
+  if (body.item === 'space') return [SHELL[body.id] ?? (body.id.startsWith('slope') ? slopeOf(body.id) : [])];
+  const of = (field: string) => `${body.item}/${field}`;
+  return [
+    [of('x'), of('width')],
+    [of('y'), of('depth')],
+    [of('z'), of('height')],
+  ];
+}
+
+function slopeOf(id: string): readonly string[] {
+  const i = id === 'slope' ? 0 : Number(id.slice(6)) - 1;
+  return [`space/slopes.${i}.knee`];
+}
+
+/** Of the axis along which least is known. Readings of an outline stand for all its walls. */
+function sigmaOf({ space }: Plan, body: Body, sigmas: ReadonlyMap<string, number>): number {
+  if (space.outline && body.id.startsWith('wall-')) {
+    const runs = [...sigmas].filter(([key]) => /^space\/[a-z0-9-]+:/.test(key)).map(([, sigma]) => sigma);
+    return Math.max(0, ...runs);
+  }
+  return Math.max(0, ...placedBy(body).map((axis) => Math.hypot(...axis.map((key) => sigmas.get(key) ?? 0))));
+}

@@ -1,0 +1,218 @@
+import { called } from '../item/called';
+import { offsetCurve } from '../measure/offsets';
+import type { Body } from '../scene/scene';
+import type { Convex } from '../solid/convex';
+import { hull } from '../solid/hull';
+import { convexOutlines } from '../solid/outline';
+import { box, type Point2, type Point3 } from '../solid/prism';
+import { OPPOSITE } from '../space/schema';
+import { SHELL, type Void } from '../space/shell';
+import { backFrame, boxOf, type Box } from './frame';
+import { compartmentBodies, liningPieces } from './hollow';
+import type { AXES } from './schema';
+import { ZONE_KINDS, type ShapeOf, type Thing } from './schema';
+
+/** Sides of the polygon that is drawn round a round bar: it covers the bar, by 2 percent of the radius at most. */
+const ROUND = 16;
+/** A curve's chords may stray so far from it, mm; the solid is made larger by as much, never smaller. */
+const STRAY = 0.2;
+/** A plug is taken to be so wide and high, and its cable so thick, mm. CP, no single source. */
+const PLUG = 50;
+const CABLE = 9;
+
+/** What a thing is in the space: bodies that stand in the way, air that must stay empty, or air that is looked at at rest. */
+export function thingBodies(thing: Thing): Body[] {
+  const { shape } = thing;
+  const own = boxOf(thing);
+  const words = called(thing.name);
+  const body = (pieces: readonly Convex[], part = '', name = `the ${words}`): Body => ({
+    id: `thing-${thing.id}${part && `/${part}`}`,
+    name,
+    item: thing.id,
+    pieces,
+    ...(thing.kind === 'keep-clear zone' && { zone: true as const }),
+    ...(thing.state === 'to come' && { toCome: true as const }),
+  });
+  switch (shape?.kind) {
+    case undefined:
+    case 'reach':
+      return [body([box(own.least, own.greatest)])];
+    case 'round':
+      return [body([prismAlong(own, shape.along, roundOutline(0, 2 * Math.PI))])];
+    case 'arch':
+      return [body([prismAlong(own, shape.along, archOutline())])];
+    case 'prism':
+      return [body(convexOutlines(shape.outline).map((part) => prismAlong(own, shape.along, part)))];
+    case 'hulls':
+      return [body(shape.hulls.map((points) => hull(points.map((share) => within(own, share)))))];
+    case 'leaning':
+      return [body([leaning(own, shape)])];
+    case 'offsets':
+      return [body(offsetPieces(own, shape))];
+    case 'plug': {
+      const { plug, cable } = plugPieces(own, shape);
+      return [
+        body([box(own.least, own.greatest)]),
+        ...(plug ? [body([plug], 'plug', `the plug in the ${words}`)] : []),
+        ...(cable ? [body([cable], 'cable', `the cable of the ${words}`)] : []),
+      ];
+    }
+    case 'aired':
+      return [
+        body([box(own.least, own.greatest)]),
+        ...airPieces(own, shape).map(([part, where, piece]): Body => ({
+          ...body([piece], part, `the air ${where} the ${words}`),
+          zone: true,
+        })),
+      ];
+    case 'compartment':
+      return compartmentBodies(own, shape).map(([part, pieces]) =>
+        body(pieces, part, `the ${part} of the ${words}`),
+      );
+    case 'void': {
+      const lining = shape.through ? [] : liningPieces(own, shape.into);
+      return lining.length > 0 ? [{ ...body(lining), name: `the ${words}` }] : [];
+    }
+  }
+}
+
+/** Whether a thing is air that is only looked at with everything at rest. */
+export const isAir = ({ kind }: Thing): boolean =>
+  kind !== 'keep-clear zone' && (ZONE_KINDS as readonly string[]).includes(kind);
+
+/** What a thing cuts out of the space's walls, floor and ceiling. */
+export function thingVoid(thing: Thing): Void | undefined {
+  if (thing.shape?.kind !== 'void') return undefined;
+  const { least, greatest } = boxOf(thing);
+  if (!thing.shape.through) return { least, greatest };
+  // An opening goes right through, however thick the shell is drawn.
+  const reach = {
+    north: [1, 1],
+    east: [0, 1],
+    up: [2, 1],
+    south: [1, 0],
+    west: [0, 0],
+    down: [2, 0],
+  } as const;
+  const [axis, up] = reach[thing.shape.into];
+  const [l, g] = [[...least], [...greatest]] as [[number, number, number], [number, number, number]];
+  if (up) g[axis] += SHELL;
+  else l[axis] -= SHELL;
+  return { least: l, greatest: g };
+}
+
+/** Where shares of a box lie, mm. */
+function within({ least, greatest }: Box, share: Point3): Point3 {
+  const at = (axis: 0 | 1 | 2) => least[axis] + share[axis] * (greatest[axis] - least[axis]);
+  return [at(0), at(1), at(2)];
+}
+
+/** A convex outline of shares, drawn out along one axis of the box. */
+function prismAlong(own: Box, along: (typeof AXES)[number], outline: readonly Point2[]): Convex {
+  const place: Record<(typeof AXES)[number], (p: Point2, end: number) => Point3> = {
+    'west to east': ([u, v], end) => [end, u, v],
+    'south to north': ([u, v], end) => [u, end, v],
+    upright: ([u, v], end) => [u, v, end],
+  };
+  return hull([0, 1].flatMap((end) => outline.map((point) => within(own, place[along](point, end)))));
+}
+
+/** Round a circle that fills the box, as shares that go a little beyond it. */
+function roundOutline(from: number, to: number): Point2[] {
+  const radius = 0.5 / Math.cos(Math.PI / ROUND);
+  const steps = Math.round((ROUND * (to - from)) / (2 * Math.PI));
+  return Array.from({ length: steps }, (_, i): Point2 => {
+    const angle = from + ((i + 0.5) * (to - from)) / steps;
+    return [0.5 + radius * Math.cos(angle), 0.5 + radius * Math.sin(angle)];
+  });
+}
+
+/** The upper half of a circle twice as high as the box. */
+function archOutline(): Point2[] {
+  const upper = roundOutline(0, Math.PI).map(([u, v]): Point2 => [u, Math.min(1, 2 * v - 1)]);
+  return [[0, 0], [1, 0], ...upper];
+}
+
+function leaning(own: Box, { back, foot, head }: ShapeOf<'leaning'>): Convex {
+  const frame = backFrame(own, back);
+  const high = own.greatest[2] - own.least[2];
+  const profile: Point2[] = [
+    [0, 0],
+    [foot.mm, 0],
+    [head.mm, high],
+    [0, high],
+  ];
+  return hull([0, frame.long].flatMap((along) => profile.map(([out, up]) => frame.put(along, out, up))));
+}
+
+/** Between the back and the curve, as convex pieces that cover it all. */
+function offsetPieces(own: Box, { back, seen, curve, table }: ShapeOf<'offsets'>): Convex[] {
+  const frame = backFrame(own, back);
+  const high = own.greatest[2] - own.least[2];
+  const rows = table.map(({ station, depth }): Point2 => [station.mm, depth.mm]);
+  const spare = curve === 'spline' && rows.length > 2 ? STRAY : 0;
+  const points = offsetCurve(rows, curve)
+    .points(STRAY)
+    .map(([x, y]): Point2 => [x, Math.max(0, y) + spare]);
+  const place = ([x, y]: Point2, end: 0 | 1): Point3 =>
+    seen === 'in plan' ? frame.put(x, y, end * high) : frame.put(end * frame.long, y, x);
+  return points.slice(1).flatMap((to, i): Convex[] => {
+    const from = points[i]!;
+    if (Math.max(from[1], to[1]) < 1e-6) return [];
+    const outline: Point2[] = [[from[0], 0], [to[0], 0], to, from];
+    return [hull([0, 1].flatMap((end) => outline.map((point) => place(point, end as 0 | 1))))];
+  });
+}
+
+function plugPieces(
+  own: Box,
+  { faces, plug, bend, cable }: ShapeOf<'plug'>,
+): { plug?: Convex; cable?: Convex } {
+  const frame = backFrame(own, OPPOSITE[faces]);
+  const [middle, up] = [frame.long / 2, (own.greatest[2] - own.least[2]) / 2];
+  const block = (half: number, out0: number, out1: number, up0: number, up1: number) => {
+    const [a, b] = [
+      frame.put(middle - half, frame.deep + out0, up0),
+      frame.put(middle + half, frame.deep + out1, up1),
+    ];
+    return box(
+      [Math.min(a[0], b[0]), Math.min(a[1], b[1]), a[2]],
+      [Math.max(a[0], b[0]), Math.max(a[1], b[1]), b[2]],
+    );
+  };
+  if (plug.mm <= 0) return {};
+  const body = block(PLUG / 2, 0, plug.mm, up - PLUG / 2, up + PLUG / 2);
+  if (cable.mm <= 0) return { plug: body };
+  // Out of the plug, round its bend, and down: as far as it is long, or to the floor.
+  const hangs = Math.max(up - Math.max(cable.mm, bend.mm), -own.least[2]);
+  return { plug: body, cable: block(CABLE / 2, plug.mm, plug.mm + bend.mm + CABLE, hangs, up + CABLE / 2) };
+}
+
+/** Air behind, beside and over an appliance. */
+function airPieces(own: Box, { faces, back, sides, top }: ShapeOf<'aired'>): [string, string, Convex][] {
+  const frame = backFrame(own, OPPOSITE[faces]);
+  const high = own.greatest[2] - own.least[2];
+  const block = (a: Point3, b: Point3) =>
+    box(
+      [0, 1, 2].map((i) => Math.min(a[i]!, b[i]!)) as unknown as Point3,
+      [0, 1, 2].map((i) => Math.max(a[i]!, b[i]!)) as unknown as Point3,
+    );
+  const air: [string, string, Convex][] = [];
+  if (back.mm > 0)
+    air.push(['air-back', 'behind', block(frame.put(0, -back.mm, 0), frame.put(frame.long, 0, high))]);
+  if (sides.mm > 0) {
+    air.push(['air-left', 'beside', block(frame.put(-sides.mm, 0, 0), frame.put(0, frame.deep, high))]);
+    air.push([
+      'air-right',
+      'beside',
+      block(frame.put(frame.long, 0, 0), frame.put(frame.long + sides.mm, frame.deep, high)),
+    ]);
+  }
+  if (top.mm > 0)
+    air.push([
+      'air-top',
+      'over',
+      block(frame.put(0, 0, high), frame.put(frame.long, frame.deep, high + top.mm)),
+    ]);
+  return air;
+}

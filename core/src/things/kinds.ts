@@ -1,0 +1,95 @@
+import type { Shape, Thing } from './schema';
+
+/** What a kind of thing usually is: width, depth, height, height above the floor, mm, and what fills its box. */
+export interface Usual {
+  readonly size: readonly [number, number, number, number];
+  readonly shape?: Shape;
+}
+
+const mm = (value: number) => ({ mm: value });
+
+/** A side that bellies out in the middle, as a hull does: stations and depths, mm. Invented, to be measured over. */
+const BELLY = [
+  [0, 60],
+  [400, 140],
+  [800, 200],
+  [1200, 235],
+  [1600, 250],
+] as const;
+
+/** Sizes to start from. CP, no single source: each is there to be measured over. */
+export const USUAL: Record<Thing['kind'], Usual> = {
+  sill: { size: [900, 160, 30, 900] },
+  skirting: { size: [2000, 18, 120, 0] },
+  architrave: { size: [70, 20, 2100, 0] },
+  pipe: { size: [22, 22, 2400, 0], shape: { kind: 'round', along: 'upright' } },
+  valve: { size: [60, 90, 130, 100] },
+  socket: {
+    size: [146, 12, 86, 300],
+    shape: { kind: 'plug', faces: 'south', plug: mm(48), bend: mm(35), cable: mm(1500) },
+  },
+  switch: { size: [86, 12, 86, 1050] },
+  handle: { size: [140, 60, 25, 1000] },
+  'bolt head': { size: [22, 14, 22, 400], shape: { kind: 'round', along: 'south to north' } },
+  beam: { size: [3000, 100, 200, 2200] },
+  post: { size: [120, 120, 2400, 0] },
+  lamp: { size: [300, 300, 150, 2150], shape: { kind: 'round', along: 'upright' } },
+  radiator: { size: [800, 110, 600, 140] },
+  appliance: {
+    size: [600, 600, 850, 0],
+    shape: { kind: 'aired', faces: 'south', back: mm(50), sides: mm(5), top: mm(0) },
+  },
+  furniture: { size: [1200, 600, 750, 0] },
+  'wheel arch': { size: [800, 250, 350, 0], shape: { kind: 'arch', along: 'south to north' } },
+  'curved side': {
+    size: [1600, 300, 700, 0],
+    shape: {
+      kind: 'offsets',
+      back: 'north',
+      seen: 'in plan',
+      curve: 'spline',
+      table: BELLY.map(([station, depth]) => ({ station: mm(station), depth: mm(depth) })),
+    },
+  },
+  'sloping face': {
+    size: [1500, 500, 1200, 0],
+    shape: { kind: 'leaning', back: 'north', foot: mm(60), head: mm(420) },
+  },
+  'lowered ceiling': { size: [1200, 900, 250, 2150] },
+  compartment: {
+    size: [1100, 520, 450, 0],
+    shape: { kind: 'compartment', mouth: 'south', wall: mm(18), lip: mm(50), head: mm(30), cheeks: mm(40) },
+  },
+  recess: { size: [900, 250, 1800, 100], shape: { kind: 'void', into: 'north', through: false } },
+  opening: { size: [800, 120, 2000, 0], shape: { kind: 'void', into: 'north', through: true } },
+  flooring: { size: [2000, 2000, 14, 0] },
+  box: { size: [400, 400, 400, 0] },
+  'shaped piece': {
+    size: [600, 400, 500, 0],
+    shape: {
+      kind: 'prism',
+      along: 'upright',
+      outline: [
+        [0, 0],
+        [1, 0],
+        [1, 0.5],
+        [0.5, 1],
+        [0, 1],
+      ],
+    },
+  },
+  'imported piece': { size: [400, 400, 400, 0] },
+  'keep-clear zone': { size: [600, 300, 1000, 0] },
+  'hand reach': { size: [200, 200, 200, 100], shape: { kind: 'reach', hand: mm(100), arm: mm(450) } },
+  'air path': { size: [600, 100, 100, 0] },
+  'standing room': { size: [700, 600, 1900, 0] },
+  walkway: { size: [1800, 600, 1900, 0] },
+};
+
+/** Kinds a menu offers together. */
+export const KIND_GROUPS: readonly { readonly words: string; readonly kinds: readonly Thing['kind'][] }[] = [
+  { words: 'On the walls', kinds: ['skirting', 'architrave', 'sill', 'radiator', 'pipe', 'valve', 'socket', 'switch', 'handle', 'bolt head', 'lamp'] },
+  { words: 'Of the building', kinds: ['beam', 'post', 'lowered ceiling', 'sloping face', 'curved side', 'wheel arch', 'recess', 'opening', 'compartment', 'flooring'] },
+  { words: 'Standing in it', kinds: ['appliance', 'furniture', 'box', 'shaped piece'] },
+  { words: 'Air that is spoken for', kinds: ['keep-clear zone', 'hand reach', 'air path', 'standing room', 'walkway'] },
+]; // prettier-ignore
