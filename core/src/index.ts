@@ -35,6 +35,41 @@ export { provenParted, wayThrough, type Place } from './clearance/wayThrough';
 export { orderOfOpening, type Move, type Order, type Parkable } from './clearance/order';
 export { fitOffsets, offsetCurve, type CurveFit } from './measure/offsets';
 export { readOffsets } from './measure/readOffsets';
+export {
+  CHECK_ITEM,
+  EMPTY_LOG,
+  INSTRUMENT_KINDS,
+  InstrumentSchema,
+  isCheck,
+  MOST_READINGS,
+  READ_PLACES,
+  ReadingLogSchema,
+  ReadingSchema,
+  type Instrument,
+  type Reading,
+  type ReadingLog,
+} from './readings/schema';
+export { summarise, type Corrected, type LogSummary, type Summary } from './readings/summary';
+export { governing, type Governing, type GoverningRule, type Measured } from './measure/governing';
+export { GOVERNING_RULES, type MeasuredDimension } from './measure/measured';
+export { compareInstruments, corrected } from './measure/instruments';
+export type { Comparison, Disagreement, InstrumentFit } from './measure/instruments';
+export {
+  cornerAngles,
+  quadrilateral,
+  QUAD_NAMES,
+  type Quadrilateral,
+  type Six,
+} from './measure/quadrilateral';
+export {
+  DEVICE_KINDS,
+  DeviceEventSchema,
+  type Device,
+  type DeviceEvent,
+  type DeviceReading,
+  type DeviceState,
+} from './readings/device';
+export { PASSAGE_KINDS, newPassage, type Passage } from './wayin/schema';
 export type { AirFinding } from './report/air';
 export { missingReadings, type Missing } from './measure/missing';
 export { dimensionsOf as measurable, type Dimension } from './measure/dimensions';
@@ -84,7 +119,8 @@ export {
 export { freshName, newCarcass, newExisting, newPart, newPlan, newThing } from './plan/fresh';
 export { pathText, type Issue } from './item/issue';
 export { readPlan, type PlanRead } from './plan/readPlan';
-export { LARGEST_PLAN, parseJson, readPlanFile, writePlanFile } from './formats/planFile';
+export { plainSentence } from './item/plainSentence';
+export { LARGEST_LOG, LARGEST_PLAN, parseJson, readPlanFile, writePlanFile } from './formats/planFile';
 export { readClip, writeClip } from './formats/clip';
 export { reportOf, type Answer, type Finding, type PartReport, type Report } from './report/report';
 export { reportText } from './report/reportText';

@@ -12,12 +12,12 @@ if (!url) throw new Error('DATABASE_URL must name a PostgreSQL.');
 const log = (error: unknown) => console.error(error);
 
 const fresh = process.argv.includes('--fresh-demo');
-const { db, close } = await connect(url, log, (prepared) =>
+const connection = await connect(url, log, (prepared) =>
   layDemo(prepared, new URL('../../demo/', import.meta.url), fresh),
 );
 
 const page = fileURLToPath(new URL('../../web/dist', import.meta.url));
-const server = createApp({ db, page, log }).listen(
+const server = createApp({ connection, page, log }).listen(
   Number(process.env['PORT'] ?? 0),
   '127.0.0.1',
   (error?: Error) => {
@@ -39,7 +39,7 @@ async function end(): Promise<void> {
     server.close(() => resolve());
     setTimeout(() => server.closeAllConnections(), 1000).unref();
   });
-  await close();
+  await connection.close();
   process.exit(0);
 }
 process.on('SIGTERM', () => void end());

@@ -29,7 +29,11 @@ describe('a plan file', () => {
     const read = readPlan(demoJson());
     expect(read.ok).toBe(true);
     if (!read.ok) return;
-    expect(readPlanFile(writePlanFile(read.plan))).toEqual({ ok: true, plan: read.plan });
+    expect(readPlanFile(writePlanFile(read.plan))).toEqual({
+      ok: true,
+      plan: read.plan,
+      log: { readings: [], instruments: [] },
+    });
   });
 
   it.each<[string, unknown, RegExp]>([

@@ -6,6 +6,8 @@ import pg from 'pg';
 export type Database = NodePgDatabase;
 export interface Connection {
   readonly db: Database;
+  /** Hear what is said on a channel; undefined where the connection was away and anything may have been missed. */
+  listen(channel: string, act: (payload: string | undefined) => void): void;
   close(): Promise<void>;
 }
 
@@ -34,5 +36,57 @@ export async function connect(
     await holder.query('select pg_advisory_unlock($1)', [PREPARING]);
     holder.release();
   }
-  return { db, close: () => pool.end() };
+  const ears: (() => void)[] = [];
+  return {
+    db,
+    listen: (channel, act) => ears.push(listening(url, channel, act, onIdleError)),
+    close: async () => {
+      ears.forEach((end) => end());
+      await pool.end();
+    },
+  };
+}
+
+/** How long until a lost ear is put to the database again, ms. */
+const AGAIN = 1000;
+
+/** A connection of its own that only listens, made anew whenever it is lost. Returns what ends it. */
+function listening(
+  url: string,
+  channel: string,
+  act: (payload: string | undefined) => void,
+  onError: (error: Error) => void,
+): () => void {
+  let client: pg.Client | undefined;
+  let ended = false;
+  let timer: NodeJS.Timeout | undefined;
+  const lost = (error?: Error) => {
+    if (ended || timer) return;
+    if (error) onError(error);
+    void client?.end().catch(() => undefined);
+    timer = setTimeout(() => {
+      timer = undefined;
+      open(true);
+    }, AGAIN);
+  };
+  const open = (again: boolean) => {
+    const ear = new pg.Client({ connectionString: url, connectionTimeoutMillis: 5000 });
+    client = ear;
+    ear.on('error', lost);
+    ear.on('end', () => lost());
+    ear.on('notification', ({ payload }) => act(payload));
+    ear
+      .connect()
+      .then(() => ear.query(`listen ${ear.escapeIdentifier(channel)}`))
+      .then(() => {
+        if (again) act(undefined);
+      })
+      .catch(lost);
+  };
+  open(false);
+  return () => {
+    ended = true;
+    clearTimeout(timer);
+    void client?.end().catch(() => undefined);
+  };
 }

@@ -1,5 +1,19 @@
-import { integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
-import type { Edit, Plan } from '@tarnpass/core';
+import { sql } from 'drizzle-orm';
+import {
+  bigint,
+  boolean,
+  doublePrecision,
+  index,
+  integer,
+  jsonb,
+  pgSequence,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  uuid,
+} from 'drizzle-orm/pg-core';
+import type { Edit, Instrument, Plan, Reading } from '@tarnpass/core';
 
 /** What can be taken back, and what was, the latest last: both survive a reload and another browser. */
 export interface History {
@@ -34,4 +48,52 @@ export const revisions = pgTable(
     savedAt: timestamp('saved_at', { withTimezone: true }).notNull().defaultNow(),
   },
   (table) => [primaryKey({ columns: [table.jobId, table.revision] })],
+);
+
+/** Readings and instruments are numbered together in the order they came, so that a page can ask for what is new. */
+export const logSeq = pgSequence('log_seq');
+const seq = () =>
+  bigint('seq', { mode: 'number' })
+    .notNull()
+    .default(sql`nextval('log_seq')`);
+
+/** What a job's readings are taken with. */
+export const instruments = pgTable(
+  'instruments',
+  {
+    jobId: uuid('job_id')
+      .notNull()
+      .references(() => jobs.id, { onDelete: 'cascade' }),
+    /** Made where it is entered. */
+    id: uuid('id').notNull(),
+    seq: seq(),
+    name: text('name').notNull(),
+    kind: text('kind').$type<Instrument['kind']>().notNull(),
+    trusted: boolean('trusted').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.jobId, table.id] })],
+);
+
+/** Every reading, as it was read. None is taken out: one that is taken back is kept and not counted. */
+export const readings = pgTable(
+  'readings',
+  {
+    jobId: uuid('job_id')
+      .notNull()
+      .references(() => jobs.id, { onDelete: 'cascade' }),
+    id: uuid('id').notNull(),
+    seq: seq(),
+    of: text('of').notNull(),
+    mm: doublePrecision('mm').notNull(),
+    place: text('place').$type<Reading['place']>().notNull(),
+    instrument: uuid('instrument'),
+    who: text('who').notNull(),
+    at: timestamp('at', { withTimezone: true }).notNull(),
+    note: text('note').notNull(),
+    withdrawn: boolean('withdrawn').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.jobId, table.id] }),
+    index('readings_in_order').on(table.jobId, table.seq),
+  ],
 );

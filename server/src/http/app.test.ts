@@ -23,7 +23,7 @@ beforeAll(async () => {
       'The server tests need a PostgreSQL of their own: run them through npm test, which sets DATABASE_URL.',
     );
   connection = await connect(url, () => undefined);
-  server = createApp({ db: connection.db, log: () => undefined }).listen(0, '127.0.0.1');
+  server = createApp({ connection, log: () => undefined }).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
 });
@@ -170,7 +170,7 @@ describe('the jobs API on a real PostgreSQL', () => {
 describe('a database that goes away', () => {
   it('is told as 503 with a sentence, and the server lives on', async () => {
     const lost = await connect(process.env['DATABASE_URL']!, () => undefined);
-    const app = createApp({ db: lost.db, log: () => undefined }).listen(0, '127.0.0.1');
+    const app = createApp({ connection: lost, log: () => undefined }).listen(0, '127.0.0.1');
     await new Promise((resolve) => app.once('listening', resolve));
     await lost.close();
     const response = await fetch(`http://127.0.0.1:${(app.address() as AddressInfo).port}/api/jobs`);

@@ -1,21 +1,26 @@
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
-import * as v from 'valibot';
-import { LARGEST_PLAN, type Issue } from '@tarnpass/core';
-import type { Database } from '../db/connect';
+import { LARGEST_LOG, LARGEST_PLAN } from '@tarnpass/core';
+import type { Connection } from '../db/connect';
+import { DeviceBench } from '../devices/bench';
 import { createJob, listJobs, listRevisions, readJob, saveJob, type Outcome } from '../jobs/jobs';
-import { JobIdSchema, NewJobSchema, SaveSchema } from '../jobs/schema';
+import { NewJobSchema, SaveSchema } from '../jobs/schema';
+import { LogHub } from '../readings/hub';
+import { deviceRoutes } from './deviceRoutes';
 import { guard } from './guard';
+import { jobId, noSuchJob, parsed } from './parsed';
+import { readingRoutes } from './readingRoutes';
 
 export interface AppOptions {
-  readonly db: Database;
+  readonly connection: Pick<Connection, 'db' | 'listen'>;
   /** Folder of the built page; without it only the API is served. */
   readonly page?: string;
   readonly log: (error: unknown) => void;
 }
 
 /** The whole server: the API under /api, and the page for every other address. */
-export function createApp({ db, page, log }: AppOptions): Express {
+export function createApp({ connection, page, log }: AppOptions): Express {
+  const { db } = connection;
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -32,14 +37,20 @@ export function createApp({ db, page, log }: AppOptions): Express {
     }),
   );
   app.use(guard);
-  app.use('/api', express.json({ limit: LARGEST_PLAN, reviver: keepableText }));
+  // Readings, and jobs that come with theirs, may be larger than a plan alone.
+  app.use('/api', readingRoutes(db, new LogHub(connection), keepableText));
+  app.use('/api', (request, response, next) => {
+    const limit = request.method === 'POST' && request.path === '/jobs' ? LARGEST_LOG : LARGEST_PLAN;
+    express.json({ limit, reviver: keepableText })(request, response, next);
+  });
+  app.use('/api', deviceRoutes(new DeviceBench()));
 
   app.get('/api/jobs', async (_request, response) => {
     response.json(await listJobs(db));
   });
   app.post('/api/jobs', async (request, response) => {
     const body = parsed(NewJobSchema, request.body, response);
-    if (body) answer(response, await createJob(db, body.plan), 201);
+    if (body) answer(response, await createJob(db, body.plan, null, body.log), 201);
   });
   app.get('/api/jobs/:id', async (request, response) => {
     const id = jobId(request, response);
@@ -81,38 +92,19 @@ function keepableText(_key: string, value: unknown): unknown {
   return value;
 }
 
-function parsed<S extends v.GenericSchema>(
-  schema: S,
-  body: unknown,
-  response: Response,
-): v.InferOutput<S> | undefined {
-  const read = v.safeParse(schema, body);
-  if (read.success) return read.output;
-  const issues: Issue[] = read.issues.map((issue) => ({
-    path: (issue.path ?? []).map(({ key }) => (typeof key === 'number' ? key : String(key))),
-    message: issue.message,
-  }));
-  response.status(400).json({ message: 'This request cannot be read.', issues });
-  return undefined;
-}
-
-function jobId(request: Request, response: Response): string | undefined {
-  const read = v.safeParse(JobIdSchema, request.params['id']);
-  if (read.success) return read.output;
-  response.status(404).json({ message: 'There is no such job.' });
-  return undefined;
-}
-
 function answer<T>(response: Response, outcome: Outcome<T>, status = 200): void {
   switch (outcome.kind) {
     case 'done':
       response.status(status).json(outcome.value);
       return;
     case 'unknown job':
-      response.status(404).json({ message: 'There is no such job.' });
+      noSuchJob(response);
       return;
     case 'bad plan':
       response.status(422).json({ message: outcome.issues[0]!.message, issues: outcome.issues });
+      return;
+    case 'too large':
+      response.status(413).json({ message: 'A plan may have up to 2 MB.' });
       return;
     case 'newer revision':
       response.status(409).json({

@@ -14,7 +14,7 @@ export async function layDemo(db: Database, folder: URL, fresh: boolean): Promis
     const read = readPlanFile(await readFile(new URL(file, folder), 'utf8'));
     if (!read.ok) throw new Error(`demo/${file}: ${read.issues[0]!.message}`);
     const [known] = await db.select({ id: jobs.id }).from(jobs).where(eq(jobs.demo, file));
-    if (!known) await createJob(db, read.plan, file);
+    if (!known) await createJob(db, read.plan, file, read.log);
     else if (fresh) {
       const job = await readJob(db, known.id);
       if (job.kind !== 'done') throw new Error(`The demo job of ${file} cannot be read.`);

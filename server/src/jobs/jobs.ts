@@ -1,7 +1,18 @@
-import { PLAN_VERSION, readPlan, reportOf, type Answer, type Issue, type Plan } from '@tarnpass/core';
+import {
+  EMPTY_LOG,
+  LARGEST_PLAN,
+  PLAN_VERSION,
+  readPlan,
+  reportOf,
+  type Answer,
+  type Issue,
+  type Plan,
+  type ReadingLog,
+} from '@tarnpass/core';
 import { and, desc, eq } from 'drizzle-orm';
 import type { Database } from '../db/connect';
 import { jobs, revisions, type History } from '../db/tables';
+import { put } from '../readings/readings';
 import { answers } from './answers';
 import type { Save } from './schema';
 
@@ -32,6 +43,7 @@ export interface RevisionRow {
 export type Outcome<T> =
   | { readonly kind: 'done'; readonly value: T }
   | { readonly kind: 'unknown job' }
+  | { readonly kind: 'too large' }
   | { readonly kind: 'bad plan'; readonly issues: readonly Issue[] }
   | { readonly kind: 'newer revision'; readonly current: Job };
 
@@ -61,7 +73,9 @@ export async function createJob(
   db: Database,
   raw: unknown,
   demo: string | null = null,
+  log: ReadingLog = EMPTY_LOG,
 ): Promise<Outcome<Job>> {
+  if (Buffer.byteLength(JSON.stringify(raw) ?? '') > LARGEST_PLAN) return { kind: 'too large' };
   const read = readPlan(raw);
   if (!read.ok) return { kind: 'bad plan', issues: read.issues };
   const { plan } = read;
@@ -78,6 +92,7 @@ export async function createJob(
       edits: [],
       savedAt: job!.savedAt,
     });
+    if (log.readings.length + log.instruments.length > 0) await put(tx, job!.id, log);
     return { id: job!.id, revision: 1, savedAt: job!.savedAt, plan, history: NO_HISTORY };
   });
   return { kind: 'done', value };

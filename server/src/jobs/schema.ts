@@ -1,4 +1,4 @@
-import { EditSchema } from '@tarnpass/core';
+import { EditSchema, ReadingLogSchema } from '@tarnpass/core';
 import * as v from 'valibot';
 
 const MOST_EDITS = 200;
@@ -9,8 +9,8 @@ const EditsSchema = v.pipe(
 
 export const HistorySchema = v.strictObject({ done: EditsSchema, undone: EditsSchema });
 
-/** A new job. The plan is read by the core, which tells what is wrong with it. */
-export const NewJobSchema = v.strictObject({ plan: v.unknown() });
+/** A new job, with what was read for it. The plan is read by the core, which tells what is wrong with it. */
+export const NewJobSchema = v.strictObject({ plan: v.unknown(), log: v.optional(ReadingLogSchema) });
 
 /** A save on top of a revision, with the names of the edits it holds. */
 export const SaveSchema = v.strictObject({
