@@ -33,6 +33,7 @@ export { PairMaps } from './clearance/pairMaps';
 export { roomInCells, roomInMm, wayClearance, type Room, type WayClearance } from './clearance/room';
 export { provenParted, wayThrough, type Place } from './clearance/wayThrough';
 export { orderOfOpening, type Move, type Order, type Parkable } from './clearance/order';
+export { readRuns, runsText } from './space/readRuns';
 export { fitOffsets, offsetCurve, type CurveFit } from './measure/offsets';
 export { readOffsets } from './measure/readOffsets';
 export {
@@ -49,6 +50,7 @@ export {
   type Reading,
   type ReadingLog,
 } from './readings/schema';
+export { unitDoubt } from './readings/unitDoubt';
 export { summarise, type Corrected, type LogSummary, type Summary } from './readings/summary';
 export { governing, type Governing, type GoverningRule, type Measured } from './measure/governing';
 export { GOVERNING_RULES, type MeasuredDimension } from './measure/measured';
@@ -121,6 +123,15 @@ export { pathText, type Issue } from './item/issue';
 export { readPlan, type PlanRead } from './plan/readPlan';
 export { plainSentence } from './item/plainSentence';
 export { LARGEST_LOG, LARGEST_PLAN, parseJson, readPlanFile, writePlanFile } from './formats/planFile';
+export {
+  readingRows,
+  readReadingRows,
+  READING_COLUMNS,
+  type ReadingsRead,
+  type RowIssue,
+} from './formats/readingsCsv';
+export { outlineOf, type LoopRead, type Traced } from './formats/outlineLoops';
+export { hullsOfMesh, type MeshHulls, type MeshRead } from './formats/meshHulls';
 export { readClip, writeClip } from './formats/clip';
 export { reportOf, type Answer, type Finding, type PartReport, type Report } from './report/report';
 export { reportText } from './report/reportText';

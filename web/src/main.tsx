@@ -8,6 +8,7 @@ import { BoardScreen } from './board/Board';
 import { saveBeforeClose } from './job/autosave';
 import { KeysScreen } from './commands/KeysScreen';
 import { JobsScreen } from './jobs/JobsScreen';
+import { ReadScreen } from './readings/ReadScreen';
 import { store } from './store';
 import { QuickDeck } from './quick/QuickDeck';
 import { QuickScreen } from './quick/QuickScreen';
@@ -17,6 +18,7 @@ import { Patterns } from './ui/Patterns';
 const router = createBrowserRouter([
   { path: '/', Component: JobsScreen },
   { path: '/jobs/:id/:stage?', Component: BoardScreen },
+  { path: '/jobs/:id/read', Component: ReadScreen },
   { path: '/keys', Component: KeysScreen },
   { path: '/quick', Component: QuickDeck },
   { path: '/quick/:card', Component: QuickScreen },

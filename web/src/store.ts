@@ -10,8 +10,14 @@ import { viewReducer } from './board/viewSlice';
 import { checking, checkReducer } from './check/checkSlice';
 import { autosave } from './job/autosave';
 import { jobReducer } from './job/jobSlice';
+import { readingsReducer } from './readings/readingsSlice';
 
-const reducer = combineReducers({ job: jobReducer, check: checkReducer, view: viewReducer });
+const reducer = combineReducers({
+  job: jobReducer,
+  check: checkReducer,
+  view: viewReducer,
+  readings: readingsReducer,
+});
 
 export const store = configureStore({
   reducer,

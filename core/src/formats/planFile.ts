@@ -19,7 +19,8 @@ export type PlanFileRead =
 export function readPlanFile(text: string): PlanFileRead {
   const parsed = parseJson(text);
   if (!parsed.ok) return parsed;
-  if (typeof parsed.raw !== 'object' || parsed.raw === null) return readPlan(parsed.raw) as PlanFileRead;
+  if (typeof parsed.raw !== 'object' || parsed.raw === null || Array.isArray(parsed.raw))
+    return readPlan(parsed.raw) as PlanFileRead;
   const { readings = [], instruments = [], ...raw } = parsed.raw as Record<string, unknown>;
   const read: PlanRead = readPlan(raw);
   if (!read.ok) return read;

@@ -44,7 +44,14 @@ export const ReadingLogSchema = v.strictObject({
     v.array(InstrumentSchema),
     v.maxLength(MOST_INSTRUMENTS, `At most ${MOST_INSTRUMENTS} instruments.`),
   ),
-  readings: v.pipe(v.array(ReadingSchema), v.maxLength(MOST_READINGS, `At most ${MOST_READINGS} readings.`)),
+  readings: v.pipe(
+    v.array(ReadingSchema),
+    v.maxLength(MOST_READINGS, `At most ${MOST_READINGS} readings.`),
+    v.check(
+      (list) => new Set(list.map(({ id }) => id)).size === list.length,
+      'Two readings have the same id.',
+    ),
+  ),
 });
 export type ReadingLog = v.InferOutput<typeof ReadingLogSchema>;
 

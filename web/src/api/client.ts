@@ -1,4 +1,4 @@
-import type { Answer, Edit, Issue, Plan } from '@tarnpass/core';
+import type { Answer, Edit, Issue, Plan, ReadingLog } from '@tarnpass/core';
 
 /** What the server answers, as it comes over the wire: dates are text. */
 export interface JobRow {
@@ -61,8 +61,16 @@ const sending = (method: string, body: unknown): RequestInit => ({
 
 export const listJobs = () => call<JobRow[]>('/api/jobs');
 export const readJob = (id: string) => call<Job>(`/api/jobs/${id}`);
-export const createJob = (plan: unknown) => call<Job>('/api/jobs', sending('POST', { plan }));
+export const createJob = (plan: unknown, log?: ReadingLog) =>
+  call<Job>('/api/jobs', sending('POST', { plan, ...(log && { log }) }));
 export const saveJob = (id: string, body: SaveBody) => call<Job>(`/api/jobs/${id}`, sending('PUT', body));
+
+export const readLog = (id: string) => call<ReadingLog & { seq: number }>(`/api/jobs/${id}/readings`);
+export const sendLog = (id: string, log: ReadingLog) =>
+  call<{ seq: number }>(`/api/jobs/${id}/readings`, sending('POST', log));
+/** Make a device read now. A stand-in is told what it is pointed at. */
+export const takeOff = (device: string, aim?: number) =>
+  call<unknown>(`/api/devices/${device}/take`, sending('POST', aim === undefined ? {} : { aim }));
 
 /** The most a browser lets a page send as it closes, bytes, with room for the headers. */
 const MOST_AT_CLOSE = 60_000;

@@ -9,6 +9,7 @@ import { Hotkeys } from '../commands/Hotkeys';
 import { useActions } from '../commands/useActions';
 import { closed } from '../job/jobSlice';
 import { openJob } from '../job/openJob';
+import { followDevices, followLog } from '../readings/live';
 import { useApp, useAppDispatch } from '../store';
 import { Strips } from '../strips/Strips';
 import { colour } from '../theme/palette';
@@ -128,6 +129,9 @@ function Board({ stage }: { stage: Stage }) {
     },
     [dispatch, navigate, plan, stage, job.id],
   );
+  // What was read for the job comes in while it is open, here or on a phone beside the wall.
+  useEffect(() => dispatch(followLog(job.id)), [dispatch, job.id]);
+  useEffect(() => (stage === 'measure' ? dispatch(followDevices()) : undefined), [dispatch, stage]);
   const actions = useActions({ plan, scene, report: current, selected: item?.id ?? null, onFind: find });
   const words = useMemo(() => sheetWords(plan, current), [plan, current]);
   // Fields, strips and the answer follow an edit first; the drawing a frame or two later, so that they never wait for it.

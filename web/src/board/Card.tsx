@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import ListSubheader from '@mui/material/ListSubheader';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import Typography from '@mui/material/Typography';
@@ -9,11 +10,15 @@ import {
   newCarcass,
   newPart,
   newThing,
-  THING_KINDS,
+  EXISTING_KINDS,
+  KIND_GROUPS,
+  newExisting,
+  type Existing,
   type Item,
   type Plan,
   type Report,
   type Scene,
+  type Thing,
 } from '@tarnpass/core';
 import { Plus } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
@@ -23,7 +28,10 @@ import { ItemFields } from '../numbers/ItemFields';
 import { SumBlock } from '../numbers/SumBlock';
 import { useAppDispatch } from '../store';
 import { colour, type Sheet } from '../theme/palette';
+import { MeasureCard } from '../measure/MeasureCard';
+import { OutlineEditor } from '../measure/OutlineEditor';
 import { LengthText } from '../ui/LengthText';
+import { Swatch } from '../ui/Patterns';
 import { Stone } from '../ui/Stone';
 import { FindingsList } from './FindingsList';
 import { ItemMenu } from './ItemMenu';
@@ -92,6 +100,20 @@ export function Card(props: Props) {
           </Box>
           {stage === 'check' && (item.list === 'parts' || item.list === 'existing') ? (
             <CheckBody {...props} item={item} />
+          ) : stage === 'measure' ? (
+            <MeasureCard
+              plan={plan}
+              report={props.report}
+              item={item}
+              numbers={
+                <>
+                  <AirWords report={props.report} item={item} />
+                  <NumbersBody {...props} item={item} />
+                  {item.list === 'space' && <OutlineEditor plan={plan} />}
+                  <AddBar plan={plan} stage={stage} item={item} />
+                </>
+              }
+            />
           ) : (
             <NumbersBody {...props} item={item} />
           )}
@@ -107,7 +129,7 @@ export function Card(props: Props) {
           </Typography>
         </>
       )}
-      {(stage !== 'check' || !item) && <AddBar plan={plan} stage={stage} item={item} />}
+      {(stage === 'plan' || !item) && <AddBar plan={plan} stage={stage} item={item} />}
     </Box>
   );
 }
@@ -181,7 +203,7 @@ function NumbersBody({ plan, report, item }: Props & { item: Item }) {
 function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: Item | undefined }) {
   const dispatch = useAppDispatch();
   const [wrong, setWrong] = useState<string>();
-  const add = (list: 'things' | 'carcasses' | 'parts', value: { id: string; name: string }) => {
+  const add = (list: 'things' | 'existing' | 'carcasses' | 'parts', value: { id: string; name: string }) => {
     const issues = dispatch(
       makeEdit({ name: `Add ${value.name}`, changes: [{ path: [list, plan[list].length], after: value }] }),
     );
@@ -219,7 +241,10 @@ function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: Item | 
   return (
     <Box sx={{ mt: 'auto', pt: 1.5, display: 'flex', flexWrap: 'wrap', gap: 1 }}>
       {stage === 'measure' ? (
-        <AddThing onAdd={(kind) => add('things', newThing(plan, kind))} />
+        <AddThing
+          onAdd={(kind) => add('things', newThing(plan, kind))}
+          onAddMover={(kind) => add('existing', newExisting(plan, kind))}
+        />
       ) : (
         [
           ...(plan.parts.length === 0 && !carcass
@@ -244,9 +269,35 @@ function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: Item | 
   );
 }
 
-/** Everything a space may have in it, with usual sizes to start from. */
-function AddThing({ onAdd }: { onAdd(kind: (typeof THING_KINDS)[number]): void }) {
+/** Everything a space may have in it, with usual sizes to start from, kind by kind. */
+function AddThing({
+  onAdd,
+  onAddMover,
+}: {
+  onAdd(kind: Thing['kind']): void;
+  onAddMover(kind: Existing['kind']): void;
+}) {
   const [anchor, setAnchor] = useState<HTMLElement>();
+  const group = (words: string, kinds: readonly string[], act: (kind: string) => void) => [
+    <ListSubheader
+      key={words}
+      disableSticky
+      sx={{ lineHeight: '36px', bgcolor: 'transparent', fontSize: 14 }}
+    >
+      {words}
+    </ListSubheader>,
+    ...kinds.map((kind) => (
+      <MenuItem
+        key={kind}
+        onClick={() => {
+          setAnchor(undefined);
+          act(kind);
+        }}
+      >
+        {kind.charAt(0).toUpperCase() + kind.slice(1)}
+      </MenuItem>
+    )),
+  ];
   return (
     <>
       <Button
@@ -258,19 +309,31 @@ function AddThing({ onAdd }: { onAdd(kind: (typeof THING_KINDS)[number]): void }
       >
         Add a thing
       </Button>
-      <Menu open={anchor !== undefined} anchorEl={anchor ?? null} onClose={() => setAnchor(undefined)}>
-        {THING_KINDS.map((kind) => (
-          <MenuItem
-            key={kind}
-            onClick={() => {
-              setAnchor(undefined);
-              onAdd(kind);
-            }}
-          >
-            {kind.charAt(0).toUpperCase() + kind.slice(1)}
-          </MenuItem>
-        ))}
+      <Menu
+        open={anchor !== undefined}
+        anchorEl={anchor ?? null}
+        onClose={() => setAnchor(undefined)}
+        slotProps={{ paper: { sx: { maxHeight: 560, minWidth: 280 } } }}
+      >
+        {group('What moves already', EXISTING_KINDS, (kind) => onAddMover(kind as Existing['kind']))}
+        {KIND_GROUPS.map(({ words, kinds }) => group(words, kinds, (kind) => onAdd(kind as Thing['kind'])))}
       </Menu>
     </>
+  );
+}
+
+/** What was found of air that is spoken for, where that is what is selected. */
+function AirWords({ report, item }: { report: Report | null; item: Item }) {
+  const found = report?.air.find((one) => one.item === item.id);
+  if (!found) return null;
+  return (
+    <Box sx={{ display: 'flex', gap: 1.25, py: 1 }}>
+      <Box sx={{ pt: '3px' }}>
+        <Swatch verdict={found.verdict} />
+      </Box>
+      <Typography sx={found.verdict === 'hits' ? { color: 'error.main', fontWeight: 620 } : {}}>
+        {found.sentence}
+      </Typography>
+    </Box>
   );
 }

@@ -26,6 +26,17 @@ interface Mark {
 
 const many = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`;
 
+/** How many dimensions are drawn, not measured, that an answer hangs on. */
+const worthReading = (report: Report | null) =>
+  report?.missing.filter(({ why }) => why !== undefined).length ?? 0;
+
+function measureWords(plan: Plan, report: Report | null): string {
+  const open = worthReading(report);
+  if (open > 0) return `${open} to measure`;
+  const things = plan.things.length + plan.existing.length;
+  return things > 0 ? `${many(things, 'thing')} in the space` : 'an empty space';
+}
+
 function marksOf({ plan, report, revision, saving }: Props): Mark[] {
   const hits = report?.parts.filter(({ verdict }) => verdict === 'hits').length ?? 0;
   const tight = report?.parts.filter(({ verdict }) => verdict === 'tight').length ?? 0;
@@ -48,9 +59,9 @@ function marksOf({ plan, report, revision, saving }: Props): Mark[] {
   return [
     {
       name: STAGES.measure,
-      words: plan.things.length > 0 ? `${many(plan.things.length, 'thing')} in the space` : 'an empty space',
+      words: measureWords(plan, report),
       leads: 'measure',
-      look: 'done',
+      look: worthReading(report) > 0 ? 'open' : 'done',
     },
     {
       name: STAGES.plan,

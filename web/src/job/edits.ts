@@ -6,7 +6,9 @@ import {
   type Edit,
   type Issue,
   type Plan,
+  cornersOf,
   resized,
+  withOutline,
   type Length,
 } from '@tarnpass/core';
 import type { AppThunk } from '../store';
@@ -55,6 +57,20 @@ export const setSpaceSize = (
   length: Length,
 ): AppThunk<readonly Issue[]> =>
   editNow(name, ({ space }) => [{ path: ['space'], before: space, after: resized(space, field, length) }]);
+
+/** Move a corner of the outline along one axis: the space's box follows. */
+export const setCorner = (
+  name: string,
+  corner: number,
+  axis: 'x' | 'y',
+  length: Length,
+): AppThunk<readonly Issue[]> =>
+  editNow(name, ({ space }) => {
+    const corners = cornersOf(space).map((one, i) =>
+      i === corner ? { ...one, [axis]: { mm: length.mm } } : one,
+    );
+    return [{ path: ['space'], before: space, after: withOutline(space, corners) }];
+  });
 
 export const undo = (): AppThunk => (dispatch, getState) => {
   const { job } = getState();

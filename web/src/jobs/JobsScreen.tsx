@@ -2,14 +2,15 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
-import { LARGEST_PLAN, newPlan, pathText, readPlanFile, writePlanFile } from '@tarnpass/core';
+import { LARGEST_LOG, newPlan, pathText, readPlanFile, writePlanFile, type ReadingLog } from '@tarnpass/core';
 import { Download, FileUp, Moon, Plus, Sun, Zap } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { ApiError, createJob, listJobs, readJob, type JobRow } from '../api/client';
+import { ApiError, createJob, listJobs, readJob, readLog, type JobRow } from '../api/client';
 import { colour } from '../theme/palette';
 import { useSheet } from '../theme/SheetProvider';
 import { Swatch } from '../ui/Patterns';
+import { saveBlob } from '../ui/saveBlob';
 
 /** Every job with how it stands; a new one, one from a plan file, and any of them as a file. */
 export function JobsScreen() {
@@ -34,15 +35,16 @@ export function JobsScreen() {
     );
   }, []);
 
-  const start = (plan: unknown) =>
+  const start = (plan: unknown, log?: ReadingLog) =>
     attempt(async () => {
-      const job = await createJob(plan);
+      const job = await createJob(plan, log);
       await navigate(`/jobs/${job.id}/check`);
     });
   const openFile = async (chosen: File) => {
-    if (chosen.size > LARGEST_PLAN) return setTrouble([`${chosen.name}: a plan file may have up to 2 MB.`]);
+    if (chosen.size > LARGEST_LOG)
+      return setTrouble([`${chosen.name}: a plan file with its readings may have up to 8 MB.`]);
     const read = readPlanFile(await chosen.text());
-    if (read.ok) return start(read.plan);
+    if (read.ok) return start(read.plan, read.log);
     setTrouble(
       read.issues
         .slice(0, 5)
@@ -53,12 +55,8 @@ export function JobsScreen() {
   };
   const download = (row: JobRow) =>
     attempt(async () => {
-      const job = await readJob(row.id);
-      const link = document.createElement('a');
-      link.href = URL.createObjectURL(new Blob([writePlanFile(job.plan)], { type: 'application/json' }));
-      link.download = `${row.title.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '')}.json`;
-      link.click();
-      URL.revokeObjectURL(link.href);
+      const [job, log] = await Promise.all([readJob(row.id), readLog(row.id)]);
+      saveBlob(new Blob([writePlanFile(job.plan, log)], { type: 'application/json' }), row.title, 'json');
     });
 
   return (

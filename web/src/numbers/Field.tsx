@@ -11,7 +11,7 @@ import {
   type Units,
 } from '@tarnpass/core';
 import { useId, useRef, useState } from 'react';
-import { setSpaceSize, setValue } from '../job/edits';
+import { setCorner, setSpaceSize, setValue } from '../job/edits';
 import { useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
 
@@ -121,13 +121,29 @@ export function LengthField({
   value,
   units,
   size,
-}: BoundProps & { value: Length; units: Units; size?: 'width' | 'depth' | 'height' }) {
+  corner,
+}: BoundProps & {
+  value: Length;
+  units: Units;
+  /** The space's own size: its walls go along. */
+  size?: 'width' | 'depth' | 'height';
+  /** A corner of the outline: the space's box goes along. */
+  corner?: number;
+}) {
   const dispatch = useAppDispatch();
   const take = (text: string) => {
     const read = parseLength(text, units.system);
     if (!read.ok) return read;
     const length = { mm: read.mm, typed: text.trim(), unit: units.system };
-    return firstSentence(dispatch(size ? setSpaceSize(name, size, length) : setValue(name, path, length)));
+    return firstSentence(
+      dispatch(
+        size
+          ? setSpaceSize(name, size, length)
+          : corner !== undefined
+            ? setCorner(name, corner, path[path.length - 1] as 'x', length)
+            : setValue(name, path, length),
+      ),
+    );
   };
   return <Field label={label} shown={lengthText(value, units)} take={take} />;
 }

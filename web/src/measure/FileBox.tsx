@@ -1,0 +1,66 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { FileUp } from 'lucide-react';
+import { useId, useRef } from 'react';
+import { colour } from '../theme/palette';
+
+/** The largest file of each kind that is taken in, bytes. */
+export const LARGEST = { csv: 4_000_000, drawing: 8_000_000, mesh: 20_000_000 };
+
+/** Why a file is not even opened; undefined where it is. */
+export function tooLarge(file: File, most: number): string | undefined {
+  const mb = (bytes: number) => `${Math.round(bytes / 100_000) / 10} MB`;
+  return file.size > most ? `${file.name} has ${mb(file.size)}; at most ${mb(most)} is taken in.` : undefined;
+}
+
+/** A heading, a sentence, a button that chooses a file, and what came of it. */
+export function FileBox({
+  title,
+  words,
+  accept,
+  onFile,
+  trouble,
+  children,
+}: {
+  title: string;
+  words: string;
+  accept: string;
+  onFile(file: File): void;
+  trouble: string | undefined;
+  children?: React.ReactNode;
+}) {
+  const id = useId();
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <Box component="section" aria-labelledby={id} sx={{ borderTop: `1.4px solid ${colour('ink')}`, pt: 1 }}>
+      <Typography variant="h3" id={id}>
+        {title}
+      </Typography>
+      <Typography variant="body2" sx={{ pb: 1 }}>
+        {words}
+      </Typography>
+      <Button variant="outlined" startIcon={<FileUp size={20} />} onClick={() => input.current?.click()}>
+        Choose a file
+      </Button>
+      <input
+        ref={input}
+        type="file"
+        hidden
+        accept={accept}
+        aria-label={`${title}, file`}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = '';
+          if (file) onFile(file);
+        }}
+      />
+      {trouble && (
+        <Typography role="alert" sx={{ color: 'error.main', pt: 1 }}>
+          {trouble}
+        </Typography>
+      )}
+      {children}
+    </Box>
+  );
+}

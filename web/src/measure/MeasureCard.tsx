@@ -1,0 +1,99 @@
+import Box from '@mui/material/Box';
+import Tab from '@mui/material/Tab';
+import Tabs from '@mui/material/Tabs';
+import type { Item, Plan, Report } from '@tarnpass/core';
+import { lazy, Suspense, useState } from 'react';
+import { selected as select } from '../board/viewSlice';
+import { InstrumentsPanel } from '../readings/InstrumentsPanel';
+import { MissingPanel } from '../readings/MissingPanel';
+import { ReadingsPanel } from '../readings/ReadingsPanel';
+import { readAbout } from '../readings/readingsSlice';
+import { useAppDispatch } from '../store';
+import { colour } from '../theme/palette';
+import { WayInPanel } from './WayInPanel';
+
+const FilesPanel = lazy(() => import('./FilesPanel'));
+
+const TABS = {
+  numbers: 'Numbers',
+  readings: 'Readings',
+  missing: 'To measure',
+  instruments: 'Instruments',
+  wayIn: 'Way in',
+  files: 'Files',
+} as const;
+type TabId = keyof typeof TABS;
+
+// The card is made anew with what is selected: the tab one was at is not to be lost with it.
+let last: TabId = 'numbers';
+
+/** The card of the stage Measure: the numbers of what is selected, what was read of it, and what is still to be read. */
+export function MeasureCard({
+  plan,
+  report,
+  item,
+  numbers,
+}: {
+  plan: Plan;
+  report: Report | null;
+  item: Item;
+  numbers: React.ReactNode;
+}) {
+  const dispatch = useAppDispatch();
+  const [tab, setTab] = useState<TabId>(last);
+  const go = (next: TabId) => {
+    last = next;
+    setTab(next);
+  };
+  const open = report?.missing.filter(({ why }) => why !== undefined).length ?? 0;
+  return (
+    <>
+      <Tabs
+        value={tab}
+        onChange={(_event, next: TabId) => go(next)}
+        variant="scrollable"
+        scrollButtons={false}
+        aria-label="Measuring"
+        sx={{
+          minHeight: 44,
+          flex: 'none',
+          borderBottom: `1px solid ${colour('line')}`,
+          '& .MuiTab-root': { minHeight: 44, minWidth: 0, px: 1.1, fontSize: 15, color: 'text.primary' },
+          '& .Mui-selected': { color: 'primary.main', fontWeight: 720 },
+          '& .MuiTabs-indicator': { height: 3 },
+        }}
+      >
+        {(Object.keys(TABS) as TabId[]).map((id) => (
+          <Tab
+            key={id}
+            value={id}
+            id={`measure-${id}`}
+            aria-controls="measure-panel"
+            label={id === 'missing' && open > 0 ? `${TABS[id]} ${open}` : TABS[id]}
+          />
+        ))}
+      </Tabs>
+      <Box role="tabpanel" id="measure-panel" aria-labelledby={`measure-${tab}`}>
+        {tab === 'numbers' && numbers}
+        {tab === 'readings' && <ReadingsPanel plan={plan} item={item.id} />}
+        {tab === 'missing' && (
+          <MissingPanel
+            missing={report?.missing ?? []}
+            onChoose={({ key, item: about }) => {
+              dispatch(readAbout(key));
+              dispatch(select(about));
+              go('readings');
+            }}
+          />
+        )}
+        {tab === 'instruments' && <InstrumentsPanel plan={plan} />}
+        {tab === 'wayIn' && <WayInPanel plan={plan} />}
+        {tab === 'files' && (
+          <Suspense fallback={null}>
+            <FilesPanel plan={plan} />
+          </Suspense>
+        )}
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,135 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import NativeSelect from '@mui/material/NativeSelect';
+import Typography from '@mui/material/Typography';
+import {
+  formatLength,
+  outlineOf,
+  outlineOfPoints,
+  withOutline,
+  type Plan,
+  type Point2,
+  type Traced,
+} from '@tarnpass/core';
+import { useState } from 'react';
+import { editNow } from '../job/edits';
+import { useAppDispatch } from '../store';
+import { colour } from '../theme/palette';
+import { FileBox, LARGEST, tooLarge } from './FileBox';
+import { importing } from './importing';
+import { traceSvg } from './svg';
+import { LENGTH_UNITS } from './units';
+
+/** The walls from a drawing: its largest closed outline, seen before it is taken, with what was passed over. */
+export function OutlineFile({ plan }: { plan: Plan }) {
+  const dispatch = useAppDispatch();
+  const [traced, setTraced] = useState<Traced>();
+  const [unit, setUnit] = useState(1);
+  const [trouble, setTrouble] = useState<string>();
+  const open = async (file: File) => {
+    setTraced(undefined);
+    setTrouble(tooLarge(file, LARGEST.drawing));
+    if (file.size > LARGEST.drawing) return;
+    try {
+      const text = await file.text();
+      const found = /\.svg$/i.test(file.name)
+        ? traceSvg(text)
+        : (await importing({ kind: 'dxf', text })).traced;
+      setUnit(found.unit ?? 1);
+      setTraced(found);
+    } catch (error) {
+      setTrouble((error as Error).message);
+    }
+  };
+  const read = traced && outlineOf(traced, unit);
+  const take = () => {
+    if (!read?.ok) return;
+    const made = outlineOfPoints(read.outline);
+    if (!made.ok) return setTrouble(made.message);
+    const issues = dispatch(
+      editNow('Walls from a drawing', ({ space }) => [
+        { path: ['space'], before: space, after: withOutline(space, made.corners) },
+      ]),
+    );
+    setTrouble(issues[0]?.message);
+    if (issues.length === 0) setTraced(undefined);
+  };
+  const ignored = Object.entries(traced?.ignored ?? {});
+  return (
+    <FileBox
+      title="Walls from a drawing"
+      words="A DXF or SVG file; its largest closed outline becomes the walls."
+      accept=".dxf,.svg,image/svg+xml"
+      onFile={(file) => void open(file)}
+      trouble={trouble ?? (read && !read.ok ? read.message : undefined)}
+    >
+      {traced && (
+        <Box sx={{ pt: 1 }}>
+          <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+            <Typography sx={{ flex: 1 }}>One unit of the drawing is</Typography>
+            <NativeSelect
+              value={String(unit)}
+              onChange={(event) => setUnit(Number(event.target.value))}
+              inputProps={{ 'aria-label': 'Unit of the drawing' }}
+            >
+              {LENGTH_UNITS.some(([, by]) => by === unit) ? null : (
+                <option value={String(unit)}>{Number(unit.toPrecision(6))} mm, as the file says</option>
+              )}
+              {LENGTH_UNITS.map(([word, by]) => (
+                <option key={word} value={String(by)}>
+                  {word}
+                </option>
+              ))}
+            </NativeSelect>
+          </Box>
+          {read?.ok && (
+            <>
+              <Preview outline={read.outline} />
+              <Typography>
+                {read.outline.length} corners, {sizeText(plan, read.outline)}
+                {read.others > 0 && `; ${read.others} smaller outlines left out`}.
+              </Typography>
+            </>
+          )}
+          {ignored.length > 0 && (
+            <Typography variant="body2">
+              Passed over: {ignored.map(([kind, n]) => `${n} × ${kind}`).join(', ')}.
+            </Typography>
+          )}
+          <Button variant="contained" disabled={!read?.ok} onClick={take} sx={{ mt: 1 }}>
+            Draw these walls
+          </Button>
+        </Box>
+      )}
+    </FileBox>
+  );
+}
+
+function sizeText({ units }: Plan, outline: readonly Point2[]): string {
+  const size = (axis: 0 | 1) => Math.max(...outline.map((point) => point[axis]));
+  return `${formatLength(size(0), units)} × ${formatLength(size(1), units, true)}`;
+}
+
+function Preview({ outline }: { outline: readonly Point2[] }) {
+  const [wide, high] = [0, 1].map((axis) => Math.max(...outline.map((point) => point[axis]!))) as [
+    number,
+    number,
+  ];
+  const edge = 0.04 * Math.max(wide, high);
+  return (
+    <svg
+      viewBox={`${-edge} ${-edge} ${wide + 2 * edge} ${high + 2 * edge}`}
+      role="img"
+      aria-label="The outline found"
+      style={{ width: '100%', maxHeight: 220 }}
+    >
+      <polygon
+        points={outline.map(([x, y]) => `${x},${high - y}`).join(' ')}
+        fill={colour('tarnSoft')}
+        stroke={colour('ink')}
+        strokeWidth={2}
+        vectorEffect="non-scaling-stroke"
+      />
+    </svg>
+  );
+}

@@ -1,0 +1,87 @@
+import {
+  hullsOfMesh,
+  readReadingRows,
+  type Dimension,
+  type Instrument,
+  type MeshRead,
+  type ReadingsRead,
+  type Traced,
+} from '@tarnpass/core';
+import Papa from 'papaparse';
+import { OBJLoader } from 'three/examples/jsm/loaders/OBJLoader.js';
+import { STLLoader } from 'three/examples/jsm/loaders/STLLoader.js';
+import type { Mesh } from 'three';
+import { traceDxf } from './dxf';
+
+/** What is read beside the page, so that no file makes it stand still. */
+export type ImportTask =
+  | {
+      readonly kind: 'readings';
+      readonly text: string;
+      readonly dimensions: readonly Dimension[];
+      readonly instruments: readonly Instrument[];
+    }
+  | { readonly kind: 'dxf'; readonly text: string }
+  | { readonly kind: 'mesh'; readonly name: string; readonly bytes: ArrayBuffer; readonly unit: number };
+
+export type ImportAnswer =
+  | { readonly kind: 'progress'; readonly share: number }
+  | { readonly kind: 'readings'; readonly read: ReadingsRead }
+  | { readonly kind: 'dxf'; readonly traced: Traced }
+  | { readonly kind: 'mesh'; readonly read: MeshRead }
+  | { readonly kind: 'failed'; readonly message: string };
+
+const post = (answer: ImportAnswer) => self.postMessage(answer);
+
+self.onmessage = ({ data }: MessageEvent<ImportTask>) => {
+  try {
+    post(answerTo(data));
+  } catch (error) {
+    post({ kind: 'failed', message: error instanceof Error ? error.message : String(error) });
+  }
+};
+
+function answerTo(task: ImportTask): ImportAnswer {
+  switch (task.kind) {
+    case 'readings': {
+      const { data } = Papa.parse<string[]>(task.text, { skipEmptyLines: 'greedy' });
+      const steps = readReadingRows(data, {
+        dimensions: task.dimensions,
+        instruments: task.instruments,
+        id: () => crypto.randomUUID(),
+        now: () => new Date().toISOString(),
+      });
+      for (;;) {
+        const { done, value } = steps.next();
+        if (done) return { kind: 'readings', read: value };
+        post({ kind: 'progress', share: value / Math.max(1, data.length) });
+      }
+    }
+    case 'dxf':
+      return { kind: 'dxf', traced: traceDxf(task.text) };
+    case 'mesh':
+      return { kind: 'mesh', read: hullsOfMesh(cornersOf(task.name, task.bytes), task.unit) };
+  }
+}
+
+/** x, y, z of every triangle's corners. Throws with a sentence where the file is none. */
+function cornersOf(name: string, bytes: ArrayBuffer): ArrayLike<number> {
+  try {
+    if (/\.stl$/i.test(name)) {
+      const { position } = new STLLoader().parse(bytes).attributes;
+      return position ? flat(position.array, position.count) : [];
+    }
+    const corners: number[] = [];
+    new OBJLoader().parse(new TextDecoder().decode(bytes)).traverse((one) => {
+      const position = (one as Mesh).geometry?.attributes['position'];
+      if ((one as Mesh).isMesh && position)
+        for (const x of flat(position.array, position.count)) corners.push(x);
+    });
+    return corners;
+  } catch {
+    throw new Error(`${name} cannot be read: it is no whole STL or OBJ file.`);
+  }
+}
+
+const flat = (array: ArrayLike<number>, count: number): number[] =>
+  Array.from({ length: 3 * count }, (_, i) => array[i]!);

@@ -1,0 +1,210 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import InputBase from '@mui/material/InputBase';
+import NativeSelect from '@mui/material/NativeSelect';
+import Typography from '@mui/material/Typography';
+import {
+  CHECK_ITEM,
+  formatLength,
+  INSTRUMENT_KINDS,
+  isCheck,
+  type Instrument,
+  type InstrumentFit,
+  type Plan,
+} from '@tarnpass/core';
+import { Plus } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { useApp, useAppDispatch } from '../store';
+import { colour } from '../theme/palette';
+import { sendMany } from './live';
+import { ReadingForm } from './ReadingForm';
+import { useSummary } from './useLog';
+
+/** Tapes and meters, and whether they agree: the same lengths read with each, least squares, what is off is told. */
+export function InstrumentsPanel({ plan }: { plan: Plan }) {
+  const dispatch = useAppDispatch();
+  const { instruments, readings } = useApp(({ readings: all }) => all.log);
+  const { comparison } = useSummary();
+  const [wrong, setWrong] = useState<string>();
+  const [name, setName] = useState('');
+  const [kind, setKind] = useState<Instrument['kind']>('tape');
+  const checks = useMemo(
+    () => readings.filter((reading) => isCheck(reading) && !reading.withdrawn),
+    [readings],
+  );
+  const lengths = [...new Set(checks.map(({ of }) => of))];
+  const [chosen, setChosen] = useState<string>();
+  const next = `${CHECK_ITEM}/${lengths.length + 1}`;
+  const length = chosen ?? lengths.at(-1) ?? next;
+  const say = (mm: number) => formatLength(mm, plan.units, true);
+  const fits = new Map(comparison.fits.map((fit) => [fit.id, fit]));
+  const names = new Map(instruments.map((one) => [one.id, one.name]));
+  const of = (tool: string, at: string) => checks.find((one) => one.instrument === tool && one.of === at)?.mm;
+  const aim = checks.find((one) => one.of === length)?.mm ?? 1000;
+  const keep = async (instrument: Instrument) => {
+    setWrong(await dispatch(sendMany({ instruments: [instrument], readings: [] })));
+  };
+  return (
+    <Box sx={{ py: 1 }}>
+      {instruments.length === 0 && (
+        <Typography>
+          Enter the tapes and meters you read with. Read the same few lengths with each, short and long, and
+          it is told which of them is off, and by how much.
+        </Typography>
+      )}
+      <Box component="ul" aria-label="Instruments" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        {instruments.map((one) => (
+          <Box component="li" key={one.id} sx={{ borderBottom: `1px solid ${colour('line')}`, py: 0.75 }}>
+            <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+              <Typography sx={{ flex: 1, fontWeight: 620 }}>{one.name}</Typography>
+              <Typography variant="body2">{one.kind}</Typography>
+              <Button
+                size="small"
+                variant={one.trusted ? 'contained' : 'text'}
+                aria-pressed={one.trusted}
+                onClick={() => void keep({ ...one, trusted: !one.trusted })}
+              >
+                {one.trusted ? 'Trusted' : 'Trust'}
+              </Button>
+            </Box>
+            <Typography
+              variant="body2"
+              sx={fits.get(one.id)?.biased ? { color: 'error.main', fontWeight: 620 } : {}}
+            >
+              {fitWords(
+                fits.get(one.id),
+                one.trusted,
+                instruments.some(({ trusted }) => trusted),
+                say,
+              )}
+            </Typography>
+          </Box>
+        ))}
+      </Box>
+      {comparison.disagreements.map(({ ids: [a, b], by }) => (
+        <Typography key={`${a} ${b}`} role="alert" sx={{ color: 'error.main', py: 0.5 }}>
+          {names.get(a)} reads {say(Math.abs(by))} {by > 0 ? 'more' : 'less'} than {names.get(b)}: they cannot
+          both be right. Trust the one you can hold against a rule.
+        </Typography>
+      ))}
+      <Box
+        component="form"
+        aria-label="New instrument"
+        onSubmit={(event: React.FormEvent) => {
+          event.preventDefault();
+          if (name.trim() === '') return setWrong('Give it a name.');
+          void keep({ id: crypto.randomUUID(), name: name.trim(), kind, trusted: false });
+          setName('');
+        }}
+        sx={{ display: 'flex', gap: 1, alignItems: 'center', py: 1 }}
+      >
+        <InputBase
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+          placeholder="Steel tape, 5 m"
+          inputProps={{ 'aria-label': 'Name of the instrument', maxLength: 80 }}
+          sx={{ flex: 1, borderBottom: `1.2px solid ${colour('ink')}` }}
+        />
+        <NativeSelect
+          value={kind}
+          onChange={(event) => setKind(event.target.value as Instrument['kind'])}
+          inputProps={{ 'aria-label': 'Kind of instrument' }}
+          disableUnderline
+          sx={{ borderBottom: `1.2px solid ${colour('ink')}` }}
+        >
+          {INSTRUMENT_KINDS.map((one) => (
+            <option key={one}>{one}</option>
+          ))}
+        </NativeSelect>
+        <Button type="submit" variant="outlined" startIcon={<Plus size={18} />}>
+          Enter
+        </Button>
+      </Box>
+      {wrong && (
+        <Typography role="alert" variant="body2" sx={{ color: 'error.main' }}>
+          {wrong}
+        </Typography>
+      )}
+      {instruments.length > 0 && (
+        <Box component="section" aria-label="The same lengths with each">
+          <Typography variant="h3" sx={{ color: 'text.secondary', pt: 1 }}>
+            The same lengths with each
+          </Typography>
+          {lengths.length > 0 && (
+            <Box sx={{ overflowX: 'auto' }}>
+              <Box
+                component="table"
+                sx={{
+                  borderCollapse: 'collapse',
+                  fontSize: 14.5,
+                  '& td, & th': {
+                    px: 1,
+                    py: 0.5,
+                    textAlign: 'right',
+                    borderBottom: `1px solid ${colour('line')}`,
+                  },
+                  '& th:first-of-type, & td:first-of-type': { textAlign: 'left' },
+                }}
+              >
+                <thead>
+                  <tr>
+                    <th>Length</th>
+                    {instruments.map((one) => (
+                      <th key={one.id}>{one.name}</th>
+                    ))}
+                  </tr>
+                </thead>
+                <tbody>
+                  {lengths.map((at, i) => (
+                    <tr key={at}>
+                      <td>
+                        <Button size="small" aria-pressed={at === length} onClick={() => setChosen(at)}>
+                          {i + 1}
+                        </Button>
+                      </td>
+                      {instruments.map((one) => {
+                        const mm = of(one.id, at);
+                        return <td key={one.id}>{mm === undefined ? '·' : say(mm)}</td>;
+                      })}
+                    </tr>
+                  ))}
+                </tbody>
+              </Box>
+            </Box>
+          )}
+          <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+            <Typography sx={{ flex: 1 }}>
+              Reading length {length.slice(CHECK_ITEM.length + 1)}: choose the instrument below
+            </Typography>
+            <Button size="small" onClick={() => setChosen(next)}>
+              Another length
+            </Button>
+          </Box>
+          <ReadingForm
+            key={length}
+            dimension={{ key: length, name: `length ${length.slice(CHECK_ITEM.length + 1)}`, mm: aim }}
+            units={plan.units}
+            free
+          />
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function fitWords(
+  fit: InstrumentFit | undefined,
+  trusted: boolean,
+  anyTrusted: boolean,
+  say: (mm: number) => string,
+): string {
+  if (trusted) return 'The others are held against it.';
+  if (!fit) return 'Not held against another yet: two lengths at least.';
+  const { offset, slope, n } = fit.line;
+  const scale = (slope - 1) * 1000;
+  const against = anyTrusted ? 'the trusted one' : 'the mean of all';
+  const spelt = `${say(Math.abs(offset))} ${offset >= 0 ? 'too much' : 'too little'} and ${Math.abs(scale).toFixed(2)} mm a metre ${scale >= 0 ? 'long' : 'short'}`;
+  return fit.biased
+    ? `Off from ${against}: ${spelt}, by ${n} lengths. Its readings are corrected.`
+    : `Agrees with ${against} over ${n} lengths, as far as chance tells.`;
+}

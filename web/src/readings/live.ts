@@ -1,0 +1,165 @@
+import { DeviceEventSchema, type Instrument, type Reading, type ReadingLog } from '@tarnpass/core';
+import * as v from 'valibot';
+import { ApiError, readLog, sendLog } from '../api/client';
+import type { AppThunk } from '../store';
+import {
+  deviceIs,
+  deviceRead,
+  entriesCame,
+  liveIs,
+  logRead,
+  outboxFound,
+  outboxSent,
+  readingTaken,
+  sendingFailed,
+} from './readingsSlice';
+
+/** So long after a sending that failed comes the next, ms. */
+const AGAIN = 2000;
+/** Entries that come in a burst are put on the page together, ms. */
+const GATHER = 30;
+
+const key = (job: string) => `tarnpass-readings-${job}`;
+
+/** What waits to be sent, kept in this browser until the server has it: a closed lid or a lost connection loses none. */
+const outbox = {
+  keep: (job: string, readings: readonly Reading[]): void => {
+    try {
+      if (readings.length > 0) localStorage.setItem(key(job), JSON.stringify(readings));
+      else localStorage.removeItem(key(job));
+    } catch {
+      // A full store only takes this second net away.
+    }
+  },
+  kept: (job: string): readonly Reading[] => {
+    try {
+      return JSON.parse(localStorage.getItem(key(job)) ?? '[]') as Reading[];
+    } catch {
+      return [];
+    }
+  },
+};
+
+/** Read a job's log, and hear what comes in for it from now on, here or elsewhere. Returns what ends it. */
+export const followLog =
+  (job: string): AppThunk<() => void> =>
+  (dispatch, getState) => {
+    let ended = false;
+    let stream: EventSource | undefined;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    let came: { seq: number; reading?: Reading; instrument?: Instrument }[] = [];
+    const gather = () => {
+      const entries = came;
+      came = [];
+      timer = undefined;
+      if (ended || entries.length === 0) return;
+      dispatch(
+        entriesCame({
+          seq: entries[entries.length - 1]!.seq,
+          readings: entries.flatMap(({ reading }) => reading ?? []),
+          instruments: entries.flatMap(({ instrument }) => instrument ?? []),
+        }),
+      );
+      outbox.keep(job, getState().readings.outbox);
+    };
+    const listen = (after: number) => {
+      stream = new EventSource(`/api/jobs/${job}/live?after=${after}`);
+      stream.onopen = () => {
+        dispatch(liveIs('connected'));
+        void dispatch(sendOutbox(job));
+      };
+      stream.onerror = () => {
+        if (ended) return;
+        dispatch(liveIs('lost'));
+        // The browser comes back by itself after a break, not after a refusal: then it is begun anew.
+        if (stream?.readyState === EventSource.CLOSED) setTimeout(begin, AGAIN);
+      };
+      stream.addEventListener('entry', ({ data }: MessageEvent<string>) => {
+        came.push(JSON.parse(data) as (typeof came)[number]);
+        timer ??= setTimeout(gather, GATHER);
+      });
+    };
+    const begin = () => {
+      if (ended) return;
+      stream?.close();
+      readLog(job).then(
+        (log) => {
+          if (ended || getState().job?.id !== job) return;
+          dispatch(logRead(log));
+          listen(log.seq);
+        },
+        (error: unknown) => {
+          if (!(error instanceof ApiError)) throw error;
+          dispatch(liveIs('lost'));
+          if (!ended) setTimeout(begin, AGAIN);
+        },
+      );
+    };
+    dispatch(outboxFound(outbox.kept(job)));
+    begin();
+    return () => {
+      ended = true;
+      clearTimeout(timer);
+      stream?.close();
+    };
+  };
+
+/** Take a reading: it is on the page and in this browser at once, and with the server as soon as that answers. */
+export const takeReading =
+  (reading: Reading): AppThunk =>
+  (dispatch, getState) => {
+    const { job } = getState();
+    if (!job) return;
+    dispatch(readingTaken(reading));
+    outbox.keep(job.id, getState().readings.outbox);
+    void dispatch(sendOutbox(job.id));
+  };
+
+let sending = false;
+
+const sendOutbox =
+  (job: string): AppThunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    const waiting = getState().readings.outbox;
+    if (sending || waiting.length === 0 || getState().job?.id !== job) return;
+    sending = true;
+    try {
+      await sendLog(job, { instruments: [], readings: [...waiting] });
+      dispatch(outboxSent(waiting.map(({ id }) => id)));
+      outbox.keep(job, getState().readings.outbox);
+    } catch (error) {
+      if (!(error instanceof ApiError)) throw error;
+      dispatch(sendingFailed(error.message));
+    } finally {
+      sending = false;
+    }
+    if (getState().readings.outbox.length > 0) setTimeout(() => void dispatch(sendOutbox(job)), AGAIN);
+  };
+
+/** Keep an instrument, or many readings at once: undefined, or why not. */
+export const sendMany =
+  (log: ReadingLog): AppThunk<Promise<string | undefined>> =>
+  async (dispatch, getState) => {
+    const { job } = getState();
+    if (!job) return 'No job is open.';
+    try {
+      const { seq } = await sendLog(job.id, log);
+      dispatch(entriesCame({ seq: Math.min(seq, getState().readings.seq ?? seq), ...log }));
+      return undefined;
+    } catch (error) {
+      if (!(error instanceof ApiError)) throw error;
+      return error.issues[0]?.message ?? error.message;
+    }
+  };
+
+/** Hear what the devices at hand read. Returns what ends it. */
+export const followDevices = (): AppThunk<() => void> => (dispatch) => {
+  const stream = new EventSource('/api/devices/live');
+  stream.addEventListener('device', ({ data }: MessageEvent<string>) => {
+    const read = v.safeParse(DeviceEventSchema, JSON.parse(data));
+    if (!read.success) return;
+    if (read.output.type === 'state') dispatch(deviceIs(read.output));
+    else dispatch(deviceRead(read.output));
+  });
+  return () => stream.close();
+};
