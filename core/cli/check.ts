@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs';
 import {
   isSceneFile,
-  LARGEST_PLAN,
+  LARGEST_LOG,
   parseJson,
   pathText,
-  readPlan,
+  readPlanFile,
   readScene,
   reportOf,
   reportText,
@@ -43,11 +43,11 @@ function main(args: readonly string[]): number {
   if (typeof text !== 'string') return refuse([text]);
   const parsed = parseJson(text);
   if (!parsed.ok) return refuse(parsed.issues);
-  return isSceneFile(parsed.raw) ? checkScene(parsed.raw, asText) : checkPlan(parsed.raw, asText);
+  return isSceneFile(parsed.raw) ? checkScene(parsed.raw, asText) : checkPlan(text, asText);
 }
 
-function checkPlan(raw: unknown, asText: boolean): number {
-  const read = readPlan(raw);
+function checkPlan(text: string, asText: boolean): number {
+  const read = readPlanFile(text);
   if (!read.ok) return refuse(read.issues);
   const report = reportOf(read.plan);
   process.stdout.write(asText ? reportText(read.plan, report) : `${JSON.stringify(report, null, 2)}\n`);
@@ -65,7 +65,8 @@ function checkScene(raw: unknown, asText: boolean): number {
 function readInput(file: string): string | Issue {
   try {
     const bytes = readFileSync(file === '-' ? 0 : file);
-    if (bytes.length > LARGEST_PLAN) return { path: [], message: 'A plan file may have up to 2 MB.' };
+    if (bytes.length > LARGEST_LOG)
+      return { path: [], message: 'A plan file with its readings may have up to 8 MB.' };
     return bytes.toString('utf8');
   } catch (error) {
     return {

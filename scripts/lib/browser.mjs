@@ -17,7 +17,7 @@ const QUIET = [
 /**
  * The built application with the demo data, on a database thrown away afterwards, and a browser on it.
  *
- * @param use  gets a function that opens a page at a path and the id of the demo job
+ * @param use  gets a function that opens a page at a path, the id of the first demo job, and that of any by words of its title
  */
 export async function withDemo(use) {
   const executablePath = await findChromium();
@@ -29,7 +29,8 @@ export async function withDemo(use) {
     stops.push(server.stop);
     const browser = await chromium.launch({ executablePath, args: QUIET });
     stops.push(() => browser.close());
-    const [demo] = await (await fetch(`${server.address}/api/jobs`)).json();
+    const jobs = await (await fetch(`${server.address}/api/jobs`)).json();
+    const job = (words) => jobs.find(({ title }) => title.includes(words)).id;
     const open = async (path, { width = 1280, height = 800, dark = false, init } = {}) => {
       const context = await browser.newContext({
         viewport: { width, height },
@@ -41,7 +42,7 @@ export async function withDemo(use) {
       await page.goto(server.address + path);
       return page;
     };
-    return await use({ open, demo: demo.id, address: server.address });
+    return await use({ open, demo: job('Hollin Hut'), job, address: server.address });
   } finally {
     for (const stop of stops.reverse()) await stop();
   }

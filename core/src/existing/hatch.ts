@@ -186,14 +186,14 @@ function strutBodies(item: Hatch, place: ExistingPlace, axis: Point3): MovingBod
   return [
     {
       id: `${item.id}/tubes`,
-      name: `the struts of the ${place.words}`,
+      name: `a strut of the ${place.words}`,
       item: item.id,
       pieces: both(0, PART * shut, STRUT.tube),
       motion: chain([turn]),
     },
     {
       id: `${item.id}/rods`,
-      name: `the rods of the ${place.words}`,
+      name: `the rod of a strut of the ${place.words}`,
       item: item.id,
       pieces: both((1 - PART) * shut, shut, STRUT.rod),
       motion: chain([turn, slide]),

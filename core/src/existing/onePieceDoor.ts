@@ -50,7 +50,7 @@ export const ONE_PIECE_DOOR: ExistingKind<OnePieceDoor> = {
     const sides = [-BESIDE.off - BESIDE.thick, w + BESIDE.off];
     const arms: MovingBody = {
       id: `${item.id}/arms`,
-      name: `the arms of the ${words}`,
+      name: `an arm of the ${words}`,
       item: item.id,
       pieces: sides.map((x) =>
         frame.box(
@@ -63,7 +63,7 @@ export const ONE_PIECE_DOOR: ExistingKind<OnePieceDoor> = {
     const to = (item.stop * Math.PI) / 180;
     const rails: Body = {
       id: `${item.id}/rails`,
-      name: `the rails of the ${words}`,
+      name: `a rail of the ${words}`,
       item: item.id,
       pieces: sides.map((x) =>
         frame.box(

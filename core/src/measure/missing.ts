@@ -1,3 +1,4 @@
+import type { Witness } from '../clearance/leastClearance';
 import { placedBy } from '../plan/doubt';
 import type { Plan } from '../plan/schema';
 import type { PartReport } from '../report/report';
@@ -79,19 +80,33 @@ function hangsOn(
       if (worth < 0.05) continue;
       const turns = left <= DRAWN ? 'may turn' : 'bears on';
       const why = `${turns} whether ${name} ${verdict === 'hits' ? 'hits' : verdict === 'tight' ? 'is tight to' : 'clears'} ${body.name}`;
-      for (const key of keysOf(plan, body)) {
-        if ((most.get(key)?.worth ?? 0) < worth) most.set(key, { worth, why });
-      }
+      const axes = keysOf(plan, body);
+      axes.forEach((keys, axis) => {
+        // Along the way the two stand apart a dimension counts in full, across it not at all.
+        const counts = worth * (axes.length === 3 ? share(least?.witness, axis) : 1);
+        if (counts < 0.05) return;
+        for (const key of keys)
+          if ((most.get(key)?.worth ?? 0) < counts) most.set(key, { worth: counts, why });
+      });
     }
   }
   return most;
 }
 
-function keysOf(plan: Plan, body: Body): readonly string[] {
-  if (!plan.space.outline || !body.id.startsWith('wall-')) return placedBy(body).flat();
+/** How much of the way between the nearest points lies along an axis; all of it where they touch. */
+function share(witness: Witness | undefined, axis: number): number {
+  if (!witness) return 1;
+  const apart = witness.onMover.map((x, i) => Math.abs(x - witness.onStill[i]!));
+  const long = Math.hypot(...apart);
+  return long < 1e-6 ? 1 : apart[axis]! / long;
+}
+
+/** The dimensions that place a body: axis by axis, or all together where they have none. */
+function keysOf(plan: Plan, body: Body): readonly (readonly string[])[] {
+  if (!plan.space.outline || !body.id.startsWith('wall-')) return placedBy(body);
   const corners = cornersOf(plan.space);
   const i = corners.findIndex(({ id }) => `wall-${id}` === body.id);
   const next = corners[(i + 1) % corners.length];
   const pair = (a: string, b: string) => [`space/${a}:${b}`, `space/${b}:${a}`];
-  return i < 0 || !next ? [] : pair(corners[i]!.id, next.id);
+  return i < 0 || !next ? [] : [pair(corners[i]!.id, next.id)];
 }

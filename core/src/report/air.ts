@@ -109,7 +109,7 @@ function reachFinding(
   const inWay = solids(scene, open).filter((body) => !within(body, own));
   const found = { item: thing.id, name: thing.name };
   const opened = open ? ` with the ${called(itemName(plan, open))} open` : '';
-  const subject = `The ${called(thing.name)}`;
+  const subject = `the ${called(thing.name)}`;
   let least: { body: Body; reach: number } | undefined;
   for (const way of WAYS) {
     const blocked = (long: number) => {
@@ -121,7 +121,7 @@ function reachFinding(
       return {
         ...found,
         verdict: 'clear',
-        sentence: `${subject} is reached by a hand ${formatLength(hand.mm, plan.units, true)} broad from ${wayWords(way)}${opened}.`,
+        sentence: `A hand ${formatLength(hand.mm, plan.units, true)} broad gets to ${subject} from ${wayWords(way)}${opened}.`,
         by: undefined,
       };
     // How far the hand would get: the shortest arm that is stopped, to a centimetre.
@@ -136,7 +136,7 @@ function reachFinding(
   return {
     ...found,
     verdict: 'hits',
-    sentence: `${subject} is not reached by any straight way tried${opened}: ${least!.body.name} is in the hand’s way.`,
+    sentence: `No straight way for a hand to ${subject} was found${opened}: ${least!.body.name} is in the way.`,
     by: least!.body.item,
   };
 }

@@ -106,7 +106,13 @@ const saidExisting = new WeakMap<MoverCheck, { readonly units: Units; readonly r
 function reportExisting(plan: Plan, scene: Scene, mover: Mover, check: MoverCheck): PartReport {
   const before = saidExisting.get(check);
   if (before?.units === plan.units) return before.report;
-  const report: PartReport = { ...checked(plan, scene, mover, check), sizes: [], proposal: undefined };
+  // That it clears the very walls it is hung in, which it may touch, is no news.
+  const encounters = check.encounters.filter(({ needed, verdict }) => needed > 0 || verdict !== 'clear');
+  const report: PartReport = {
+    ...checked(plan, scene, mover, { ...check, encounters }),
+    sizes: [],
+    proposal: undefined,
+  };
   saidExisting.set(check, { units: plan.units, report });
   return report;
 }
@@ -194,20 +200,18 @@ function partsOf(some: number, all: number): string {
   return `${count(some)} ${some === 1 ? 'part' : 'parts'} of ${count(all)}`;
 }
 
-function answerOf(
-  plan: Plan,
-  scene: Scene,
-  parts: readonly PartReport[],
-  air: readonly AirFinding[],
-): Answer {
+function answerOf(plan: Plan, scene: Scene, all: readonly PartReport[], air: readonly AirFinding[]): Answer {
+  // What moves there already counts where it meets something; that it is free is no news.
+  const own = new Set(plan.parts.map(({ id }) => id));
+  const parts = all.filter(({ id, verdict }) => own.has(id) || verdict !== 'clear');
   const worst = parts[0];
-  if (!worst || (plan.parts.length === 0 && worst.verdict === 'clear')) {
+  if (!worst) {
     const part = FAMILY_NAMES[0]!;
     const next =
       plan.carcasses.length === 0
         ? `add a carcass with a ${part}`
         : `hang a ${part} on the ${called(plan.carcasses[0]!.name)}`;
-    const stands = worst ? 'What moves here already is free' : 'Nothing moves here yet';
+    const stands = all.length > 0 ? 'What moves here already is free' : 'Nothing moves here yet';
     return { verdict: 'clear', stands, next, part: undefined, proposal: undefined };
   }
   const hits = parts.filter(({ verdict }) => verdict === 'hits').length;
@@ -237,13 +241,13 @@ function answerOf(
       proposal: undefined,
     };
   const mover = scene.movers.find(({ id }) => id === worst.id)!;
-  const all =
+  const opening =
     parts.length === 1 ? `The ${subject} opens` : cap(`${partsOf(parts.length, parts.length)} open`);
   const full = parts.length === 1 ? ` fully, to ${travelText(mover, mover.to, plan.units)}` : ' fully';
   const nearest = first ? `; nearest, ${said}` : '';
   return {
     verdict: 'clear',
-    stands: `${all}${full}${nearest}`,
+    stands: `${opening}${full}${nearest}`,
     next: 'measure the opening once more before you cut the leaf',
     part: worst.id,
     proposal: undefined,

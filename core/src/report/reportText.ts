@@ -5,7 +5,7 @@ import type { Report } from './report';
 
 /** A report as sentences for a shell: how it stands, what to do next, then each part with what it meets and its size. */
 export function reportText(plan: Plan, report: Report): string {
-  const { answer, parts } = report;
+  const { answer, parts, air } = report;
   const lines = [`${plan.title}`, `${answer.stands},`, `so next, ${answer.next}.`];
   for (const { name, short, findings, sizes } of parts) {
     lines.push('', `${name}: ${short.word} ${short.amount}, ${short.detail}`);
@@ -17,5 +17,6 @@ export function reportText(plan: Plan, report: Report): string {
       lines.push(`    width: ${sumText(width, plan.units)}`, `    height: ${sumText(height, plan.units)}`);
     }
   }
+  if (air.length > 0) lines.push('', ...air.map(({ sentence }) => sentence));
   return `${lines.join('\n')}\n`;
 }

@@ -1,7 +1,7 @@
 import type { MoverCheck } from '../clearance/checkMover';
 import type { Encounter } from '../clearance/encounter';
 import { formatLength } from '../length/formatLength';
-import type { Units } from '../length/units';
+import { MM_PER_INCH, type Units } from '../length/units';
 import type { Mover } from '../scene/scene';
 
 /** How a travel is said: whole degrees for a turn, a length for a slide. Rounded towards shut, so it is never too much. */
@@ -75,7 +75,8 @@ export function shortVerdict(
   if (!worst)
     return {
       word: 'clear',
-      amount: `over ${formatLength(check.watch, units)}`,
+      // A round figure that is true: the watch itself is not one in inches.
+      amount: `over ${formatLength(units.system === 'in' ? MM_PER_INCH * Math.floor(check.watch / MM_PER_INCH) : check.watch, units)}`,
       detail: 'nothing nearer all the way',
     };
   if (worst.contact) {

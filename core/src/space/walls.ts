@@ -41,14 +41,10 @@ export function wallPieces(
   voids: readonly Void[],
 ): Convex[] {
   const wall = walls[i]!;
-  const behind = thicknessOf(walls, i);
-  const thick = Math.min(
-    behind,
-    ...voids.filter((cut) => holeIn(wall, cut, behind).length > 0).map((cut) => cut.thick ?? behind),
-  );
+  const thick = thickOf(walls, i, voids);
   const n = walls.length;
-  const end = mitre(wall, walls[(i + 1) % n]!, thick);
-  const start = mitre(walls[(i + n - 1) % n]!, wall, thick);
+  const end = mitre(wall, walls[(i + 1) % n]!, thick, thickOf(walls, (i + 1) % n, voids));
+  const start = mitre(walls[(i + n - 1) % n]!, wall, thick, thickOf(walls, (i + n - 1) % n, voids));
   const holes = voids.flatMap((cut) => holeIn(wall, cut, thick));
   return uncovered([0, wall.length, 0, height], holes).map(([u0, u1, z0, z1]) => {
     const at = (u: number, d: number): Point2 => [
@@ -62,12 +58,19 @@ export function wallPieces(
   });
 }
 
-/** How far two walls' outer faces run on beyond their corner until they meet; 0 at a corner that stands into the room. */
-function mitre(before: Wall, after: Wall, thick: number): number {
-  const turn = before.along[0] * after.along[1] - before.along[1] * after.along[0];
-  if (turn <= 1e-9) return 0;
-  const tangent = turn / (1 + dot(before.along, after.along));
-  return thick * Math.min(LONGEST_MITRE, tangent);
+/** As thick as is known of what is let into it, else as thick as there is room behind it. */
+function thickOf(walls: readonly Wall[], i: number, voids: readonly Void[]): number {
+  const behind = thicknessOf(walls, i);
+  const cuts = voids.filter((cut) => holeIn(walls[i]!, cut, behind).length > 0);
+  return Math.min(behind, ...cuts.map((cut) => cut.thick ?? behind));
+}
+
+/** How far a wall's outer face runs on beyond its corner until it meets the other's; 0 at a corner that stands into the room. */
+function mitre(before: Wall, after: Wall, own: number, other: number): number {
+  const sine = before.along[0] * after.along[1] - before.along[1] * after.along[0];
+  if (sine <= 1e-9) return 0;
+  const cosine = dot(before.along, after.along);
+  return Math.min(LONGEST_MITRE * own, Math.max(0, (other - own * cosine) / sine));
 }
 
 /** Where a box goes through a wall's face: along it, and up. A box on a slant is cut out as wide as it lies. */

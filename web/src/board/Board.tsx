@@ -94,6 +94,8 @@ function Board({ stage }: { stage: Stage }) {
   const chosen = useApp(({ view }) => view.selected);
   const panes = useApp(({ view }) => view.panes);
   const trouble = useApp(({ view }) => view.told);
+  // Measuring wants the large view and a long card.
+  const small = panes.length > 1 && stage !== 'measure';
   const { plan } = job;
   const scene = useScene(plan);
   const { report } = check;
@@ -149,14 +151,14 @@ function Board({ stage }: { stage: Stage }) {
           display: 'grid',
           minHeight: '100vh',
           gridTemplateColumns: '152px minmax(0, 1fr)',
-          gridTemplateRows: `auto clamp(420px, 46vh, 720px) ${panes.length > 1 ? '300px' : '0'} auto 1fr`,
+          gridTemplateRows: `auto clamp(420px, 46vh, 720px) ${small ? '300px' : '0'} auto 1fr`,
           '& > nav': { gridRow: '1 / -1' },
           '& > .answer, & > .strips, & > .card, & > .aside': { gridColumn: '2 / -1' },
           '& > .sheet': { gridColumn: 2 },
           [`@media (min-width: ${UPRIGHT}px)`]: {
             height: '100vh',
             gridTemplateColumns: '152px minmax(0, 1fr) 452px',
-            gridTemplateRows: `auto ${panes.length > 1 ? 'minmax(250px, 34%)' : '0'} minmax(0, 1fr) auto`,
+            gridTemplateRows: `auto ${small ? 'minmax(250px, 34%)' : '0'} minmax(0, 1fr) auto`,
             '& > .sheet': { gridRow: '2 / 4' },
             '& > .aside': { gridRow: 2, gridColumn: 3 },
             '& > .card': { gridRow: 3, gridColumn: 3 },
@@ -191,7 +193,7 @@ function Board({ stage }: { stage: Stage }) {
           )}
         </Box>
         <MainPanes {...sheetProps} />
-        <SmallPanes {...sheetProps} />
+        {small && <SmallPanes {...sheetProps} />}
         <Box className="strips" sx={{ borderTop: `1.4px solid ${colour('ink')}` }}>
           <Strips
             plan={plan}

@@ -8,7 +8,8 @@ export function useScene(plan: Plan): Scene {
   const still = useSame(built.still, sameList)!;
   const movers = useSame(built.movers, sameList)!;
   const gone = useSame(built.gone ?? [], sameList)!;
-  return useMemo(() => ({ still, movers, gone }), [still, movers, gone]);
+  const air = useSame(built.air ?? [], sameList)!;
+  return useMemo(() => ({ still, movers, gone, air }), [still, movers, gone, air]);
 }
 
 function sameList<T>(a: readonly T[], b: readonly T[]): boolean {

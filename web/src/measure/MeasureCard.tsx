@@ -17,8 +17,8 @@ const FilesPanel = lazy(() => import('./FilesPanel'));
 const TABS = {
   numbers: 'Numbers',
   readings: 'Readings',
-  missing: 'To measure',
-  instruments: 'Instruments',
+  missing: 'Missing',
+  instruments: 'Tapes',
   wayIn: 'Way in',
   files: 'Files',
 } as const;
@@ -58,7 +58,7 @@ export function MeasureCard({
           minHeight: 44,
           flex: 'none',
           borderBottom: `1px solid ${colour('line')}`,
-          '& .MuiTab-root': { minHeight: 44, minWidth: 0, px: 1.1, fontSize: 15, color: 'text.primary' },
+          '& .MuiTab-root': { minHeight: 44, minWidth: 0, px: 1, fontSize: 15, color: 'text.primary' },
           '& .Mui-selected': { color: 'primary.main', fontWeight: 720 },
           '& .MuiTabs-indicator': { height: 3 },
         }}

@@ -140,7 +140,12 @@ function Reading({ plan }: { plan: Plan }) {
           </Typography>
         </ButtonBase>
       )}
-      <Typography sx={{ pt: 2 }} component={Link} to={`../measure`} relative="path">
+      <Typography
+        sx={{ pt: 2, display: 'inline-block', color: 'primary.main' }}
+        component={Link}
+        to={`../measure`}
+        relative="path"
+      >
         To the board
       </Typography>
     </>

@@ -27,8 +27,8 @@ import { CornersCheck } from './CornersCheck';
 const ROWS = 12;
 
 const WORDS: Record<GoverningRule, string> = {
-  smallest: 'smallest, since something goes in',
-  largest: 'largest, since something covers it',
+  smallest: 'smallest: a thing goes in',
+  largest: 'largest: it is covered',
   mean: 'mean, with its spread',
 };
 
@@ -110,7 +110,7 @@ function Read({ plan, dimension, summary }: { plan: Plan; dimension: Dimension; 
           }}
           inputProps={{ 'aria-label': 'Which reading governs' }}
           disableUnderline
-          sx={{ borderBottom: `1.2px solid ${colour('ink')}`, maxWidth: 210 }}
+          sx={{ borderBottom: `1.2px solid ${colour('ink')}`, maxWidth: 230 }}
         >
           {GOVERNING_RULES.map((rule) => (
             <option key={rule} value={rule}>
@@ -133,7 +133,9 @@ function Read({ plan, dimension, summary }: { plan: Plan; dimension: Dimension; 
             variant="contained"
             onClick={() => setWrong(dispatch(takeOver(dimension, summary))[0]?.message)}
           >
-            Use {say(governs.mm)} for the plan’s {say(dimension.mm)}
+            {Math.abs(governs.mm - dimension.mm) < 0.05
+              ? `The plan’s ${say(dimension.mm)} is as read`
+              : `Use ${say(governs.mm)} for the plan’s ${say(dimension.mm)}`}
           </Button>
         </Box>
       ) : (

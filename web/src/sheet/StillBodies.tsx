@@ -160,6 +160,7 @@ function Shell({
           fill="none"
           stroke={colour('ink')}
           strokeWidth={selected ? 5.5 : 4}
+          strokeLinejoin="round"
         />
       ))}
       {cuts.map(({ key, section }) => (
@@ -220,28 +221,43 @@ function Item({
           strokeDasharray="9 3 2 3"
         />
       ))}
-      {pieces
-        .filter((piece) => !piece.nearer && !piece.zone)
-        .map((piece) => (
-          <g key={piece.key}>
+      {bodiesOf(pieces.filter((piece) => !piece.nearer && !piece.zone)).map((own) => (
+        <g key={own[0]!.key}>
+          {/* Lines of all pieces first, twice as wide, and their faces over them: what is left is one line round the body. */}
+          {own.map(({ key, outline, toCome }) => (
             <polygon
-              points={pointsText(piece.outline)}
-              fill={colour('paper')}
-              stroke={colour(piece.toCome ? 'ink2' : 'ink')}
-              strokeWidth={1.25 + extra}
+              key={key}
+              points={pointsText(outline)}
+              fill="none"
+              stroke={colour(toCome ? 'ink2' : 'ink')}
+              strokeWidth={2.5 + 2 * extra}
+              strokeLinejoin="round"
               // To come: round dots, as on a drawing of what is proposed.
-              {...(piece.toCome && { strokeDasharray: '1.5 3', strokeLinecap: 'round' as const })}
+              {...(toCome && { strokeDasharray: '1.5 3', strokeLinecap: 'round' as const })}
             />
-            {piece.section && (
+          ))}
+          {own.map(({ key, outline }) => (
+            <polygon key={`${key} face`} points={pointsText(outline)} fill={colour('paper')} {...SEAM} />
+          ))}
+          {own
+            .filter(({ section }) => section)
+            .map(({ key, section }) => (
               <polygon
-                points={pointsText(piece.section)}
-                fill="url(#cut)"
+                key={`${key} rim`}
+                points={pointsText(section!)}
+                fill="none"
                 stroke={colour('ink')}
-                strokeWidth={1.5 + extra}
+                strokeWidth={3 + 2 * extra}
+                strokeLinejoin="round"
               />
-            )}
-          </g>
-        ))}
+            ))}
+          {own
+            .filter(({ section }) => section)
+            .map(({ key, section }) => (
+              <polygon key={`${key} cut`} points={pointsText(section!)} fill="url(#cut)" />
+            ))}
+        </g>
+      ))}
       {(selected ? pieces.filter(({ zone }) => !zone) : nearer).map(({ key, outline }) => (
         <polygon
           key={`${key} hidden`}
@@ -254,6 +270,16 @@ function Item({
       ))}
     </g>
   );
+}
+
+/** Faces that lie side by side are drawn a hair larger, so that no line shows between them. */
+const SEAM = { stroke: colour('paper'), strokeWidth: 0.6 };
+
+/** The pieces of each body together, in the order in which they are drawn. */
+function bodiesOf(pieces: readonly Drawn[]): Drawn[][] {
+  const bodies = new Map<string, Drawn[]>();
+  for (const piece of pieces) bodies.set(piece.body, [...(bodies.get(piece.body) ?? []), piece]);
+  return [...bodies.values()].sort((a, b) => a[a.length - 1]!.depth - b[b.length - 1]!.depth);
 }
 
 /** What is there now and will be gone: a dashed outline with crosses inside. */

@@ -89,7 +89,12 @@ export function themeOf(sheet: Sheet): Theme {
         styleOverrides: { root: { minHeight: 44, '@media (min-width:600px)': { minHeight: 44 } } },
       },
       MuiDialog: { styleOverrides: { paper: { border: `1.5px solid ${c.ink}`, backgroundImage: 'none' } } },
-      MuiInputBase: { styleOverrides: { root: { fontSize: 16, fontWeight: 620 }, input: { height: 24 } } },
+      MuiInputBase: {
+        styleOverrides: {
+          root: { fontSize: 16, fontWeight: 620 },
+          input: { height: 24, '&::placeholder': { color: c.ink2, opacity: 1 } },
+        },
+      },
     },
   });
 }
