@@ -7,13 +7,16 @@ export interface CurvePoint {
   readonly of: number;
 }
 
+/** Where nothing is needed a hair's breadth must still be near a touch, mm: else rounding alone would make the curve leap. */
+const LEAST_NEED = 0.5;
+
 /**
  * How a clearance stands to what is needed: 0 in touch, one half where it is just what is needed, towards 1 far off.
  * Clearances with different needs can be compared, and drawn, by it.
  */
 export function share({ clearance, needed }: Pick<CurvePoint, 'clearance' | 'needed'>): number {
   if (clearance <= 0) return 0;
-  return clearance / (clearance + needed);
+  return clearance / (clearance + Math.max(needed, LEAST_NEED));
 }
 
 const COARSE = 24;

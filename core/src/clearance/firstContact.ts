@@ -86,6 +86,17 @@ function withinShort(approach: Approach, from: number, to: number, level: number
   return withinShort(approach, from, middle, level) ?? withinShort(approach, middle, to, level);
 }
 
+/** How far the travel can go on, at most to `to`, while no point moves by more than `room`, mm. */
+function wayOut(approach: Approach, at: number, to: number, room: number): number {
+  const knot = approach.knots.find((one) => one > at + Number.EPSILON * Math.abs(at) && one < to) ?? to;
+  // Over a long stretch a motion may bound nothing: over a short enough one it does.
+  for (let stretch = knot - at; ; stretch /= 2) {
+    const speed = approach.speedOver(0, stretch);
+    if (speed * stretch <= room) return stretch;
+    if (speed < Infinity) return Math.max(room / speed, 1e-12 * (to - at));
+  }
+}
+
 /**
  * Every stretch of travel on which the separation is at or below `level`, in order.
  *
@@ -108,9 +119,7 @@ export function blockedStretches(
     let clear = to;
     while (until < to) {
       const depth = level - approach.at(until).value;
-      const speed = Math.max(approach.speedOver(0, to - until), 1e-9);
-      const step = Math.max(depth / speed, bracket / speed);
-      const next = Math.min(until + step, to);
+      const next = until + wayOut(approach, until, to, Math.max(depth, bracket));
       if (approach.at(next, level).value > level) {
         clear = next;
         break;

@@ -145,6 +145,22 @@ describe('what moves in the space already', () => {
     for (const { motion } of mover.bodies) expectBoundsHold(motion, mover.to);
   });
 
+  it('an overhead door that meets a shelf in its bend says where, and every stretch of the travel that is blocked', () => {
+    const { mover } = buildExisting(made('overhead door'), 10);
+    const shelf = {
+      id: 'shelf',
+      name: 'the shelf',
+      item: 'shelf',
+      pieces: [box([500, -700, 2490], [900, -500, 2500])],
+    };
+    const { encounters } = checkMover(mover, [shelf], { curves: true });
+    expect(encounters.map(({ moving, verdict }) => `${moving} ${verdict}`)).toContain('it/section-4 hits');
+    for (const { blocked, contact } of encounters.filter((one) => one.contact)) {
+      expect(blocked.length).toBeGreaterThan(0);
+      expect(contact!.free).toBeCloseTo(blocked[0]!.free, 6);
+    }
+  });
+
   it('a room door meets a chest that stands within its swing, where a turn about its pin brings it', () => {
     const door: RoomDoor = made('room door', {
       width: mm(768),
