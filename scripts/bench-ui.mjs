@@ -44,6 +44,8 @@ await command(async () => {
     await solid.locator('canvas').first().waitFor();
     await solid.waitForTimeout(1500);
     const solids = await scrub(solid);
+    await solid.context().close();
+    const reading = await readings(open, address);
     return {
       scrubP50Ms: quantile(frames, 0.5),
       scrubP95Ms: quantile(frames, 0.95),
@@ -55,6 +57,7 @@ await command(async () => {
       editWorstMs: quantile(edits, 1),
       paintMs: quantile(paints, 0.5),
       entryKb: entryKb(),
+      ...reading,
     };
   });
   if (process.argv.includes('--json')) console.log(JSON.stringify(figures));
@@ -160,6 +163,82 @@ async function answers(page) {
     );
   }
   return times;
+}
+
+/**
+ * Ten thousand readings in a job: from the press on their tab to the list with what governs; and a file of five thousand
+ * more, from the choice of it to the offer, and from taking it in to having it kept.
+ */
+async function readings(open, address) {
+  const uuid = (n) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
+  const keys = ['space/width', 'space/depth', 'space/height', 'box-1/x', 'box-1/y'];
+  const size = {
+    'space/width': 9700,
+    'space/depth': 2420,
+    'space/height': 2400,
+    'box-1/x': 80,
+    'box-1/y': 1150,
+  };
+  const many = Array.from({ length: 10_000 }, (_, i) => ({
+    id: uuid(i),
+    of: keys[i % keys.length],
+    mm: size[keys[i % keys.length]] + ((i * 7) % 11) / 10,
+    place: 'here',
+    instrument: null,
+    who: 'Ada',
+    at: '2026-03-01T10:00:00.000Z',
+    note: '',
+    withdrawn: false,
+  }));
+  const made = await fetch(`${address}/api/jobs`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ plan: uiRoom(), log: { instruments: [], readings: many } }),
+  });
+  if (made.status !== 201) throw new Error(`The readings were not taken: ${await made.text()}`);
+  const { id } = await made.json();
+  const page = await open(`/jobs/${id}/measure`);
+  await settled(page);
+  await page.waitForTimeout(3000);
+  const list = [];
+  for (let i = 0; i < 7; i += 1) {
+    await page.getByRole('tab', { name: 'Numbers' }).click();
+    await page.waitForTimeout(400);
+    list.push(
+      await page.getByRole('tab', { name: 'Readings' }).evaluate(
+        (tab) =>
+          new Promise((resolve) => {
+            const start = performance.now();
+            tab.click();
+            const look = () =>
+              document.querySelector('[data-governs]')
+                ? requestAnimationFrame(() => resolve(performance.now() - start))
+                : requestAnimationFrame(look);
+            look();
+          }),
+      ),
+    );
+  }
+  await page.getByRole('tab', { name: 'Files' }).click();
+  const box = page.getByRole('region', { name: 'Readings', exact: true });
+  const rows = many.slice(0, 5000).map(({ of, mm }) => `${of},${mm},mm,top,Ada`);
+  const csv = Buffer.from(['dimension,value,unit,place,who', ...rows].join('\n'));
+  const start = performance.now();
+  await box
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'many.csv', mimeType: 'text/csv', buffer: csv });
+  const take = box.getByRole('button', { name: 'Take in 5000 readings' });
+  await take.waitFor();
+  const offered = performance.now();
+  await take.click();
+  await box.getByRole('status').waitFor();
+  const kept = performance.now();
+  await page.context().close();
+  return {
+    readingsListMs: quantile(list, 0.5),
+    csvOfferMs: Math.round(offered - start),
+    csvKeepMs: Math.round(kept - offered),
+  };
 }
 
 function quantile(values, share) {

@@ -3,6 +3,7 @@ import { cpus } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { Figures, median } from './figures';
 import { measureMaps } from './maps';
+import { measureReadings } from './readings';
 import { measureGrowth, measureWarmRoom, printColdRoom, printLongestStep, printPeakMemory } from './rooms';
 
 /**
@@ -25,6 +26,7 @@ async function measure(): Promise<void> {
   measureWarmRoom(figures);
   measureMaps(figures);
   measureGrowth(figures);
+  measureReadings(figures);
   figures.note('longestStepMs', median(Array.from({ length: 5 }, () => alone('--step'))));
   figures.note('peakMb', alone('--memory'));
   if (process.argv.includes('--json')) process.stdout.write(`${JSON.stringify(figures.values)}\n`);

@@ -285,7 +285,7 @@ test('what cannot be right is told by its place, and the rest is offered', async
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save Bad readings as a plan file' }).click();
   const path = await (await download).path();
-  await page.getByLabel('Plan file').setInputFiles(path);
+  await page.getByLabel('Plan file', { exact: true }).setInputFiles(path);
   await expect(page).toHaveURL(/\/check$/);
   const copy = /jobs\/([^/]+)\//.exec(page.url())![1]!;
   const log = (await (await request.get(`/api/jobs/${copy}/readings`)).json()) as {

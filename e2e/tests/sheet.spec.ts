@@ -131,12 +131,12 @@ test('two cupboards grouped are shifted, mirrored and copied into another job as
   const { plan } = (await (await request.get(`/api/jobs/${id}`)).json()) as { plan: object };
   const other = await makeJob(request, { ...plan, title: 'Pasted', carcasses: [], parts: [] });
   await page.goto(`/jobs/${other}/plan`);
-  await expect(answer(page)).toContainText('Nothing moves here yet');
+  await expect(answer(page)).toContainText('What moves here already is free');
   await page.keyboard.press('Control+v');
   await expect(answer(page)).toContainText(/Both parts|of two/);
   expect((await kept(page, other)).carcasses).toHaveLength(2);
   await page.keyboard.press('Control+z');
-  await expect(answer(page)).toContainText('Nothing moves here yet');
+  await expect(answer(page)).toContainText('What moves here already is free');
 
   // What cannot be done says why.
   await page.keyboard.press('d');

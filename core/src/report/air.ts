@@ -3,6 +3,8 @@ import { coldStart } from '../clearance/gjk';
 import { emptySeparation, separate } from '../clearance/separation';
 import { called } from '../item/called';
 import { formatLength } from '../length/formatLength';
+import { itemsOf } from '../plan/items';
+import { extentOf } from '../plan/placing';
 import type { Plan } from '../plan/schema';
 import type { Body, Scene } from '../scene/scene';
 import type { Convex } from '../solid/convex';
@@ -110,13 +112,18 @@ function reachFinding(
   const found = { item: thing.id, name: thing.name };
   const opened = open ? ` with the ${called(itemName(plan, open))} open` : '';
   const subject = `the ${called(thing.name)}`;
-  let least: { body: Body; reach: number } | undefined;
+  const shut = enclosures(plan);
+  let least: { body: Pick<Body, 'name' | 'item'>; reach: number } | undefined;
   for (const way of WAYS) {
     const blocked = (long: number) => {
       const bar = barAlong(own, way, hand.mm, long);
       return inWay.find((body) => meets(bar, body));
     };
-    const body = blocked(arm.mm);
+    // An arm that ends inside a closed case belongs to nobody.
+    const end = alongWay(own, way, arm.mm);
+    const body =
+      blocked(arm.mm) ??
+      shut.find(({ box: around }) => end.every((x, i) => x > around.least[i]! && x < around.greatest[i]!));
     if (!body)
       return {
         ...found,
@@ -141,6 +148,16 @@ function reachFinding(
   };
 }
 
+/** What has an inside: an arm must come from without. */
+function enclosures(plan: Plan): { readonly name: string; readonly item: string; readonly box: Box }[] {
+  return itemsOf(plan).flatMap((item) => {
+    const hollow =
+      item.list === 'carcasses' || (item.list === 'things' && item.value.shape?.kind === 'compartment');
+    const extent = hollow ? extentOf(item) : undefined;
+    return extent ? [{ name: `the ${called(item.name)}`, item: item.id, box: extent }] : [];
+  });
+}
+
 /** Whether a body lies in the place that is reached: what the hand is to get hold of is not in its way. */
 function within({ pieces }: Body, { least, greatest }: Box): boolean {
   return pieces.every(
@@ -150,15 +167,28 @@ function within({ pieces }: Body, { least, greatest }: Box): boolean {
   );
 }
 
-/** A square bar from the middle of a box outwards along a way, from the box's face on. */
-function barAlong({ least, greatest }: Box, way: Point3, broad: number, long: number): Convex {
-  const middle = [0, 1, 2].map((i) => (least[i]! + greatest[i]!) / 2);
+/** The way outwards as a unit vector, and how far it is along it from the middle of a box to its face. */
+function outward({ least, greatest }: Box, way: Point3): { unit: number[]; toFace: number } {
   const unit = way.map((step) => step / Math.sqrt(size(way)));
   const toFace = Math.min(
     ...unit.map((step, i) =>
       Math.abs(step) < 1e-9 ? Infinity : (greatest[i]! - least[i]!) / 2 / Math.abs(step),
     ),
   );
+  return { unit, toFace };
+}
+
+/** Where an arm ends that reaches a box along a way. */
+function alongWay(own: Box, way: Point3, long: number): number[] {
+  const { unit, toFace } = outward(own, way);
+  return unit.map((step, i) => (own.least[i]! + own.greatest[i]!) / 2 + (toFace + long) * step);
+}
+
+/** A square bar from the middle of a box outwards along a way, from the box's face on. */
+function barAlong(own: Box, way: Point3, broad: number, long: number): Convex {
+  const { least, greatest } = own;
+  const middle = [0, 1, 2].map((i) => (least[i]! + greatest[i]!) / 2);
+  const { unit, toFace } = outward(own, way);
   const side = Math.abs(unit[2]!) > 0.9 ? [1, 0, 0] : [0, 0, 1];
   const across = crossed(unit, side);
   const up = crossed(across, unit);

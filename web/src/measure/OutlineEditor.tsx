@@ -103,7 +103,7 @@ export function OutlineEditor({ plan }: { plan: Plan }) {
         <Typography
           id={`${id}-said`}
           variant="body2"
-          role={said?.wrong ? 'alert' : 'status'}
+          role={said ? (said.wrong ? 'alert' : 'status') : undefined}
           sx={{ flex: 1, ...(said?.wrong && { color: 'error.main' }) }}
         >
           {said?.words ?? 'For example: 3600 left, or 900 right, or 1500 left 45.'}
