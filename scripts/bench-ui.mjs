@@ -222,7 +222,7 @@ async function readings(open, address) {
   await page.getByRole('tab', { name: 'Files' }).click();
   const box = page.getByRole('region', { name: 'Readings', exact: true });
   const rows = many.slice(0, 5000).map(({ of, mm }) => `${of},${mm},mm,top,Ada`);
-  const csv = Buffer.from(['dimension,value,unit,place,who', ...rows].join('\n'));
+  const csv = globalThis.Buffer.from(['dimension,value,unit,place,who', ...rows].join('\n'));
   const start = performance.now();
   await box
     .locator('input[type=file]')

@@ -142,3 +142,4 @@ export { sceneReport, sceneReportText, type SceneReport } from './report/sceneRe
 export { serve, type WorkerHost } from './workers/serve';
 export { WorkPool, type Outcome, type WorkerPort } from './workers/pool';
 export type { FromWorker, ResultOf, Task, ToWorker } from './workers/protocol';
+export { adjustCorners, type Adjusted, type Tie } from './measure/network';

@@ -8,7 +8,6 @@ import { BoardScreen } from './board/Board';
 import { saveBeforeClose } from './job/autosave';
 import { KeysScreen } from './commands/KeysScreen';
 import { JobsScreen } from './jobs/JobsScreen';
-import { ReadScreen } from './readings/ReadScreen';
 import { store } from './store';
 import { QuickDeck } from './quick/QuickDeck';
 import { QuickScreen } from './quick/QuickScreen';
@@ -18,7 +17,10 @@ import { Patterns } from './ui/Patterns';
 const router = createBrowserRouter([
   { path: '/', Component: JobsScreen },
   { path: '/jobs/:id/:stage?', Component: BoardScreen },
-  { path: '/jobs/:id/read', Component: ReadScreen },
+  {
+    path: '/jobs/:id/read',
+    lazy: async () => ({ Component: (await import('./readings/ReadScreen')).ReadScreen }),
+  },
   { path: '/keys', Component: KeysScreen },
   { path: '/quick', Component: QuickDeck },
   { path: '/quick/:card', Component: QuickScreen },

@@ -154,7 +154,11 @@ function Board({ stage }: { stage: Stage }) {
           gridTemplateRows: `auto clamp(420px, 46vh, 720px) ${small ? '300px' : '0'} auto 1fr`,
           '& > nav': { gridRow: '1 / -1' },
           '& > .answer, & > .strips, & > .card, & > .aside': { gridColumn: '2 / -1' },
-          '& > .sheet': { gridColumn: 2 },
+          '& > .sheet': { gridColumn: 2, gridRow: 2 },
+          '& > .answer': { gridRow: 1 },
+          '& > .aside': { gridRow: 3 },
+          '& > .strips': { gridRow: 4 },
+          '& > .card': { gridRow: 5 },
           [`@media (min-width: ${UPRIGHT}px)`]: {
             height: '100vh',
             gridTemplateColumns: '152px minmax(0, 1fr) 452px',

@@ -28,8 +28,6 @@ import { ItemFields } from '../numbers/ItemFields';
 import { SumBlock } from '../numbers/SumBlock';
 import { useAppDispatch } from '../store';
 import { colour, type Sheet } from '../theme/palette';
-import { MeasureCard } from '../measure/MeasureCard';
-import { OutlineEditor } from '../measure/OutlineEditor';
 import { LengthText } from '../ui/LengthText';
 import { Swatch } from '../ui/Patterns';
 import { Stone } from '../ui/Stone';
@@ -38,6 +36,7 @@ import { ItemMenu } from './ItemMenu';
 import type { Stage } from './stages';
 import { selected as select } from './viewSlice';
 
+const MeasureCard = lazy(() => import('../measure/MeasureCard'));
 const ClearanceChart = lazy(() => import('../chart/ClearanceChart'));
 
 interface Props {
@@ -101,19 +100,20 @@ export function Card(props: Props) {
           {stage === 'check' && (item.list === 'parts' || item.list === 'existing') ? (
             <CheckBody {...props} item={item} />
           ) : stage === 'measure' ? (
-            <MeasureCard
-              plan={plan}
-              report={props.report}
-              item={item}
-              numbers={
-                <>
-                  <AirWords report={props.report} item={item} />
-                  <NumbersBody {...props} item={item} />
-                  {item.list === 'space' && <OutlineEditor plan={plan} />}
-                  <AddBar plan={plan} stage={stage} item={item} />
-                </>
-              }
-            />
+            <Suspense fallback={null}>
+              <MeasureCard
+                plan={plan}
+                report={props.report}
+                item={item}
+                numbers={
+                  <>
+                    <AirWords report={props.report} item={item} />
+                    <NumbersBody {...props} item={item} />
+                  </>
+                }
+                add={<AddBar plan={plan} stage={stage} item={item} />}
+              />
+            </Suspense>
           ) : (
             <NumbersBody {...props} item={item} />
           )}

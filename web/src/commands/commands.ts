@@ -45,6 +45,8 @@ export const PLACE_KEYS: readonly (readonly [place: string, keys: string, words:
     'shift it by a millimetre or a sixteenth; with Shift by ten',
   ],
   ['On a selected thing on the sheet', 'Shift and press', 'select another with it'],
+  ['In a number while measuring', 'F2', 'take what the meter or the angle gauge reads'],
+  ['On a corner of the walls', 'Arrow keys', 'shift it; with Shift by ten'],
   ['On a dimension', 'Enter', 'type over it; Escape leaves it as it was'],
   ['In a view', '+ and −', 'enlarge and reduce'],
   ['In a view', '0', 'show the whole'],

@@ -10,6 +10,7 @@ import { ReadingsPanel } from '../readings/ReadingsPanel';
 import { readAbout } from '../readings/readingsSlice';
 import { useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
+import { OutlineEditor } from './OutlineEditor';
 import { WayInPanel } from './WayInPanel';
 
 const FilesPanel = lazy(() => import('./FilesPanel'));
@@ -28,16 +29,19 @@ type TabId = keyof typeof TABS;
 let last: TabId = 'numbers';
 
 /** The card of the stage Measure: the numbers of what is selected, what was read of it, and what is still to be read. */
-export function MeasureCard({
+export default function MeasureCard({
   plan,
   report,
   item,
   numbers,
+  add,
 }: {
   plan: Plan;
   report: Report | null;
   item: Item;
   numbers: React.ReactNode;
+  /** What puts more into the space. */
+  add: React.ReactNode;
 }) {
   const dispatch = useAppDispatch();
   const [tab, setTab] = useState<TabId>(last);
@@ -74,7 +78,13 @@ export function MeasureCard({
         ))}
       </Tabs>
       <Box role="tabpanel" id="measure-panel" aria-labelledby={`measure-${tab}`}>
-        {tab === 'numbers' && numbers}
+        {tab === 'numbers' && (
+          <>
+            {numbers}
+            {item.list === 'space' && <OutlineEditor plan={plan} />}
+            {add}
+          </>
+        )}
         {tab === 'readings' && <ReadingsPanel plan={plan} item={item.id} />}
         {tab === 'missing' && (
           <MissingPanel

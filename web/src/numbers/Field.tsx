@@ -13,12 +13,15 @@ import {
 import { useId, useRef, useState } from 'react';
 import { setCorner, setSpaceSize, setValue } from '../job/edits';
 import { useAppDispatch } from '../store';
+import { TAKE_KEY, useTake } from '../readings/useTake';
 import { colour } from '../theme/palette';
 
 interface FieldProps {
   readonly label: string;
   readonly shown: string;
   readonly suffix?: string;
+  /** A device that reads such numbers may be taken into the field: what its stand-in is pointed at. */
+  readonly device?: { readonly unit: 'mm' | 'deg'; readonly aim: number };
   /** Words need more room than a number. */
   readonly words?: boolean;
   /** Take what was typed; what is wrong with it, with its place in the text where that is known. */
@@ -29,13 +32,17 @@ interface FieldProps {
  * A number on its pencil line. It is taken on Enter or on leaving the field; Escape puts the old one back. What cannot
  * be taken stays as it was typed, with a sentence under it, and the plan stays as it was.
  */
-export function Field({ label, shown, suffix, words = false, take }: FieldProps) {
+export function Field({ label, shown, suffix, words = false, device, take }: FieldProps) {
   const id = useId();
   const [text, setText] = useState(shown);
   const [wrong, setWrong] = useState<string>();
   const [from, setFrom] = useState(shown);
   const input = useRef<HTMLInputElement>(null);
   const row = useRef<HTMLDivElement>(null);
+  const [focused, setFocused] = useState(false);
+  const off = useTake(focused, device?.unit, device?.aim ?? 0, ({ value, unit }) =>
+    setText(unit === 'mm' ? `${value} mm` : String(value)),
+  );
   // Another source changed the value (undo, a drag, the other units): what is shown follows.
   if (from !== shown) {
     setFrom(shown);
@@ -53,6 +60,10 @@ export function Field({ label, shown, suffix, words = false, take }: FieldProps)
   };
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (event.key === 'Enter') commit();
+    if (event.key === TAKE_KEY && device && off.meter) {
+      event.preventDefault();
+      off.take();
+    }
     if (event.key === 'Escape') {
       setText(shown);
       setWrong(undefined);
@@ -71,7 +82,11 @@ export function Field({ label, shown, suffix, words = false, take }: FieldProps)
           inputRef={input}
           value={text}
           onChange={(event) => setText(event.target.value)}
-          onBlur={commit}
+          onFocus={() => setFocused(true)}
+          onBlur={() => {
+            setFocused(false);
+            commit();
+          }}
           onKeyDown={onKeyDown}
           error={wrong !== undefined}
           inputProps={{
@@ -93,6 +108,11 @@ export function Field({ label, shown, suffix, words = false, take }: FieldProps)
           </Typography>
         )}
       </Box>
+      {off.trouble && (
+        <Typography role="alert" variant="body2" sx={{ color: 'error.main', pb: 0.5 }}>
+          {off.trouble}
+        </Typography>
+      )}
       {wrong && (
         <Typography id={`${id}-wrong`} role="alert" variant="body2" sx={{ color: 'error.main', pb: 0.5 }}>
           {wrong}
@@ -145,7 +165,14 @@ export function LengthField({
       ),
     );
   };
-  return <Field label={label} shown={lengthText(value, units)} take={take} />;
+  return (
+    <Field
+      label={label}
+      shown={lengthText(value, units)}
+      device={{ unit: 'mm', aim: value.mm }}
+      take={take}
+    />
+  );
 }
 
 /** A plain number with its own sign after it, such as degrees. */
@@ -162,7 +189,15 @@ export function NumberField({
     if (!read.ok) return read;
     return firstSentence(dispatch(setValue(name, path, read.value)));
   };
-  return <Field label={label} shown={String(value)} suffix={suffix} take={take} />;
+  return (
+    <Field
+      label={label}
+      shown={String(value)}
+      suffix={suffix}
+      {...(suffix === '°' && { device: { unit: 'deg' as const, aim: value } })}
+      take={take}
+    />
+  );
 }
 
 export function TextField({ label, path, name, value }: BoundProps & { value: string }) {

@@ -85,7 +85,7 @@ export function OffsetsField({ label, path, name, table, units }: Props) {
         {wrong ??
           (fit
             ? `Fitted with a smooth curve, row ${fit.worst.row + 1} lies farthest off it: ${formatLength(Math.abs(fit.worst.mm), units, true)}. Read it again if the side is smooth there.`
-            : 'With five rows or more the curve is fitted, and the row that lies farthest off it is told.')}
+            : 'Slide a stick with a mark on it along a straight batten, and note at each station how deep the mark goes to the curve. With five rows or more the row that lies farthest off is told.')}
       </Typography>
     </Box>
   );

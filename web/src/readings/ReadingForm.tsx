@@ -48,7 +48,7 @@ export function ReadingForm({ dimension, units, large = false, free = false }: P
   const [listening, setListening] = useState(large);
   const field = useRef<HTMLInputElement>(null);
 
-  const { meter, take, trouble } = useTake(listening, dimension.mm, (reading) => {
+  const { meter, take, trouble } = useTake(listening, 'mm', dimension.mm, (reading) => {
     setText(formatLength(reading.value, { system: 'mm', step: 0.1 }) + (units.system === 'mm' ? '' : ' mm'));
     setWrong(undefined);
     const tool = dispatch(instrumentOf(reading));

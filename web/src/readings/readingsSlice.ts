@@ -4,6 +4,7 @@ import type {
   DeviceState,
   GoverningRule,
   Instrument,
+  Point2,
   Reading,
   ReadingLog,
 } from '@tarnpass/core';
@@ -31,6 +32,8 @@ export interface ReadingsState {
   readonly rules: Readonly<Record<string, GoverningRule>>;
   /** The dimension that is being read. */
   readonly about: string | null;
+  /** The corners as they were read, to be drawn over the sheet; null while they are not. */
+  readonly trueShape: readonly Point2[] | null;
 }
 
 const initialState: ReadingsState = {
@@ -43,6 +46,7 @@ const initialState: ReadingsState = {
   taken: null,
   rules: {},
   about: null,
+  trueShape: null,
 };
 
 /** A list with an entry put in place of the one with its id, or at the end. */
@@ -120,12 +124,16 @@ const readingsSlice = createSlice({
       ...state,
       rules: { ...state.rules, [payload.of]: payload.rule },
     }),
+    trueShapeShown: (state, { payload }: PayloadAction<readonly Point2[] | null>) => ({
+      ...state,
+      trueShape: payload,
+    }),
     readAbout: (state, { payload }: PayloadAction<string | null>) => ({ ...state, about: payload }),
   },
   extraReducers: (builder) => builder.addCase(opened, () => initialState).addCase(closed, () => initialState),
 });
 
 export const {
-  logRead, entriesCame, outboxFound, readingTaken, outboxSent, sendingFailed, liveIs, deviceIs, deviceRead, ruleChosen, readAbout,
+  logRead, entriesCame, outboxFound, readingTaken, outboxSent, sendingFailed, liveIs, deviceIs, deviceRead, ruleChosen, readAbout, trueShapeShown,
 } = readingsSlice.actions; // prettier-ignore
 export const readingsReducer = readingsSlice.reducer;

@@ -6,18 +6,24 @@ import { useApp } from '../store';
 /** The key that takes a reading into the field one is in. */
 export const TAKE_KEY = 'F2';
 
-/** The device that reads lengths, if one is at hand. */
-export const useMeter = () =>
-  useApp(({ readings }) => Object.values(readings.devices).find(({ unit }) => unit === 'mm'));
+/** The device at hand that reads lengths, or angles. */
+const useDevice = (wanted: DeviceReading['unit'] | undefined) =>
+  useApp(({ readings }) => Object.values(readings.devices).find(({ unit }) => unit === wanted));
 
 /**
- * A field that takes what the meter reads: `take` makes it read, and whatever it reads while the field listens comes in,
+ * A field that takes what a device reads: `take` makes it read, and whatever it reads while the field listens comes in,
  * whether this page asked for it or the device's own key did.
  *
- * @param aim  what a stand-in is pointed at, mm
+ * @param unit  what the field is in; a field that no device reads has none
+ * @param aim   what a stand-in is pointed at, in that unit
  */
-export function useTake(listening: boolean, aim: number, come: (reading: DeviceReading) => void) {
-  const meter = useMeter();
+export function useTake(
+  listening: boolean,
+  unit: DeviceReading['unit'] | undefined,
+  aim: number,
+  come: (reading: DeviceReading) => void,
+) {
+  const meter = useDevice(unit);
   const taken = useApp(({ readings }) => readings.taken);
   const [trouble, setTrouble] = useState<string>();
   const seen = useRef(taken);
@@ -25,12 +31,12 @@ export function useTake(listening: boolean, aim: number, come: (reading: DeviceR
   useEffect(() => {
     if (taken === seen.current) return;
     seen.current = taken;
-    if (taken && listening && taken.unit === 'mm') got(taken);
-  }, [taken, listening]);
+    if (taken && listening && taken.unit === unit) got(taken);
+  }, [taken, listening, unit]);
   const take = () => {
-    if (!meter) return setTrouble('No meter is at hand.');
-    if (meter.link === 'lost') return setTrouble('The meter has lost its link for a moment: try again.');
-    if (meter.battery <= 0) return setTrouble('The meter’s battery is empty.');
+    if (!meter) return setTrouble('No device for this is at hand.');
+    if (meter.link === 'lost') return setTrouble(`${meter.name} has lost its link for a moment: try again.`);
+    if (meter.battery <= 0) return setTrouble(`The battery of ${meter.name} is empty.`);
     setTrouble(undefined);
     takeOff(meter.device, aim).catch((error: unknown) => {
       if (!(error instanceof ApiError)) throw error;

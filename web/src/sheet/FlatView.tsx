@@ -13,6 +13,7 @@ import { HandMarks } from './HandMarks';
 import { lensPlace, type LensPlace } from './lensPlace';
 import { LiveLayer } from './LiveLayer';
 import { airBounds, Blocked, reachOfPart, SweptAir } from './MovingPart';
+import { OutlineByHand, TrueShapeOnSheet } from './OutlineByHand';
 import { ScaleBar } from './ScaleBar';
 import { SectionMark } from './SectionMark';
 import { roomOf, SheetLabels } from './SheetLabels';
@@ -150,6 +151,7 @@ export function FlatView(props: Props) {
               large={large}
               size={size}
             />
+            {sight.kind === 'plan' && <TrueShapeOnSheet plan={plan} frame={frame} />}
             {section && sight.kind === 'plan' && <SectionMark plan={plan} section={section} frame={frame} />}
             {large && (
               <ScaleBar right={width - 24} y={height - 14} scale={frame.scale} system={units.system} />
@@ -173,6 +175,9 @@ export function FlatView(props: Props) {
               large={large}
               onSelect={onSelect}
             />
+            {item?.list === 'space' && sight.kind === 'plan' && large && !fixed && (
+              <OutlineByHand plan={plan} frame={frame} />
+            )}
             {item && (
               <HandMarks
                 plan={plan}

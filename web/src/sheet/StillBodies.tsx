@@ -258,7 +258,7 @@ function Item({
             ))}
         </g>
       ))}
-      {(selected ? pieces.filter(({ zone }) => !zone) : nearer).map(({ key, outline }) => (
+      {(selected ? alone(pieces) : nearer).map(({ key, outline }) => (
         <polygon
           key={`${key} hidden`}
           points={pointsText(outline)}
@@ -274,6 +274,12 @@ function Item({
 
 /** Faces that lie side by side are drawn a hair larger, so that no line shows between them. */
 const SEAM = { stroke: colour('paper'), strokeWidth: 0.6 };
+
+/** What is drawn through of a selected item: bodies of one piece, since the joints between several are no edges. */
+const alone = (pieces: readonly Drawn[]): Drawn[] =>
+  bodiesOf(pieces.filter(({ zone }) => !zone)).flatMap((own) =>
+    own.length === 1 ? own : own.filter(({ nearer }) => nearer),
+  );
 
 /** The pieces of each body together, in the order in which they are drawn. */
 function bodiesOf(pieces: readonly Drawn[]): Drawn[][] {

@@ -63,6 +63,7 @@ export default function SolidView(props: Props) {
         });
       }}
     >
+      <color attach="background" args={[PALETTE[sheet].paper]} />
       <ambientLight intensity={2.1} />
       <directionalLight position={[1.4 * x, 0.6 * y, 8 * z]} intensity={1.1} />
       <Turning target={[x, y, z]} onTurn={stir} />

@@ -12,6 +12,9 @@ export interface Merged {
   readonly owners: Uint32Array;
 }
 
+/** Cosine between the normals of faces that are one. */
+const COPLANAR = 1 - 1e-6;
+
 /** Faces as fans of triangles, each with corners of its own so that edges stay sharp; the edges from the faces' rims. */
 export function merged(lists: readonly (readonly Convex[])[]): Merged {
   const points: number[] = [];
@@ -21,6 +24,7 @@ export function merged(lists: readonly (readonly Convex[])[]): Merged {
   for (const [owner, pieces] of lists.entries()) {
     for (const { corners, faces } of pieces) {
       const at = (i: number) => [0, 1, 2].map((axis) => corners[3 * i + axis]! * METRE);
+      const flat = new Map<string, number[]>();
       for (const face of faces) {
         const normal = normalOf(at(face[0]!), at(face[1]!), at(face[2]!));
         for (let i = 1; i + 1 < face.length; i += 1) {
@@ -30,8 +34,12 @@ export function merged(lists: readonly (readonly Convex[])[]): Merged {
         }
         for (const [k, from] of face.entries()) {
           const to = face[(k + 1) % face.length]!;
-          // Two faces share each edge: it is drawn once.
-          if (from < to) rims.push(...at(from), ...at(to));
+          // Two faces share each edge: it is drawn once, and not where they lie in one plane.
+          const edge = from < to ? `${from} ${to}` : `${to} ${from}`;
+          const other = flat.get(edge);
+          if (!other) flat.set(edge, normal);
+          else if (normal.reduce((sum, x, i) => sum + x * other[i]!, 0) < COPLANAR)
+            rims.push(...at(from), ...at(to));
         }
       }
     }
