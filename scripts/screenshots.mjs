@@ -7,10 +7,11 @@ await command(async () => {
   await ensurePackages();
   const { withDemo } = await import('./lib/browser.mjs');
   const onPlan = (page) => page.getByRole('group', { name: /^Plan / });
-  await withDemo(async ({ open, demo }) => {
+  await withDemo(async ({ open, demo, job }) => {
     const take = async (name, path, options, act = async () => {}) => {
       const page = await open(path, options);
-      if (!['/keys', '/quick'].includes(path)) await page.getByText('so next').first().waitFor();
+      if (!['/keys', '/quick'].includes(path) && !path.endsWith('/read'))
+        await page.getByText('so next').first().waitFor();
       await act(page);
       await page.evaluate(
         () => document.activeElement?.matches('[role="button"]') && document.activeElement.blur(),
@@ -42,6 +43,22 @@ await command(async () => {
     await take('measure', `/jobs/${demo}/measure`, {}, async (page) =>
       onPlan(page).getByRole('button', { name: 'Roof post', exact: true }).click(),
     );
+    const tab = (name) => async (page) => {
+      await page.getByRole('tab', { name }).click();
+    };
+    await take('readings', `/jobs/${demo}/measure`, {}, async (page) => {
+      await tab('Readings')(page);
+      await page.getByRole('button', { name: 'Show it on the sheet' }).click();
+    });
+    await take('tapes', `/jobs/${demo}/measure`, {}, tab('Tapes'));
+    await take('missing', `/jobs/${demo}/measure`, { dark: true }, tab(/Missing/));
+    await take('cabin', `/jobs/${job('Sedge Wren')}/measure`, {}, async (page) =>
+      onPlan(page).getByRole('button', { name: 'Hull side, starboard', exact: true }).click(),
+    );
+    await take('shed', `/jobs/${job('Kiln shed')}/measure`, {}, async (page) =>
+      onPlan(page).getByRole('button', { name: 'Yard hatch', exact: true }).first().click(),
+    );
+    await take('phone', `/jobs/${demo}/read`, { width: 400, height: 860 });
     await take('solid', `/jobs/${demo}/check`, {}, async (page) => {
       await openLeaf('Wardrobe leaf', 60)(page);
       await page.getByRole('button', { name: 'Plan: change this pane' }).click();

@@ -4,13 +4,24 @@ import { answer, demoCopy, onPlan } from './demo';
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`no screen has a serious accessibility finding, ${colorScheme} sheet`, async ({ page, request }) => {
-    await page.emulateMedia({ colorScheme });
+    // A colour half way through its change is none to be judged.
+    await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
     const id = await demoCopy(request, `Access ${colorScheme}`);
     const board = ['check', 'plan', 'measure'].map((stage) => `/jobs/${id}/${stage}`);
-    for (const path of ['/', '/keys', '/quick', '/quick/doors-in-corner', ...board, `/jobs/${id}/find`]) {
+    const tabs = ['Readings', 'Missing', 'Tapes', 'Way in', 'Files'].map(
+      (name) => `/jobs/${id}/measure#${name}`,
+    );
+    const alone = ['/', '/keys', '/quick', `/jobs/${id}/read`];
+    for (const path of [...alone, '/quick/doors-in-corner', ...board, ...tabs, `/jobs/${id}/find`]) {
       await page.goto(path.replace('find', 'check'));
-      if (path.startsWith('/jobs') || path.startsWith('/quick/'))
-        await expect(answer(page)).toContainText('Both parts');
+      if (!alone.includes(path)) await expect(answer(page)).toContainText('Both parts');
+      if (path.endsWith('/read'))
+        await expect(page.getByRole('button', { name: /^Take off the meter/ })).toBeEnabled();
+      const tab = path.split('#')[1];
+      if (tab) {
+        await page.getByRole('tab', { name: tab }).click();
+        await expect(page.getByRole('tab', { name: tab })).toHaveAttribute('aria-selected', 'true');
+      }
       if (path.endsWith('find')) {
         await page.keyboard.press('w');
         await expect(page.getByRole('combobox', { name: 'What to find' })).toBeVisible();

@@ -173,6 +173,22 @@ test('the space is drawn by runs and turns and from a drawing, with a door and a
   await expect(walls.getByRole('alert')).toContainText(/from where they began|crosses/);
   await expect(page.getByLabel('Width, west to east')).toHaveValue('3600');
 
+  // A corner is dragged by hand, and shifted by keys.
+  const corner = onPlan(page).getByRole('button', { name: /^Corner 3 of the walls/ });
+  const at = (await corner.boundingBox())!;
+  await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2 - 30, { steps: 6 });
+  await page.mouse.up();
+  await expect(page.getByLabel('Corner 3 from south')).not.toHaveValue('1500');
+  await corner.focus();
+  const before = Number(await page.getByLabel('Corner 3 from south').inputValue());
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByLabel('Corner 3 from south')).toHaveValue(String(before + 1));
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByLabel('Corner 3 from south')).toHaveValue('1500');
+
   for (const kind of ['Room door', 'Overhead door']) {
     await page.getByRole('button', { name: 'Add a thing' }).click();
     await page.getByRole('menuitem', { name: kind, exact: true }).click();

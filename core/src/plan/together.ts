@@ -211,14 +211,19 @@ function mirrorOf(placed: readonly Placed[]): (extent: Extent) => Extent {
   });
 }
 
-/** Whether something already stands where items would. */
+/** Whether one of its own kind already stands where an item would: a valve in a cupboard, or air before it, does not keep it out. */
 function isTaken(plan: Plan, placed: readonly Placed[]): boolean {
-  const there = itemsOf(plan).flatMap((item) => (item.list === 'space' ? [] : (extentOf(item) ?? [])));
+  const there = itemsOf(plan).filter(isPlaced);
   return placed.some((item) => {
     const { least, greatest } = extentOf(item)!;
-    return there.some((other) =>
-      [0, 1, 2].every((axis) => least[axis]! < other.greatest[axis]! && other.least[axis]! < greatest[axis]!),
-    );
+    return there
+      .filter(({ list }) => list === item.list)
+      .map((other) => extentOf(other)!)
+      .some((other) =>
+        [0, 1, 2].every(
+          (axis) => least[axis]! < other.greatest[axis]! && other.least[axis]! < greatest[axis]!,
+        ),
+      );
   });
 }
 

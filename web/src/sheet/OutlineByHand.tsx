@@ -5,7 +5,7 @@ import { exaggerated } from '../readings/trueShape';
 import { useApp, useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
 import type { SheetFrame } from './frame';
-import { rounded } from './snap';
+import { rounded, stepOf } from './snap';
 
 /** What a finger finds about a corner, px, and what is seen of it. */
 const TARGET = 22;
@@ -64,7 +64,7 @@ export function OutlineByHand({ plan, frame }: { plan: Plan; frame: SheetFrame }
     target.addEventListener('pointerup', end, { once: true });
   };
   const keys = (i: number) => (event: React.KeyboardEvent) => {
-    const step = (event.shiftKey ? 10 : 1) * rounded(1.6, plan.units);
+    const step = (event.shiftKey ? 10 : 1) * stepOf(plan.units);
     const by: Record<string, Point2> = {
       ArrowLeft: [-step, 0],
       ArrowRight: [step, 0],
