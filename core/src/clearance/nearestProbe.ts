@@ -1,5 +1,6 @@
 import { neededFrom, type Body, type Mover } from '../scene/scene';
 import { approachStill, type Approach } from './approach';
+import { hangsWith } from './checkMover';
 import { WATCH } from './encounter';
 import { boxesApart, standing, swept } from './extent';
 import { share } from './curve';
@@ -30,6 +31,7 @@ export class NearestProbe {
   constructor(mover: Mover, still: readonly Body[]) {
     for (const moving of mover.bodies) {
       for (const other of still) {
+        if (hangsWith(mover, other)) continue;
         const needed = neededFrom(mover, other);
         const contact = mover.contacts.find((c) => c.moving === moving.id && c.still === other.id);
         const air = swept(moving, mover);

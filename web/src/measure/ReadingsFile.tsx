@@ -69,7 +69,7 @@ export function ReadingsFile({ plan }: { plan: Plan }) {
       trouble={trouble}
     >
       <Button onClick={save} disabled={log.readings.length === 0} sx={{ ml: 1 }}>
-        Save {log.readings.length} as CSV
+        {log.readings.length > 0 ? `Save ${log.readings.length} as CSV` : 'Save as CSV'}
       </Button>
       {share !== undefined && (
         <LinearProgress variant="determinate" value={share} aria-label="Reading the file" sx={{ mt: 1 }} />
