@@ -143,3 +143,4 @@ export { serve, type WorkerHost } from './workers/serve';
 export { WorkPool, type Outcome, type WorkerPort } from './workers/pool';
 export type { FromWorker, ResultOf, Task, ToWorker } from './workers/protocol';
 export { adjustCorners, type Adjusted, type Tie } from './measure/network';
+export { isPlumb, leaningThing, plumbKey, plumbOf, type Plumb } from './measure/plumb';

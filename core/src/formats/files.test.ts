@@ -27,7 +27,9 @@ describe('readings as rows of a CSV file', () => {
       { id: uuid(1), name: 'Steel tape, 5 m', kind: 'tape', trusted: false },
       { id: uuid(2), name: 'Loan "meter"', kind: 'distance meter', trusted: false },
     ];
-    const keys = dimensionsOf(plan).map(({ key, mm }) => ({ key, mm }));
+    const keys = dimensionsOf(plan)
+      .filter(({ mm }) => mm > 0)
+      .map(({ key, mm }) => ({ key, mm }));
     const reading = fc.record({
       id: fc.uuid({ version: 4 }),
       of: fc.constantFrom(...keys),

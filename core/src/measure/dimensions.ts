@@ -5,6 +5,7 @@ import { fieldsOf, itemsOf, pathOf, type Item } from '../plan/items';
 import type { Plan } from '../plan/schema';
 import { cornersOf, wallsOf } from '../space/outline';
 import type { GoverningRule } from './governing';
+import { plumbKey } from './plumb';
 
 /** Something of the space that can be read with a tape: where it stands in the plan, and the rule it is read by. */
 export interface Dimension {
@@ -41,7 +42,11 @@ export function dimensionsOf(plan: Plan): Dimension[] {
   const items = itemsOf(plan).filter(
     ({ list }) => list === 'space' || list === 'things' || list === 'existing',
   );
-  return [...items.flatMap((item) => itemDimensions(plan, item)), ...cornerDimensions(plan)];
+  return [
+    ...items.flatMap((item) => itemDimensions(plan, item)),
+    ...cornerDimensions(plan),
+    ...plumbDimensions(plan),
+  ];
 }
 
 function itemDimensions(plan: Plan, item: Item): Dimension[] {
@@ -69,6 +74,24 @@ function ruleFor(item: Item, path: readonly PathStep[]): GoverningRule {
   if (!size) return 'mean';
   if (item.list === 'things') return GOES_IN.has(item.value.kind) ? 'smallest' : 'largest';
   return 'smallest';
+}
+
+/** From a plumb line hung before a wall to its foot and to its head; the plan says nothing of either. */
+function plumbDimensions({ space }: Plan): Dimension[] {
+  return wallsOf(space).flatMap(({ id, name }) =>
+    (['foot', 'head'] as const).map((at): Dimension => {
+      const label = `Plumb line to ${name}, at its ${at}`;
+      return {
+        key: plumbKey(id, at),
+        item: 'space',
+        name: label,
+        label,
+        mm: 0,
+        path: undefined,
+        rule: 'mean',
+      };
+    }),
+  );
 }
 
 /** Lengths between corners: each wall, and each diagonal where the corners are few. */

@@ -5,6 +5,7 @@ import type { PartReport } from '../report/report';
 import { bodiesOf, type Body, type Scene } from '../scene/scene';
 import { cornersOf } from '../space/outline';
 import { dimensionsOf, type Dimension } from './dimensions';
+import { isPlumb } from './plumb';
 
 /** A dimension that no reading vouches for, and what it could change. */
 export interface Missing {
@@ -33,7 +34,7 @@ const SAME = 0.05;
 export function missingReadings(plan: Plan, scene: Scene, parts: readonly PartReport[]): Missing[] {
   const measured = new Map(plan.measured.map((one) => [one.of, one]));
   const dimensions = dimensionsOf(plan).filter(
-    ({ path }) => path !== undefined || plan.space.outline !== undefined,
+    ({ key, path }) => path !== undefined || (plan.space.outline !== undefined && !isPlumb(key)),
   );
   const known = (dimension: Dimension) => {
     const one = measured.get(dimension.key);

@@ -22,6 +22,7 @@ import { readAbout, ruleChosen } from './readingsSlice';
 import { useDimensions, useSummary } from './useLog';
 import { takeOver } from './takeOver';
 import { CornersCheck } from './CornersCheck';
+import { PlumbCheck } from './PlumbCheck';
 
 /** Rows of readings that are on the page at once; the rest is a press away. */
 const ROWS = 12;
@@ -66,10 +67,17 @@ export function ReadingsPanel({ plan, item }: { plan: Plan; item: string }) {
         <Read plan={plan} dimension={dimension} summary={read} />
       ) : (
         <Typography sx={{ color: 'text.secondary', py: 1 }}>
-          Not read yet. The plan has {formatLength(dimension.mm, plan.units, true)}.
+          {dimension.mm > 0
+            ? `Not read yet. The plan has ${formatLength(dimension.mm, plan.units, true)}.`
+            : 'Not read yet. Hang a plumb line before the wall and read to the wall at its foot and head.'}
         </Typography>
       )}
-      {item === 'space' && <CornersCheck plan={plan} />}
+      {item === 'space' && (
+        <>
+          <CornersCheck plan={plan} />
+          <PlumbCheck plan={plan} />
+        </>
+      )}
     </Box>
   );
 }
@@ -140,7 +148,9 @@ function Read({ plan, dimension, summary }: { plan: Plan; dimension: Dimension; 
         </Box>
       ) : (
         <Typography variant="body2" sx={{ py: 1 }}>
-          The plan has {say(dimension.mm)} between these corners.
+          {dimension.mm > 0
+            ? `The plan has ${say(dimension.mm)} between these corners.`
+            : 'From the plumb line to the wall.'}
         </Typography>
       )}
       {wrong && (
