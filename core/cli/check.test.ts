@@ -33,7 +33,7 @@ describe('npm run check', () => {
         'parts[0].limit: The opening limit must be between 5 and 270 degrees.',
       ],
       ['{', 'This is not JSON'],
-      [' '.repeat(2_000_001), 'A plan file may have up to 2 MB.'],
+      [' '.repeat(8_000_001), 'A plan file with its readings may have up to 8 MB.'],
     ] as const) {
       const { status, stdout, stderr } = check(['-'], input);
       expect([status, stdout]).toEqual([2, '']);

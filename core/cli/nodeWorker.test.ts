@@ -1,13 +1,11 @@
 import { readFileSync } from 'node:fs';
-import { readPlan } from '../src/plan/readPlan';
+import { readPlanFile } from '../src/formats/planFile';
 import { reportOf } from '../src/report/report';
 import { applyEdit } from '../src/plan/edit';
 import { WorkPool, type WorkerPort } from '../src/workers/pool';
 import { spawnNodeWorker } from './nodeWorker';
 
-const read = readPlan(
-  JSON.parse(readFileSync(new URL('../../demo/hollin-hut.json', import.meta.url), 'utf8')),
-);
+const read = readPlanFile(readFileSync(new URL('../../demo/hollin-hut.json', import.meta.url), 'utf8'));
 if (!read.ok) throw new Error('the demo must read');
 const { plan } = read;
 

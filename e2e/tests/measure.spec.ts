@@ -175,6 +175,8 @@ test('the space is drawn by runs and turns and from a drawing, with a door and a
 
   // A corner is dragged by hand, and shifted by keys.
   const corner = onPlan(page).getByRole('button', { name: /^Corner 3 of the walls/ });
+  // The drawing follows the fields a frame or two later.
+  await expect(onPlan(page).getByRole('button', { name: /^Corner 6 of the walls/ })).toBeVisible();
   const at = (await corner.boundingBox())!;
   await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2);
   await page.mouse.down();

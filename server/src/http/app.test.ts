@@ -5,11 +5,14 @@ import type { Server } from 'node:http';
 import type { Connection } from '../db/connect';
 import { connect } from '../db/connect';
 import { jobs } from '../db/tables';
+import { readPlanFile } from '@tarnpass/core';
 import { layDemo } from '../jobs/demo';
 import { createApp } from './app';
 
 const DEMO = new URL('../../../demo/', import.meta.url);
-const plan = JSON.parse(readFileSync(new URL('hollin-hut.json', DEMO), 'utf8')) as Record<string, unknown>;
+const file = readPlanFile(readFileSync(new URL('hollin-hut.json', DEMO), 'utf8'));
+if (!file.ok) throw new Error('the demo must read');
+const plan: Record<string, unknown> = { ...file.plan };
 const history = { done: [], undone: [] };
 
 let connection: Connection;
@@ -154,8 +157,13 @@ describe('the jobs API on a real PostgreSQL', () => {
       (await connection.db.select().from(jobs)).filter(({ demo }) => demo !== null);
     await layDemo(connection.db, DEMO, false);
     await layDemo(connection.db, DEMO, false);
-    const [laid, ...more] = await demoJobs();
-    expect([more.length, laid!.revision]).toEqual([0, 1]);
+    const all = await demoJobs();
+    expect(all.map(({ demo, revision }) => [demo, revision]).sort()).toEqual([
+      ['hollin-hut.json', 1],
+      ['kiln-shed.json', 1],
+      ['sedge-wren.json', 1],
+    ]);
+    const laid = all.find(({ demo }) => demo === 'hollin-hut.json');
     await call('PUT', `/api/jobs/${laid!.id}`, save(1, 60));
     await layDemo(connection.db, DEMO, true);
     const { body } = await call('GET', `/api/jobs/${laid!.id}`);
