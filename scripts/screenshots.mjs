@@ -56,7 +56,7 @@ await command(async () => {
       onPlan(page).getByRole('button', { name: 'Hull side, starboard', exact: true }).click(),
     );
     await take('shed', `/jobs/${job('Kiln shed')}/measure`, {}, async (page) =>
-      onPlan(page).getByRole('button', { name: 'Yard hatch', exact: true }).first().click(),
+      onPlan(page).getByRole('button', { name: 'Kiln', exact: true }).click(),
     );
     await take('phone', `/jobs/${demo}/read`, { width: 400, height: 860 });
     await take('solid', `/jobs/${demo}/check`, {}, async (page) => {
@@ -89,8 +89,8 @@ await command(async () => {
       await page.keyboard.press('d');
       await page.getByRole('status').getByText('of three').waitFor();
       await page.getByRole('button', { name: 'Open in order' }).click();
-      await page.getByRole('button', { name: 'Stop' }).waitFor();
-      await page.getByRole('button', { name: 'Stop' }).waitFor({ state: 'detached' });
+      await page.getByText('Open in this order').waitFor();
+      await page.getByRole('button', { name: 'Stop', exact: true }).waitFor({ state: 'detached' });
     });
   });
   return 0;
