@@ -8,10 +8,7 @@ import {
   type Traced,
 } from '@tarnpass/core';
 import Papa from 'papaparse';
-import { OBJLoader } from 'three/examples/jsm/loaders/OBJLoader.js';
-import { STLLoader } from 'three/examples/jsm/loaders/STLLoader.js';
 import type { Mesh } from 'three';
-import { traceDxf } from './dxf';
 
 /** What is read beside the page, so that no file makes it stand still. */
 export type ImportTask =
@@ -34,14 +31,13 @@ export type ImportAnswer =
 const post = (answer: ImportAnswer) => self.postMessage(answer);
 
 self.onmessage = ({ data }: MessageEvent<ImportTask>) => {
-  try {
-    post(answerTo(data));
-  } catch (error) {
-    post({ kind: 'failed', message: error instanceof Error ? error.message : String(error) });
-  }
+  answerTo(data).then(post, (error: unknown) =>
+    post({ kind: 'failed', message: error instanceof Error ? error.message : String(error) }),
+  );
 };
 
-function answerTo(task: ImportTask): ImportAnswer {
+/** What reads drawings and meshes is large, and loaded only for them. */
+async function answerTo(task: ImportTask): Promise<ImportAnswer> {
   switch (task.kind) {
     case 'readings': {
       const { data } = Papa.parse<string[]>(task.text, { skipEmptyLines: 'greedy' });
@@ -58,19 +54,21 @@ function answerTo(task: ImportTask): ImportAnswer {
       }
     }
     case 'dxf':
-      return { kind: 'dxf', traced: traceDxf(task.text) };
+      return { kind: 'dxf', traced: (await import('./dxf')).traceDxf(task.text) };
     case 'mesh':
-      return { kind: 'mesh', read: hullsOfMesh(cornersOf(task.name, task.bytes), task.unit) };
+      return { kind: 'mesh', read: hullsOfMesh(await cornersOf(task.name, task.bytes), task.unit) };
   }
 }
 
 /** x, y, z of every triangle's corners. Throws with a sentence where the file is none. */
-function cornersOf(name: string, bytes: ArrayBuffer): ArrayLike<number> {
+async function cornersOf(name: string, bytes: ArrayBuffer): Promise<ArrayLike<number>> {
   try {
     if (/\.stl$/i.test(name)) {
+      const { STLLoader } = await import('three/examples/jsm/loaders/STLLoader.js');
       const { position } = new STLLoader().parse(bytes).attributes;
       return position ? flat(position.array, position.count) : [];
     }
+    const { OBJLoader } = await import('three/examples/jsm/loaders/OBJLoader.js');
     const corners: number[] = [];
     new OBJLoader().parse(new TextDecoder().decode(bytes)).traverse((one) => {
       const position = (one as Mesh).geometry?.attributes['position'];
