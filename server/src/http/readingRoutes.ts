@@ -2,7 +2,7 @@ import express, { Router } from 'express';
 import { LARGEST_LOG, ReadingLogSchema } from '@tarnpass/core';
 import type { Database } from '../db/connect';
 import type { LogHub } from '../readings/hub';
-import { keepLog, logAfter, readLog, TooMany, type LogOutcome } from '../readings/readings';
+import { jobExists, keepLog, logAfter, readLog, TooMany, type LogOutcome } from '../readings/readings';
 import { jobId, noSuchJob, parsed } from './parsed';
 import { eventStream, lastSeen } from './stream';
 
@@ -40,7 +40,7 @@ export function readingRoutes(
     const id = jobId(request, response);
     if (!id) return;
     let seen = lastSeen(request) ?? 0;
-    if (!(await readLog(db, id))) return noSuchJob(response);
+    if (!(await jobExists(db, id))) return noSuchJob(response);
     const stream = eventStream(request, response);
     // One look at a time: what comes in meanwhile is seen by the next.
     let looking: Promise<void> = Promise.resolve();

@@ -21,13 +21,17 @@ export type LogOutcome =
 
 type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0];
 
+export async function jobExists(db: Pick<Database, 'select'>, jobId: string): Promise<boolean> {
+  const found = await db.select({ id: jobs.id }).from(jobs).where(eq(jobs.id, jobId));
+  return found.length > 0;
+}
+
 /** All that was read for a job, in the order it came; undefined where there is no such job. */
 export async function readLog(
   db: Database,
   jobId: string,
 ): Promise<(ReadingLog & { seq: number }) | undefined> {
-  const [job] = await db.select({ id: jobs.id }).from(jobs).where(eq(jobs.id, jobId));
-  if (!job) return undefined;
+  if (!(await jobExists(db, jobId))) return undefined;
   const [tools, rows] = await Promise.all([
     db.select().from(instruments).where(eq(instruments.jobId, jobId)).orderBy(asc(instruments.seq)),
     db.select().from(readings).where(eq(readings.jobId, jobId)).orderBy(asc(readings.seq)),
@@ -61,8 +65,7 @@ export async function logAfter(db: Database, jobId: string, after: number): Prom
  */
 export async function keepLog(db: Database, jobId: string, log: ReadingLog): Promise<LogOutcome> {
   return db.transaction(async (tx) => {
-    const [job] = await tx.select({ id: jobs.id }).from(jobs).where(eq(jobs.id, jobId));
-    if (!job) return { kind: 'unknown job' };
+    if (!(await jobExists(tx, jobId))) return { kind: 'unknown job' };
     return put(tx, jobId, log);
   });
 }
