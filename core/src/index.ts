@@ -58,6 +58,7 @@ export { compareInstruments, corrected } from './measure/instruments';
 export type { Comparison, Disagreement, InstrumentFit } from './measure/instruments';
 export {
   cornerAngles,
+  leanFromDiagonals,
   quadrilateral,
   QUAD_NAMES,
   type Quadrilateral,

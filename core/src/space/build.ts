@@ -1,6 +1,6 @@
 import type { Body } from '../scene/scene';
 import { box, prism, type Point2, type Point3 } from '../solid/prism';
-import { cornersOf, wallsOf } from './outline';
+import { wallsOf } from './outline';
 import type { Side, Slope, Space } from './schema';
 import { SHELL, type Void } from './shell';
 import { uncovered, type Rect } from './uncovered';
@@ -80,16 +80,4 @@ function slopeBody(space: Space, { side, knee: { mm: knee }, pitch }: Slope, i: 
   const solid = prism(profile, ([inward, z], end) => put(inward, z, end === 0 ? length : 0));
   const name = space.slopes.length > 1 ? `the ${side} roof slope` : 'the roof slope';
   return { id: i === 0 ? 'slope' : `slope-${i + 1}`, name, item: 'space', pieces: [solid] };
-}
-
-/** Whether a point is on the floor within the walls. */
-export function insideWalls(space: Space, [x, y]: Point2): boolean {
-  const corners = cornersOf(space);
-  let inside = false;
-  corners.forEach((a, i) => {
-    const b = corners[(i + 1) % corners.length]!;
-    if (a.y.mm > y !== b.y.mm > y && x < a.x.mm + ((b.x.mm - a.x.mm) * (y - a.y.mm)) / (b.y.mm - a.y.mm))
-      inside = !inside;
-  });
-  return inside;
 }

@@ -1,7 +1,7 @@
 import { manifoldModule } from '../testing/manifoldGap';
 import type { Convex } from '../solid/convex';
 import type { Point2 } from '../solid/prism';
-import { insideWalls, spaceBodies } from './build';
+import { spaceBodies } from './build';
 import { outlineOfPoints, outlineOfRuns, runsOf, wallsOf, withOutline } from './outline';
 import type { Space } from './schema';
 import { uncovered } from './uncovered';
@@ -100,13 +100,6 @@ describe('the walls of a space', () => {
       ({ id }) => id === 'floor',
     )!;
     expect(floor.pieces).toHaveLength(4);
-  });
-
-  it('knows what lies within them', () => {
-    expect([insideWalls(ofPoints(L), [1000, 2000]), insideWalls(ofPoints(L), [3000, 2000])]).toEqual([
-      true,
-      false,
-    ]);
   });
 });
 

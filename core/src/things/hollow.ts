@@ -1,5 +1,5 @@
 import type { Convex } from '../solid/convex';
-import { box, type Point3 } from '../solid/prism';
+import { box } from '../solid/prism';
 import { OPPOSITE } from '../space/schema';
 import { backFrame, type Box } from './frame';
 import type { ShapeOf } from './schema';
@@ -89,9 +89,3 @@ export function compartmentBodies(own: Box, shape: ShapeOf<'compartment'>): [str
 
 const named = (parts: [string, Convex[]][]): [string, Convex[]][] =>
   parts.filter(([, pieces]) => pieces.length > 0);
-
-/** Corner points of a box. */
-export const cornersOfBox = ({ least, greatest }: Box): Point3[] =>
-  [least[0], greatest[0]].flatMap((x) =>
-    [least[1], greatest[1]].flatMap((y) => [least[2], greatest[2]].map((z): Point3 => [x, y, z])),
-  );

@@ -22,6 +22,13 @@ export function CornersCheck({ plan }: { plan: Plan }) {
       <Typography variant="h3" sx={{ color: 'text.secondary', pt: 1.5 }}>
         Square or not
       </Typography>
+      {shape.kind === 'wanting' && shape.lean !== undefined && (
+        <Typography>
+          {Math.abs(shape.lean) < 0.05
+            ? 'Its diagonals are alike: it is square if its walls are.'
+            : `Its diagonals say that it leans ${formatLength(Math.abs(shape.lean), plan.units, true)} to the ${shape.lean > 0 ? 'east' : 'west'} over its depth, if opposite walls are alike.`}
+        </Typography>
+      )}
       {shape.kind === 'wanting' && (
         <Typography variant="body2">
           {shape.more === 1 ? 'One more length' : `${shape.more} more lengths`} between corners, walls or

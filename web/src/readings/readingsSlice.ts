@@ -10,12 +10,6 @@ import type {
 } from '@tarnpass/core';
 import { closed, opened } from '../job/jobSlice';
 
-/** A field that takes what a device reads: which dimension it is about, and the last reading that came for it. */
-export interface Taking {
-  readonly unit: DeviceReading['unit'];
-  readonly last: DeviceReading | null;
-}
-
 /** What was read for the open job, and how this page stands to the server and to the devices. */
 export interface ReadingsState {
   readonly log: ReadingLog;

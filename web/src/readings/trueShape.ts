@@ -1,6 +1,7 @@
 import {
   adjustCorners,
   cornersOf,
+  leanFromDiagonals,
   quadrilateral,
   QUAD_NAMES,
   type LogSummary,
@@ -14,7 +15,12 @@ import {
 /** What the lengths read between corners say together of the shape of the walls. */
 export type TrueShape =
   | { readonly kind: 'none' }
-  | { readonly kind: 'wanting'; readonly more: number }
+  | {
+      readonly kind: 'wanting';
+      readonly more: number;
+      /** What two diagonals of a plain room tell by themselves: how far it leans over its depth, mm. */
+      readonly lean?: number;
+    }
   | { readonly kind: 'impossible' }
   | {
       readonly kind: 'found';
@@ -50,7 +56,11 @@ export function trueShape({ space }: Plan, summary: LogSummary): TrueShape {
   if (corners.length === 4 && ties.length === 6) return fourCorners(read);
   const drawn = corners.map(({ x, y }): Point2 => [x.mm, y.mm]);
   const made = adjustCorners(drawn, ties);
-  if (!made.ok) return { kind: 'wanting', more: made.more };
+  if (!made.ok) {
+    const [ac, bd] = corners.length === 4 ? [read(0, 2), read(1, 3)] : [];
+    const lean = ac && bd && leanFromDiagonals(space.width.mm, ac.mm, bd.mm);
+    return { kind: 'wanting', more: made.more, ...(lean !== undefined && { lean }) };
+  }
   if (made.corners.some((corner) => !corner.every(Number.isFinite))) return { kind: 'impossible' };
   return {
     kind: 'found',
