@@ -145,3 +145,4 @@ export { WorkPool, type Outcome, type WorkerPort } from './workers/pool';
 export type { FromWorker, ResultOf, Task, ToWorker } from './workers/protocol';
 export { adjustCorners, type Adjusted, type Tie } from './measure/network';
 export { isPlumb, leaningThing, plumbKey, plumbOf, type Plumb } from './measure/plumb';
+export { trueShape, type TrueShape } from './measure/trueShape';

@@ -110,7 +110,9 @@ function reachFinding(
   const own = boxOf(thing);
   const inWay = solids(scene, open).filter((body) => !within(body, own));
   const found = { item: thing.id, name: thing.name };
-  const opened = open ? ` with the ${called(itemName(plan, open))} open` : '';
+  // A part that is gone since opens nothing.
+  const part = [...plan.parts, ...plan.existing].find(({ id }) => id === open);
+  const opened = part ? ` with the ${called(part.name)} open` : '';
   const subject = `the ${called(thing.name)}`;
   const shut = enclosures(plan);
   let least: { body: Pick<Body, 'name' | 'item'>; reach: number } | undefined;
@@ -216,6 +218,3 @@ function wayWords([x, y, z]: Point3): string {
   const steep = z === 0 ? '' : COMPASS.z[z > 0 ? 1 : 0];
   return [level && `the ${level}`, steep].filter(Boolean).join(' and ');
 }
-
-const itemName = (plan: Plan, id: string): string =>
-  [...plan.parts, ...plan.existing].find((item) => item.id === id)?.name ?? 'part';

@@ -4,11 +4,9 @@ import Typography from '@mui/material/Typography';
 import { itemsOf, type Item, type Plan, type Report } from '@tarnpass/core';
 import { lazy, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
-import { ApiError } from '../api/client';
 import { Hotkeys } from '../commands/Hotkeys';
 import { useActions } from '../commands/useActions';
-import { closed } from '../job/jobSlice';
-import { openJob } from '../job/openJob';
+import { useOpenJob } from '../job/useOpenJob';
 import { followDevices, followLog } from '../readings/live';
 import { useApp, useAppDispatch } from '../store';
 import { Strips } from '../strips/Strips';
@@ -32,19 +30,7 @@ const FindDialog = lazy(() => import('../commands/FindDialog'));
 /** One job on the board: opens it, or says why not. */
 export function BoardScreen() {
   const { id, stage } = useParams();
-  const dispatch = useAppDispatch();
-  const [trouble, setTrouble] = useState<string>();
-  const open = useApp(({ job }) => job?.id === id);
-  useEffect(() => {
-    if (!id) return;
-    dispatch(openJob(id)).catch((error: unknown) => {
-      if (!(error instanceof ApiError)) throw error;
-      setTrouble(error.message);
-    });
-    return () => {
-      dispatch(closed());
-    };
-  }, [id, dispatch]);
+  const { open, trouble } = useOpenJob(id);
   if (!isStage(stage)) return <Navigate to={`/jobs/${id}/check`} replace />;
   if (trouble) {
     return (

@@ -1,13 +1,21 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { cornersOf, formatLength, withOutline, type Plan, type Point2 } from '@tarnpass/core';
+import {
+  cornersOf,
+  formatLength,
+  withOutline,
+  type MeasuredDimension,
+  type Plan,
+  type Point2,
+  trueShape,
+} from '@tarnpass/core';
 import { useMemo, useState } from 'react';
 import { editNow } from '../job/edits';
 import { useApp, useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
 import { trueShapeShown } from './readingsSlice';
-import { exaggerated, TIMES, trueShape } from './trueShape';
+import { exaggerated, TIMES } from './exaggerated';
 import { useSummary } from './useLog';
 
 const BOX = { width: 400, height: 210 };
@@ -40,7 +48,9 @@ export function CornersCheck({ plan }: { plan: Plan }) {
           These lengths make no room at all: one of them is far off.
         </Typography>
       )}
-      {shape.kind === 'found' && <Found plan={plan} corners={shape.corners} suspects={shape.suspects} />}
+      {shape.kind === 'found' && (
+        <Found plan={plan} corners={shape.corners} lengths={shape.lengths} suspects={shape.suspects} />
+      )}
     </Box>
   );
 }
@@ -48,10 +58,12 @@ export function CornersCheck({ plan }: { plan: Plan }) {
 function Found({
   plan,
   corners,
+  lengths,
   suspects,
 }: {
   plan: Plan;
   corners: readonly Point2[];
+  lengths: readonly MeasuredDimension[];
   suspects: readonly { readonly words: string; readonly ought: number }[];
 }) {
   const dispatch = useAppDispatch();
@@ -63,7 +75,8 @@ function Found({
   const turned = turnOf(drawn, corners);
   const use = () => {
     const issues = dispatch(
-      editNow('Take over the true shape', ({ space }) => [
+      editNow('Take over the true shape', ({ space, measured }) => [
+        { path: ['measured'], before: measured, after: vouched(measured, lengths) },
         {
           path: ['space'],
           before: space,
@@ -121,6 +134,15 @@ function Found({
       )}
     </>
   );
+}
+
+/** What was measured before, with the lengths between corners as they are now. */
+function vouched(
+  before: readonly MeasuredDimension[],
+  lengths: readonly MeasuredDimension[],
+): readonly MeasuredDimension[] {
+  const now = new Set(lengths.map(({ of }) => of));
+  return [...before.filter(({ of }) => !now.has(of)), ...lengths];
 }
 
 /** By how many degrees the corner that differs most is wider than drawn. */

@@ -2,15 +2,14 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import NativeSelect from '@mui/material/NativeSelect';
 import Typography from '@mui/material/Typography';
-import { formatLength, reportOf, type Missing, type Plan } from '@tarnpass/core';
-import { useEffect, useMemo, useState } from 'react';
+import { formatLength, type Missing, type Plan } from '@tarnpass/core';
+import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { ApiError } from '../api/client';
-import { closed } from '../job/jobSlice';
-import { openJob } from '../job/openJob';
+import { useOpenJob } from '../job/useOpenJob';
 import { useApp, useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
 import { followDevices, followLog } from './live';
+import { NotSent } from './NotSent';
 import { ReadingForm } from './ReadingForm';
 import { useDimensions, useSummary } from './useLog';
 
@@ -18,19 +17,12 @@ import { useDimensions, useSummary } from './useLog';
 export function ReadScreen() {
   const { id } = useParams();
   const dispatch = useAppDispatch();
-  const [trouble, setTrouble] = useState<string>();
+  const { open, trouble } = useOpenJob(id);
   const plan = useApp(({ job }) => (job?.id === id ? job?.plan : undefined));
-  const open = plan !== undefined;
-  useEffect(() => {
-    if (!id) return;
-    dispatch(openJob(id)).catch((error: unknown) => {
-      if (!(error instanceof ApiError)) throw error;
-      setTrouble(error.message);
-    });
-    return () => {
-      dispatch(closed());
-    };
-  }, [id, dispatch]);
+  // What to read first is told by the answers and by what was read: both are waited for.
+  const ready = useApp(
+    ({ check, readings }) => (check.report !== null || check.failure !== null) && readings.seq !== null,
+  );
   useEffect(() => (open && id ? dispatch(followLog(id)) : undefined), [dispatch, open, id]);
   useEffect(() => (open ? dispatch(followDevices()) : undefined), [dispatch, open]);
   return (
@@ -43,10 +35,12 @@ export function ReadScreen() {
           {trouble}
         </Typography>
       )}
-      {plan && <Reading plan={plan} />}
+      {plan && ready && <Reading plan={plan} />}
     </Box>
   );
 }
+
+const NONE: readonly Missing[] = [];
 
 function Reading({ plan }: { plan: Plan }) {
   const dimensions = useDimensions();
@@ -54,7 +48,7 @@ function Reading({ plan }: { plan: Plan }) {
   const live = useApp(({ readings }) => readings.live);
   const waiting = useApp(({ readings }) => readings.outbox.length);
   const [chosen, setChosen] = useState<string>();
-  const missing = useMemo((): readonly Missing[] => reportOf(plan).missing, [plan]);
+  const missing = useApp(({ check }) => check.report?.missing ?? NONE);
   // Nothing read of it yet, and an answer hangs on it: that comes first.
   const first = missing.find(({ key }) => !summary.byDimension.has(key))?.key ?? dimensions[0]!.key;
   // What one began with stays, also once it has been read.
@@ -84,6 +78,7 @@ function Reading({ plan }: { plan: Plan }) {
           {waiting > 0 && `, ${waiting} to send`}
         </Typography>
       </Box>
+      <NotSent />
       <NativeSelect
         value={shown.key}
         onChange={(event) => setChosen(event.target.value)}

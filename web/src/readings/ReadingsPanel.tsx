@@ -17,6 +17,7 @@ import { useState } from 'react';
 import { useApp, useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
 import { takeReading } from './live';
+import { NotSent } from './NotSent';
 import { ReadingForm } from './ReadingForm';
 import { readAbout, ruleChosen } from './readingsSlice';
 import { useDimensions, useSummary } from './useLog';
@@ -62,6 +63,7 @@ export function ReadingsPanel({ plan, item }: { plan: Plan; item: string }) {
           );
         })}
       </NativeSelect>
+      <NotSent />
       <ReadingForm key={dimension.key} dimension={dimension} units={plan.units} />
       {read ? (
         <Read plan={plan} dimension={dimension} summary={read} />
@@ -177,6 +179,7 @@ function Read({ plan, dimension, summary }: { plan: Plan; dimension: Dimension; 
                 reading.place,
                 toolWords(names, reading.instrument, by, say, reading.mm),
                 reading.who,
+                new Date(reading.at).toLocaleDateString(undefined, { day: 'numeric', month: 'short' }),
                 reading.note,
                 waits.has(reading.id) ? 'waits to be sent' : '',
               ]

@@ -125,7 +125,7 @@ const sendOutbox =
     sending = true;
     try {
       await sendLog(job, { instruments: [], readings: [...waiting] });
-      dispatch(outboxSent(waiting.map(({ id }) => id)));
+      dispatch(outboxSent(waiting));
       outbox.keep(job, getState().readings.outbox);
     } catch (error) {
       if (!(error instanceof ApiError)) throw error;

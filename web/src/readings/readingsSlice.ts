@@ -54,11 +54,18 @@ function withEntries<Entry extends { id: string }>(
   list: readonly Entry[],
   entries: readonly Entry[],
 ): Entry[] {
+  if (entries.length === 0) return [...list];
   if (entries.length === 1) return withEntry(list, entries[0]!);
   const all = new Map(list.map((entry) => [entry.id, entry]));
   for (const entry of entries) all.set(entry.id, entry);
   return [...all.values()];
 }
+
+/** What still waits when others are known to be kept: one that was taken back since is not yet kept as it is now. */
+const stillWaiting = (outbox: readonly Reading[], kept: readonly Reading[]): Reading[] => {
+  const known = new Map(kept.map(({ id, withdrawn }) => [id, withdrawn]));
+  return outbox.filter(({ id, withdrawn }) => known.get(id) !== withdrawn);
+};
 
 const readingsSlice = createSlice({
   name: 'readings',
@@ -79,21 +86,16 @@ const readingsSlice = createSlice({
         payload,
       }: PayloadAction<{ seq: number; readings: readonly Reading[]; instruments: readonly Instrument[] }>,
     ) => {
-      const came = new Set(payload.readings.map(({ id }) => id));
+      const outbox = stillWaiting(state.outbox, payload.readings);
       return {
         ...state,
         log: {
-          instruments:
-            payload.instruments.length > 0
-              ? withEntries(state.log.instruments, payload.instruments)
-              : state.log.instruments,
-          readings:
-            payload.readings.length > 0
-              ? withEntries(state.log.readings, payload.readings)
-              : state.log.readings,
+          instruments: withEntries(state.log.instruments, payload.instruments),
+          // What waits to be sent is newer than what comes in of it.
+          readings: withEntries(withEntries(state.log.readings, payload.readings), outbox),
         },
         seq: Math.max(state.seq ?? 0, payload.seq),
-        outbox: state.outbox.filter(({ id }) => !came.has(id)),
+        outbox,
       };
     },
     outboxFound: (state, { payload }: PayloadAction<readonly Reading[]>) => ({ ...state, outbox: payload }),
@@ -102,9 +104,9 @@ const readingsSlice = createSlice({
       log: { ...state.log, readings: withEntry(state.log.readings, payload) },
       outbox: withEntry(state.outbox, payload),
     }),
-    outboxSent: (state, { payload }: PayloadAction<readonly string[]>) => ({
+    outboxSent: (state, { payload }: PayloadAction<readonly Reading[]>) => ({
       ...state,
-      outbox: state.outbox.filter(({ id }) => !payload.includes(id)),
+      outbox: stillWaiting(state.outbox, payload),
       trouble: null,
     }),
     sendingFailed: (state, { payload }: PayloadAction<string>) => ({ ...state, trouble: payload }),

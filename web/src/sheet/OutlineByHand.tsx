@@ -1,7 +1,7 @@
 import { cornersOf, withOutline, type Plan, type Point2 } from '@tarnpass/core';
 import { useState } from 'react';
 import { editNow } from '../job/edits';
-import { exaggerated } from '../readings/trueShape';
+import { exaggerated } from '../readings/exaggerated';
 import { useApp, useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
 import type { SheetFrame } from './frame';

@@ -1,8 +1,11 @@
-/** Hand a file to the browser to save, under a name made of words. */
-export function saveBlob(blob: Blob, words: string, extension: string): void {
+/** Hand a file to the browser to save, under a name made of words; an address made for it is let go of again. */
+export function saveAs(address: string, words: string, extension: string): void {
   const link = document.createElement('a');
-  link.href = URL.createObjectURL(blob);
+  link.href = address;
   link.download = `${words.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '')}.${extension}`;
   link.click();
-  URL.revokeObjectURL(link.href);
+  if (address.startsWith('blob:')) URL.revokeObjectURL(address);
 }
+
+export const saveBlob = (blob: Blob, words: string, extension: string): void =>
+  saveAs(URL.createObjectURL(blob), words, extension);

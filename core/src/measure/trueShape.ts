@@ -1,16 +1,11 @@
-import {
-  adjustCorners,
-  cornersOf,
-  leanFromDiagonals,
-  quadrilateral,
-  QUAD_NAMES,
-  type LogSummary,
-  type Measured,
-  type Plan,
-  type Point2,
-  type Six,
-  type Tie,
-} from '@tarnpass/core';
+import type { LogSummary, Summary } from '../readings/summary';
+import type { Plan } from '../plan/schema';
+import type { Point2 } from '../solid/prism';
+import { cornersOf } from '../space/outline';
+import type { Measured } from './governing';
+import type { MeasuredDimension } from './measured';
+import { adjustCorners, type Tie } from './network';
+import { leanFromDiagonals, quadrilateral, QUAD_NAMES, type Six } from './quadrilateral';
 
 /** What the lengths read between corners say together of the shape of the walls. */
 export type TrueShape =
@@ -25,6 +20,8 @@ export type TrueShape =
   | {
       readonly kind: 'found';
       readonly corners: readonly Point2[];
+      /** The lengths it was made of, as they are in it. */
+      readonly lengths: readonly MeasuredDimension[];
       /** Lengths that cannot be true with the others: what each ought to be, the likeliest first. */
       readonly suspects: readonly { readonly words: string; readonly ought: number }[];
     };
@@ -38,13 +35,24 @@ const WALLS: Readonly<Record<string, string>> = {
   BD: 'diagonal from the south-east corner',
 };
 
-export function trueShape({ space }: Plan, summary: LogSummary): TrueShape {
+/** The shape that all lengths read between corners make together, or how many are wanting. */
+export function trueShape(
+  { space }: Pick<Plan, 'space'>,
+  summary: Pick<LogSummary, 'byDimension'>,
+): TrueShape {
   const corners = cornersOf(space);
-  const read = (a: number, b: number): Measured | undefined => {
+  const summaryOf = (a: number, b: number): Summary | undefined => {
     const [p, q] = [corners[a]!.id, corners[b]!.id];
-    return (summary.byDimension.get(`space/${p}:${q}`) ?? summary.byDimension.get(`space/${q}:${p}`))
-      ?.governs;
+    return summary.byDimension.get(`space/${p}:${q}`) ?? summary.byDimension.get(`space/${q}:${p}`);
   };
+  const read = (a: number, b: number): Measured | undefined => summaryOf(a, b)?.governs;
+  const lengthsIn = (shape: readonly Point2[]) =>
+    ties.map(({ ends: [i, j] }): MeasuredDimension => {
+      const { of, governs, readings } = summaryOf(i, j)!;
+      const [[px, py], [qx, qy]] = [shape[i]!, shape[j]!];
+      const mm = Math.hypot(qx - px, qy - py);
+      return { of, mm, sigma: governs.sigma, rule: governs.rule, readings: readings.length };
+    });
   const ties = corners.flatMap((_, i) =>
     corners.slice(i + 1).flatMap((__, k): Tie[] => {
       const one = read(i, i + 1 + k);
@@ -53,7 +61,7 @@ export function trueShape({ space }: Plan, summary: LogSummary): TrueShape {
   );
   if (ties.length === 0) return { kind: 'none' };
   // Four sides and two diagonals leave one length over: which is wrong is told by what is nearest to square.
-  if (corners.length === 4 && ties.length === 6) return fourCorners(read);
+  if (corners.length === 4 && ties.length === 6) return fourCorners(read, lengthsIn);
   const drawn = corners.map(({ x, y }): Point2 => [x.mm, y.mm]);
   const made = adjustCorners(drawn, ties);
   if (!made.ok) {
@@ -65,6 +73,7 @@ export function trueShape({ space }: Plan, summary: LogSummary): TrueShape {
   return {
     kind: 'found',
     corners: made.corners,
+    lengths: lengthsIn(made.corners),
     suspects: made.suspects.map(({ tie, ought }) => {
       const [i, j] = ties[tie]!.ends;
       return { words: `length from corner ${i + 1} to corner ${j + 1}`, ought };
@@ -72,7 +81,10 @@ export function trueShape({ space }: Plan, summary: LogSummary): TrueShape {
   };
 }
 
-function fourCorners(read: (a: number, b: number) => Measured | undefined): TrueShape {
+function fourCorners(
+  read: (a: number, b: number) => Measured | undefined,
+  lengthsIn: (shape: readonly Point2[]) => readonly MeasuredDimension[],
+): TrueShape {
   const six = Object.fromEntries(
     QUAD_NAMES.map((name) => {
       const [a, b] = [...name].map((letter) => 'ABCD'.indexOf(letter));
@@ -84,16 +96,7 @@ function fourCorners(read: (a: number, b: number) => Measured | undefined): True
   return {
     kind: 'found',
     corners: shape.corners,
+    lengths: lengthsIn(shape.corners),
     suspects: shape.suspects.map(({ name, ought }) => ({ words: WALLS[name]!, ought })),
   };
 }
-
-/** So many times is what is out of true drawn, so that it can be seen. */
-export const TIMES = 12;
-
-/** Corners with their way off the drawn ones taken so many times. */
-export const exaggerated = (drawn: readonly Point2[], read: readonly Point2[]): Point2[] =>
-  read.map(([x, y], i) => {
-    const [dx, dy] = drawn[i] ?? [x, y];
-    return [dx + TIMES * (x - dx), dy + TIMES * (y - dy)];
-  });

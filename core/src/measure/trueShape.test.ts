@@ -1,0 +1,77 @@
+import { applyEdit } from '../plan/edit';
+import { newPlan } from '../plan/fresh';
+import type { Plan } from '../plan/schema';
+import { reportOf } from '../report/report';
+import { buildScene } from '../scene/buildScene';
+import { withOutline } from '../space/outline';
+import { summarise } from '../readings/summary';
+import type { Reading } from '../readings/schema';
+import { trueShape } from './trueShape';
+
+const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
+const summaryOf = (lengths: Record<string, number>) =>
+  summarise(
+    {
+      instruments: [{ id: uuid(99), name: 'Rule', kind: 'rule', trusted: true }],
+      readings: Object.entries(lengths).map(([of, mm], i): Reading => ({
+        id: uuid(i),
+        of: `space/${of}`,
+        mm,
+        place: 'here',
+        instrument: uuid(99),
+        who: '',
+        at: '2026-03-01T10:00:00.000Z',
+        note: '',
+        withdrawn: false,
+      })),
+    },
+    () => 'mean',
+  );
+/** A room whose north wall is 20 mm further east than its south wall: hand-worked by Pythagoras. */
+const LEANING = {
+  'south:east': 3000,
+  'east:north': Math.hypot(2400, 20),
+  'north:west': 3000,
+  'south:west': Math.hypot(2400, 20),
+  'south:north': Math.hypot(3020, 2400),
+  'east:west': Math.hypot(2980, 2400),
+};
+const plan = newPlan('A room');
+
+describe('the shape that lengths between corners make', () => {
+  it('from two diagonals alone is how far the room leans, and what is wanting', () => {
+    const two = { 'south:north': LEANING['south:north'], 'east:west': LEANING['east:west'] };
+    const shape = trueShape(plan, summaryOf(two));
+    expect(shape).toMatchObject({ kind: 'wanting', more: 3 });
+    expect(shape.kind === 'wanting' && shape.lean).toBeCloseTo(20, 6);
+    expect(trueShape(plan, summaryOf({}))).toEqual({ kind: 'none' });
+  });
+
+  it('taken over vouches for its lengths, and its walls are known as well as they were read', () => {
+    const shape = trueShape(plan, summaryOf(LEANING));
+    if (shape.kind !== 'found') throw new Error(shape.kind);
+    expect(shape.suspects).toEqual([]);
+    const corners = ['south', 'east', 'north', 'west'].map((id, i) => ({
+      id,
+      x: { mm: shape.corners[i]![0] },
+      y: { mm: shape.corners[i]![1] },
+    }));
+    const taken = applyEdit(plan, {
+      name: 'true shape',
+      changes: [
+        { path: ['measured'], before: [], after: shape.lengths },
+        { path: ['space'], before: plan.space, after: withOutline(plan.space, corners) },
+      ],
+    });
+    if (!taken.ok) throw new Error(taken.issues[0]!.message);
+    const open = (of: Plan) =>
+      reportOf(of)
+        .missing.map(({ key }) => key)
+        .filter((key) => key.includes(':'));
+    expect(open(taken.plan)).toEqual([]);
+    expect(open({ ...taken.plan, measured: [] })).toHaveLength(6);
+    // Two standard deviations of a rule's 0.5 mm.
+    const walls = buildScene(taken.plan).still.filter(({ id }) => id.startsWith('wall-'));
+    expect(walls.map(({ doubt }) => doubt)).toEqual([1, 1, 1, 1]);
+  });
+});
