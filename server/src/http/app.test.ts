@@ -1,10 +1,11 @@
 import { readFileSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { connect as connectTcp } from 'node:net';
+import { eq } from 'drizzle-orm';
 import type { Server } from 'node:http';
 import type { Connection } from '../db/connect';
 import { connect } from '../db/connect';
-import { jobs } from '../db/tables';
+import { jobs, revisions } from '../db/tables';
 import { readPlanFile } from '@tarnpass/core';
 import { layDemo } from '../jobs/demo';
 import { createApp } from './app';
@@ -72,6 +73,30 @@ describe('the jobs API on a real PostgreSQL', () => {
       [2, ['Opening limit 90']],
       [1, []],
     ]);
+  });
+
+  it('reads a job kept in the first format, its one slope among several now, and takes no edit back that names the old places', async () => {
+    const { id } = await newJob();
+    const rest = Object.fromEntries(
+      Object.entries(plan).filter(([key]) => !['space', 'measured', 'wayIn', 'existing'].includes(key)),
+    );
+    const { space } = plan as { space: object };
+    const { slopes, ...box } = space as { slopes: object[] };
+    const old = { ...rest, version: 1, space: { ...box, slope: slopes[0] } };
+    const edit = { name: 'old', changes: [{ path: ['space', 'slope', 'pitch'], before: 30, after: 36 }] };
+    await connection.db
+      .update(jobs)
+      .set({ history: { done: [edit], undone: [] } })
+      .where(eq(jobs.id, id));
+    await connection.db
+      .update(revisions)
+      .set({ plan: old as never, formatVersion: 1 })
+      .where(eq(revisions.jobId, id));
+    const { body } = await call('GET', `/api/jobs/${id}`);
+    expect(body).toMatchObject({
+      plan: { version: 2, space: { slopes }, existing: [], wayIn: [], measured: [] },
+      history: { done: [], undone: [] },
+    });
   });
 
   it('answers 409 with what is there to a save over a newer revision, and keeps it', async () => {

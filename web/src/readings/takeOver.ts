@@ -14,12 +14,13 @@ import type { AppThunk } from '../store';
 export const takeOver =
   (dimension: Dimension, { governs, readings }: Summary): AppThunk<readonly Issue[]> =>
   (dispatch) => {
-    const mm = Math.round(governs.mm * 10) / 10;
+    // As it is: rounded here and again where it is shown, it could come out another tenth than what was read.
+    const { mm, sigma, rule } = governs;
     const measured: MeasuredDimension = {
       of: dimension.key,
       mm,
-      sigma: Math.round(governs.sigma * 1000) / 1000,
-      rule: governs.rule,
+      sigma,
+      rule,
       readings: readings.length,
     };
     return dispatch(
