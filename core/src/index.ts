@@ -57,14 +57,6 @@ export { GOVERNING_RULES, type MeasuredDimension } from './measure/measured';
 export { compareInstruments, corrected } from './measure/instruments';
 export type { Comparison, Disagreement, InstrumentFit } from './measure/instruments';
 export {
-  cornerAngles,
-  leanFromDiagonals,
-  quadrilateral,
-  QUAD_NAMES,
-  type Quadrilateral,
-  type Six,
-} from './measure/quadrilateral';
-export {
   DEVICE_KINDS,
   DeviceEventSchema,
   type Device,
@@ -143,6 +135,5 @@ export { sceneReport, sceneReportText, type SceneReport } from './report/sceneRe
 export { serve, type WorkerHost } from './workers/serve';
 export { WorkPool, type Outcome, type WorkerPort } from './workers/pool';
 export type { FromWorker, ResultOf, Task, ToWorker } from './workers/protocol';
-export { adjustCorners, type Adjusted, type Tie } from './measure/network';
-export { isPlumb, leaningThing, plumbKey, plumbOf, type Plumb } from './measure/plumb';
+export { leaningThing, plumbOf, type Plumb } from './measure/plumb';
 export { trueShape, type TrueShape } from './measure/trueShape';

@@ -1,7 +1,7 @@
 import * as v from 'valibot';
-import { LengthSchema, lengthBetween } from '../length/length';
+import { lengthBetween } from '../length/length';
 import { wordChoice, type Field } from '../item/field';
-import { GroupSchema, IdSchema, NameSchema, SideSchema } from '../space/schema';
+import { FRONTED } from '../space/schema';
 
 /**
  * A frameless case with an open front: two sides over its whole height, top and bottom between them, a back between
@@ -10,17 +10,11 @@ import { GroupSchema, IdSchema, NameSchema, SideSchema } from '../space/schema';
  */
 export const CarcassSchema = v.pipe(
   v.strictObject({
-    id: IdSchema,
-    name: NameSchema,
-    x: LengthSchema,
-    y: LengthSchema,
-    z: LengthSchema,
-    faces: SideSchema,
+    ...FRONTED,
     width: lengthBetween(50),
     height: lengthBetween(50),
     depth: lengthBetween(20),
     sheet: lengthBetween(1, 100),
-    group: GroupSchema,
   }),
   v.forward(
     v.check(

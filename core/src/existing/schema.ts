@@ -1,19 +1,13 @@
 import * as v from 'valibot';
-import { LengthSchema, lengthBetween, positiveLength } from '../length/length';
-import { degreesBetween, GroupSchema, IdSchema, NameSchema, SideSchema } from '../space/schema';
+import { lengthBetween, positiveLength } from '../length/length';
+import { degreesBetween, FRONTED } from '../space/schema';
 
-/** What every existing mover has: (x, y, z) is its left front foot for somebody who stands before it; `faces` is where its front looks. */
+/** What every existing mover has. */
 const PLACED = {
-  id: IdSchema,
-  name: NameSchema,
-  x: LengthSchema,
-  y: LengthSchema,
-  z: LengthSchema,
-  faces: SideSchema,
+  ...FRONTED,
   width: lengthBetween(50),
   height: lengthBetween(20),
   state: v.optional(v.picklist(['there now', 'to be removed', 'to come'])),
-  group: GroupSchema,
 };
 
 const side = v.picklist(['left', 'right'], 'Hinges are on the left or the right.');

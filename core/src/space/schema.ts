@@ -23,6 +23,17 @@ export const IdSchema = v.pipe(
 /** Carcasses and things with the same group name are moved, copied and mirrored together. */
 export const GroupSchema = v.optional(NameSchema);
 
+/** What stands in the space with a front: (x, y, z) is its left front foot for somebody who stands before it; `faces` is where that looks. */
+export const FRONTED = {
+  id: IdSchema,
+  name: NameSchema,
+  x: LengthSchema,
+  y: LengthSchema,
+  z: LengthSchema,
+  faces: SideSchema,
+  group: GroupSchema,
+};
+
 /** A number of degrees between two bounds; `what` begins the sentence. */
 export const degreesBetween = (least: number, most: number, what: string) =>
   v.pipe(
