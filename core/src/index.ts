@@ -69,7 +69,7 @@ export type { AirFinding } from './report/air';
 export { missingReadings, type Missing } from './measure/missing';
 export { dimensionsOf as measurable, type Dimension } from './measure/dimensions';
 export type { PairLine, PairWord, Pass } from './report/pass';
-export { bodiesOf, type Body, type Mover, type MovingBody, type Scene } from './scene/scene';
+export { bodiesOf, itemOfMover, type Body, type Mover, type MovingBody, type Scene } from './scene/scene';
 export { buildScene } from './scene/buildScene';
 export {
   cornersOf,
@@ -89,7 +89,6 @@ export { KIND_GROUPS } from './things/kinds';
 export { EXISTING_KINDS, existingKind } from './existing/kinds';
 export type { Existing } from './existing/schema';
 export type { Carcass } from './carcass/schema';
-export { openingSum } from './carcass/build';
 export { FAMILY_NAMES, QUICK_CARDS, type Part } from './parts/families';
 export { usualNumbers, type QuickAsk, type QuickCard, type QuickNumbers } from './parts/quick';
 export { quickPlan, usualPlan } from './plan/quickPlan';

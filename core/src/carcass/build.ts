@@ -1,58 +1,33 @@
 import { called } from '../item/called';
+import type { Stock } from '../material/stock';
 import type { Body } from '../scene/scene';
-import type { Sum } from '../sizing/sum';
 import { frameOf } from './frame';
+import { layOut, type Layout } from './layout';
+import { panelsOf, type Panel } from './panels';
 import type { Carcass } from './schema';
 
-/** The clear front of a carcass in its own frame, mm. */
-export interface Opening {
-  readonly left: number;
-  readonly right: number;
-  readonly bottom: number;
-  readonly top: number;
+/** A carcass with all that follows from its numbers. */
+export interface BuiltCarcass {
+  readonly layout: Layout;
+  readonly panels: readonly Panel[];
+  /** Each panel a body of its own, so that a finding can say which. Ids are `carcass-id/panel`. */
+  readonly bodies: readonly Body[];
 }
 
-export function openingOf({ width, height, sheet }: Carcass): Opening {
-  return { left: sheet.mm, right: width.mm - sheet.mm, bottom: sheet.mm, top: height.mm - sheet.mm };
-}
-
-/** The opening's width or height with its sum. */
-export function openingSum(carcass: Carcass, across: 'width' | 'height'): Sum {
-  const outer = carcass[across].mm;
-  const sheet = carcass.sheet.mm;
-  return {
-    name: `opening ${across}`,
-    lines: [
-      { words: `carcass ${across}`, mm: outer },
-      { words: across === 'width' ? 'two sides' : 'top and bottom', mm: -2 * sheet, times: [2, sheet] },
-    ],
-    mm: outer - 2 * sheet,
-  };
-}
-
-/** A carcass's panels, each a body of its own, so that a finding can say which. Ids are `carcass-id/panel`. */
-export function carcassBodies(carcass: Carcass): Body[] {
-  const { width, height, depth, sheet } = carcass;
-  const [w, h, d, s] = [width.mm, height.mm, depth.mm, sheet.mm];
+/** Throws where the carcass cannot be: `layOut` tells why in its issues. */
+export function buildCarcass(carcass: Carcass, stock: Stock, layout: Layout = layOut(carcass, stock)): BuiltCarcass {
+  if (layout.issues.length > 0) throw new Error(`The carcass ${carcass.id} cannot be: ${layout.issues[0]!.message}`);
+  const panels = panelsOf(carcass, layout, stock);
   const frame = frameOf(carcass);
   const name = called(carcass.name);
-  const panel = (
-    part: string,
-    words: string,
-    least: readonly [number, number, number],
-    most: readonly [number, number, number],
-  ): Body => ({
-    id: `${carcass.id}/${part}`,
-    name: `${words} of the ${name}`,
-    item: carcass.id,
-    pieces: [frame.box(least, most)],
-  });
-  const panels = [
-    panel('left', 'the left side', [0, 0, 0], [s, d, h]),
-    panel('right', 'the right side', [w - s, 0, 0], [w, d, h]),
-    panel('bottom', 'the bottom', [s, 0, 0], [w - s, d, s]),
-    panel('top', 'the top', [s, 0, h - s], [w - s, d, h]),
-  ];
-  if (d > s) panels.push(panel('back', 'the back', [s, d - s, s], [w - s, d, h - s]));
-  return panels;
+  return {
+    layout,
+    panels,
+    bodies: panels.map(({ id, words, quads, front, back }) => ({
+      id: `${carcass.id}/${id}`,
+      name: `${words} of the ${name}`,
+      item: carcass.id,
+      pieces: quads.map((quad) => frame.frontal(quad, front, back)),
+    })),
+  };
 }

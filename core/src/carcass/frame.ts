@@ -15,6 +15,8 @@ export interface Frame {
   box(least: Point3, greatest: Point3): Convex;
   /** A prism over an outline in this frame's x and y, from z0 up to z1. */
   upright(outline: readonly (readonly [number, number])[], z0: number, z1: number): Convex;
+  /** A prism over an outline in this frame's x and z, counter-clockwise seen from before it, from y0 back to y1. */
+  frontal(outline: readonly (readonly [number, number])[], y0: number, y1: number): Convex;
 }
 
 /** Where the frame's x axis points for each way a front can look; its y axis is a quarter turn left of it. */
@@ -52,5 +54,6 @@ export function frameOf({ x, y, z, faces }: Fronted): Frame {
       );
     },
     upright: (outline, z0, z1) => prism(outline, ([u, v], end) => toSpace([u, v, end === 0 ? z0 : z1])),
+    frontal: (outline, y0, y1) => prism(outline, ([u, v], end) => toSpace([u, end === 0 ? y1 : y0, v])),
   };
 }

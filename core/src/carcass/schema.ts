@@ -1,51 +1,149 @@
 import * as v from 'valibot';
-import { lengthBetween } from '../length/length';
-import { wordChoice, type Field } from '../item/field';
-import { FRONTED } from '../space/schema';
+import { lengthBetween, LengthSchema, positiveLength, type Length } from '../length/length';
+import { FRONTED, IdSchema } from '../space/schema';
 
-/**
- * A frameless case with an open front: two sides over its whole height, top and bottom between them, a back between
- * all four. (x, y, z) is its left front bottom corner as seen by somebody standing before it; `faces` is the way its
- * front looks.
- */
-export const CarcassSchema = v.pipe(
-  v.strictObject({
-    ...FRONTED,
-    width: lengthBetween(50),
-    height: lengthBetween(50),
-    depth: lengthBetween(20),
-    sheet: lengthBetween(1, 100),
-  }),
-  v.forward(
-    v.check(
-      ({ width, height, sheet }) => Math.min(width.mm, height.mm) > 2 * sheet.mm,
-      'The sheet is so thick that no opening is left.',
-    ),
-    ['sheet'],
-  ),
-);
-export type Carcass = v.InferOutput<typeof CarcassSchema>;
+/** What a carcass is called and how it is built by default; `kinds.ts` has the usual numbers of each. */
+export const CARCASS_KINDS = [
+  'cupboard',
+  'wall cupboard',
+  'tower',
+  'bench',
+  'low locker',
+  'table frame',
+  'free cradle',
+] as const;
 
-const length = (label: string, path: keyof Carcass, group = 'Size'): Field<Carcass> => ({
-  group,
-  label,
-  path: [path],
-  input: 'length',
+/** Widths and heights of an opening as read, mm: as many as there are. Where it is read narrower it is narrower. */
+export const ReadOpeningSchema = v.strictObject({
+  bottom: v.optional(positiveLength()),
+  middle: v.optional(positiveLength()),
+  top: v.optional(positiveLength()),
+  left: v.optional(positiveLength()),
+  right: v.optional(positiveLength()),
 });
 
-export const CARCASS_FIELDS: readonly Field<Carcass>[] = [
-  length('Width', 'width'),
-  length('Height', 'height'),
-  length('Depth', 'depth'),
-  length('Sheet thickness', 'sheet'),
-  {
-    group: 'Place',
-    label: 'Front faces',
-    path: ['faces'],
-    input: wordChoice(['faces'], ['north', 'east', 'south', 'west']),
-  },
-  length('Front left, from west', 'x', 'Place'),
-  length('Front left, from south', 'y', 'Place'),
-  length('Above the floor', 'z', 'Place'),
-  { group: 'Place', label: 'Name', path: ['name'], input: 'text' },
-];
+/** A share of what a split leaves: a size of its own, an equal share, or the rest. */
+export const TAKES = ['equal', 'rest', 'fixed'] as const;
+
+/**
+ * A part of a carcass's inside: an opening that a leaf can close, or one that uprights (left to right) or fixed shelves
+ * (bottom to top) split into more.
+ */
+export interface Bay {
+  readonly id: string;
+  readonly take: (typeof TAKES)[number];
+  /** mm; of a bay that takes a size of its own. */
+  readonly size?: Length | undefined;
+  readonly read: v.InferOutput<typeof ReadOpeningSchema>;
+  readonly split?: Split | undefined;
+}
+export interface Split {
+  readonly way: 'uprights' | 'shelves';
+  /** How far the uprights or shelves stand back from the front, mm. */
+  readonly setback: Length;
+  readonly bays: readonly Bay[];
+}
+
+const MOST_BAYS = 30;
+
+export const BaySchema: v.GenericSchema<unknown, Bay> = v.pipe(
+  v.strictObject({
+    id: IdSchema,
+    take: v.picklist(TAKES, 'A bay takes an equal share, the rest, or a size of its own.'),
+    size: v.optional(lengthBetween(10)),
+    read: v.optional(ReadOpeningSchema, {}),
+    split: v.optional(
+      v.lazy(() =>
+        v.strictObject({
+          way: v.picklist(['uprights', 'shelves'], 'A bay is split by uprights or by shelves.'),
+          setback: lengthBetween(0),
+          bays: v.pipe(
+            v.array(BaySchema),
+            v.minLength(2, 'A split makes two bays or more.'),
+            v.maxLength(MOST_BAYS, `A split makes up to ${MOST_BAYS} bays.`),
+          ),
+        }),
+      ),
+    ),
+  }),
+  v.check(
+    ({ take, size }) => (take === 'fixed') === (size !== undefined),
+    'A bay of a fixed size needs its size; another has none.',
+  ),
+);
+
+/** How far a side's inner face stands off plumb into the opening, mm, half-way up and at its head; less than 0 is away from it. */
+export const LeanSchema = v.nullable(v.strictObject({ middle: LengthSchema, head: LengthSchema }));
+
+const EndSchema = v.nullable(
+  v.strictObject({
+    material: IdSchema,
+    /** How far it stands out past the carcass's front, mm. */
+    proud: lengthBetween(0, 500),
+    reaches: v.picklist(['the carcass', 'the floor'], 'An end panel goes as low as the carcass, or to the floor.'),
+  }),
+);
+const FillerSchema = v.nullable(
+  v.strictObject({
+    width: positiveLength(1000),
+    /** Left on to be cut to the wall, mm. */
+    scribe: lengthBetween(0, 100),
+  }),
+);
+
+/**
+ * A case with an open front. (x, y, z) is its left front bottom corner as seen by somebody standing before it, `faces`
+ * the way its front looks; width, height and depth are outer sizes, with what it stands on and its face frame.
+ */
+export const CarcassSchema = v.strictObject({
+  ...FRONTED,
+  kind: v.picklist(CARCASS_KINDS, 'There is no such kind of carcass.'),
+  width: lengthBetween(50),
+  height: lengthBetween(50),
+  depth: lengthBetween(20),
+  /** The material of its sides, top, bottom, uprights and shelves. */
+  sheet: IdSchema,
+  back: v.nullable(
+    v.strictObject({
+      material: IdSchema,
+      set: v.picklist(['between', 'behind'], 'A back is set between the sides or behind them.'),
+    }),
+  ),
+  top: v.picklist(['between', 'over', 'none'], 'A top lies between the sides, over them, or there is none.'),
+  /** Across the front between stiles: a face frame of this material, each member as wide as said. */
+  frame: v.nullable(
+    v.strictObject({
+      material: IdSchema,
+      left: positiveLength(500),
+      right: positiveLength(500),
+      top: positiveLength(500),
+      bottom: positiveLength(500),
+      /** Of a member before an upright or fixed shelf. */
+      between: positiveLength(500),
+    }),
+  ),
+  stands: v.variant(
+    'on',
+    [
+      v.strictObject({ on: v.literal('the floor') }),
+      v.strictObject({ on: v.literal('a plinth'), height: positiveLength(1000), setback: lengthBetween(0, 500) }),
+      v.strictObject({ on: v.literal('legs'), height: positiveLength(2000), thick: positiveLength(300) }),
+      v.strictObject({ on: v.literal('the wall'), rail: positiveLength(500) }),
+    ],
+    'It stands on the floor, a plinth or legs, or hangs on the wall.',
+  ),
+  /** Added to each front edge, mm; 0 where the edges are left. */
+  banding: lengthBetween(0, 10),
+  /** What its faces carry, mm thick: paint, carpet, trim; inside, and on its front edges. */
+  carries: v.strictObject({ inside: lengthBetween(0, 50), front: lengthBetween(0, 50) }),
+  ends: v.strictObject({ left: EndSchema, right: EndSchema }),
+  fillers: v.strictObject({ left: FillerSchema, right: FillerSchema }),
+  sides: v.strictObject({ left: LeanSchema, right: LeanSchema }),
+  bay: BaySchema,
+});
+export type Carcass = v.InferOutput<typeof CarcassSchema>;
+
+/** A bay and all within it, the outer ones first. */
+export function baysOf(bay: Bay): Bay[] {
+  return [bay, ...(bay.split?.bays ?? []).flatMap(baysOf)];
+}

@@ -25,9 +25,9 @@ export interface SceneCheck {
 
 /** A mover's bodies where it stands at a travel, as things that stand still. */
 export function parked(mover: Mover, travel: number): Body[] {
-  return mover.bodies.map(({ id, name, item, pieces, motion }) => {
+  return mover.bodies.map(({ motion, ...body }) => {
     const pose = motionPose(motion, travel);
-    return { id, name, item, pieces: pieces.map((piece) => withCorners(piece, place(pose, piece.corners))) };
+    return { ...body, pieces: body.pieces.map((piece) => withCorners(piece, place(pose, piece.corners))) };
   });
 }
 
@@ -197,7 +197,7 @@ function bodyKey(body: Body): string {
   };
   for (const piece of body.pieces)
     mix(piece.kind === 'convex' ? piece.corners : Float64Array.of(...piece.normal, piece.offset));
-  return `${body.id} ${body.item} ${body.zone ?? ''} ${body.doubt ?? ''} ${body.name} ${body.pieces.length} ${a >>> 0} ${b >>> 0}`;
+  return `${body.id} ${body.item} ${body.zone ?? ''} ${body.doubt ?? ''} ${body.hangsOn ?? ''} ${body.name} ${body.pieces.length} ${a >>> 0} ${b >>> 0}`;
 }
 
 function moverKey(mover: Mover, key: (body: Body) => string): string {

@@ -1,5 +1,7 @@
 import * as v from 'valibot';
 import { CarcassSchema } from '../carcass/schema';
+import { HardwareSchema } from '../hardware/schema';
+import { MaterialSchema } from '../material/schema';
 import { PartSchema } from '../parts/families';
 import type { Clip } from '../plan/together';
 import { ExistingSchema } from '../existing/schema';
@@ -15,6 +17,8 @@ const ClipSchema = v.strictObject({
   existing: v.optional(v.pipe(v.array(ExistingSchema), v.maxLength(MOST)), []),
   carcasses: v.pipe(v.array(CarcassSchema), v.maxLength(MOST)),
   parts: v.pipe(v.array(PartSchema), v.maxLength(MOST)),
+  materials: v.optional(v.pipe(v.array(MaterialSchema), v.maxLength(MOST)), []),
+  hardware: v.optional(v.pipe(v.array(HardwareSchema), v.maxLength(MOST)), []),
 });
 
 /** Copied items as text for the clipboard: JSON, so that they can go into another job. */

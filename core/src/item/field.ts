@@ -9,9 +9,17 @@ export interface Field<Item> {
   readonly label: string | ((item: Item) => string);
   readonly path: readonly PathStep[];
   /** `offsets` is a table of stations and depths; `part` the id of a part that moves, or none. */
-  readonly input: 'length' | 'degrees' | 'count' | 'text' | 'offsets' | 'part' | Choice<Item>;
+  readonly input:
+    'length' | 'length or none' | 'degrees' | 'count' | 'text' | 'offsets' | 'part' | Picked<Item> | Choice<Item>;
   /** Left out where this does not hold. */
   readonly when?: (item: Item) => boolean;
+}
+
+/** One of what the plan has: a material, a bay of the item's carcass, hardware of a kind. Its id is kept. */
+export interface Picked<Item> {
+  readonly pick: 'material' | 'bay' | 'hardware';
+  /** Kinds of material or of hardware to choose from; all where none is named. */
+  kinds?(item: Item): readonly string[];
 }
 
 /** One of a few words; a word may stand for more than itself, as "inset" does for a whole set of gaps. */
@@ -24,6 +32,11 @@ export interface Choice<Item> {
 /** A choice whose words are the very values. */
 export function wordChoice<Item>(path: readonly PathStep[], words: readonly string[]): Choice<Item> {
   return { words, word: (item) => String(get(item, path)), value: (word) => word };
+}
+
+/** On or off, by what stands at a path. */
+export function yesOrNo<Item>(path: readonly PathStep[]): Choice<Item> {
+  return { words: ['no', 'yes'], word: (item) => (get(item, path) ? 'yes' : 'no'), value: (word) => word === 'yes' };
 }
 
 export function fieldLabel<Item>(field: Field<Item>, item: Item): string {

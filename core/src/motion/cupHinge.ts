@@ -51,27 +51,11 @@ export function cupHingeMotion(
   sense: 1 | -1,
   to: number,
 ): Motion {
-  const [p1, p2] = hinge.plate;
-  const [c1, c2] = hinge.cup;
-  const base = angle(p1, p2);
-  const links = {
-    crank: length(c1, c2),
-    coupler: length(p1, c1),
-    rocker: length(p2, c2),
-    ground: length(p1, p2),
-  };
-  const start = angle(c1, c2) - base;
-  const armStart = angle(p1, c1) - base;
-  const bar = [new FourBar(links, 'open'), new FourBar(links, 'crossed')].find((candidate) =>
-    matches(candidate, start, armStart),
-  );
-  if (!bar) throw new Error('The pivots of the hinge do not make a linkage as given.');
-  const stop = bar.closesUntil(start, start + sense * to);
-  if (stop !== undefined) {
-    throw new Error(
-      `The hinge locks at ${((Math.abs(stop - start) * 180) / Math.PI).toFixed(1)} degrees: it cannot open so far.`,
-    );
-  }
+  const [p1] = hinge.plate;
+  const [c1] = hinge.cup;
+  const made = linkage(hinge, sense, to);
+  if (typeof made === 'string') throw new Error(made);
+  const { bar, start } = made;
   const zero = bar.angles(start).coupler;
   const crank = (travel: number) => start + sense * travel;
   const key = `cup hinge ${JSON.stringify(hinge)} ${sense}`;
@@ -101,6 +85,34 @@ export function cupHingeMotion(
     { joint: turn(p1), drive: arm },
     { joint: turn(c1), drive: against },
   ]);
+}
+
+/** Why a hinge's pivots make no linkage that opens so far, radians; undefined where they do. */
+export function cupHingeFault(hinge: CupHinge, sense: 1 | -1, to: number): string | undefined {
+  const made = linkage(hinge, sense, to);
+  return typeof made === 'string' ? made : undefined;
+}
+
+/** The four-bar that the cup's line drives, and where it starts; or why there is none. */
+function linkage({ plate: [p1, p2], cup: [c1, c2] }: CupHinge, sense: 1 | -1, to: number): { bar: FourBar; start: number } | string {
+  const none = 'The pivots of the hinge do not make a linkage as given.';
+  const base = angle(p1, p2);
+  const links = {
+    crank: length(c1, c2),
+    coupler: length(p1, c1),
+    rocker: length(p2, c2),
+    ground: length(p1, p2),
+  };
+  if (Object.values(links).some((link) => !(link > 0))) return none;
+  const start = angle(c1, c2) - base;
+  const armStart = angle(p1, c1) - base;
+  const bar = [new FourBar(links, 'open'), new FourBar(links, 'crossed')].find((candidate) =>
+    matches(candidate, start, armStart),
+  );
+  if (!bar) return none;
+  const stop = bar.closesUntil(start, start + sense * to);
+  if (stop === undefined) return { bar, start };
+  return `The hinge locks at ${((Math.abs(stop - start) * 180) / Math.PI).toFixed(1)} degrees: it cannot open so far.`;
 }
 
 function matches(bar: FourBar, start: number, arm: number): boolean {

@@ -1,40 +1,62 @@
 import * as v from 'valibot';
-import { adviseDoor, refuseDoor } from './door/advice';
+import { adviseDoor } from './door/advice';
 import { buildDoor } from './door/build';
-import { DOOR_FIELDS, DoorSchema, freshDoor, mirrorDoor, type Door } from './door/schema';
+import { doorFields } from './door/fields';
+import { freshDoor, mirrorDoor } from './door/fresh';
+import { doorTakes } from './door/hung';
+import { doorNotes, doorRests } from './door/notes';
 import { DOOR_QUICK } from './door/quick';
+import { refuseDoor } from './door/refuse';
+import { DoorSchema, type Door } from './door/schema';
 import { doorSizes } from './door/sizes';
 import type { Family } from './family';
+import { KEPT } from './kept/kept';
+import { KeptSchema, type Kept } from './kept/schema';
 import type { QuickCard } from './quick';
+import { SHELF } from './shelf/shelf';
+import { ShelfSchema, type Shelf } from './shelf/schema';
 
 /** Every kind of part there is. A new family adds its schema here and its functions below. */
-export const PartSchema = v.variant('family', [DoorSchema], 'There is no such family of parts.');
+export const PartSchema = v.variant(
+  'family',
+  [DoorSchema, ShelfSchema, KeptSchema],
+  'There is no such family of parts.',
+);
 export type Part = v.InferOutput<typeof PartSchema>;
 
 interface ByFamily {
   door: Family<Door>;
+  shelf: Family<Shelf>;
+  kept: Family<Kept>;
 }
 
 const FAMILIES: ByFamily = {
   door: {
     word: 'door',
-    fields: DOOR_FIELDS,
+    fields: doorFields,
     quick: DOOR_QUICK,
-    fresh: freshDoor,
+    fresh: (id, name, { carcass }, bay) => freshDoor(id, carcass.id, name, bay),
     refuse: refuseDoor,
     build: buildDoor,
     mirror: mirrorDoor,
     sizes: doorSizes,
+    takes: doorTakes,
+    notes: doorNotes,
+    rests: doorRests,
     advise: adviseDoor,
   },
+  shelf: SHELF,
+  kept: KEPT,
 };
 
 /** The family a part belongs to. */
 export function familyOf(part: Pick<Part, 'family'>): Family<Part> {
-  return FAMILIES[part.family];
+  return FAMILIES[part.family] as unknown as Family<Part>;
 }
 
 /** The deck of the quick start, family by family. */
-export const QUICK_CARDS: readonly QuickCard[] = Object.values(FAMILIES).flatMap(({ quick }) => quick);
+export const QUICK_CARDS: readonly QuickCard[] = Object.values(FAMILIES).flatMap(
+  ({ quick }: Pick<Family<Part>, 'quick'>) => quick,
+);
 
 export const FAMILY_NAMES = Object.keys(FAMILIES) as Part['family'][];

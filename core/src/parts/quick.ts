@@ -12,6 +12,7 @@ export type QuickNumbers = Readonly<Record<string, number>>;
 
 /** What a card makes of its numbers, as it would stand in a plan; what cannot be is refused as a plan is. */
 export interface QuickMade {
+  readonly existing?: readonly unknown[];
   readonly space: unknown;
   readonly carcasses: readonly unknown[];
   readonly parts: readonly unknown[];

@@ -11,12 +11,12 @@ export const ChangeSchema = v.strictObject({
   path: v.pipe(
     v.array(
       v.union([
-        v.pipe(v.string(), v.regex(/^[a-zA-Z]{1,40}$/)),
+        v.pipe(v.string(), v.regex(/^[a-zA-Z][a-zA-Z0-9]{0,39}$/)),
         v.pipe(v.number(), v.integer(), v.minValue(0)),
       ]),
     ),
     v.minLength(1),
-    v.maxLength(12),
+    v.maxLength(24),
   ),
   before: v.optional(v.unknown()),
   after: v.optional(v.unknown()),

@@ -1,4 +1,6 @@
+import { usualCarcass } from '../carcass/kinds';
 import type { Carcass } from '../carcass/schema';
+import { USUAL_MATERIALS, USUAL_SCHOOLS } from '../material/schema';
 import { familyOf, type Part } from '../parts/families';
 import { MILLIMETRES } from '../length/units';
 import { existingKind } from '../existing/kinds';
@@ -6,6 +8,8 @@ import type { Existing } from '../existing/schema';
 import { USUAL } from '../things/kinds';
 import type { Thing } from '../things/schema';
 import { itemsOf, type PlanItems } from './items';
+import { USUAL_REACH } from './migrate';
+import { partPlace } from './place';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from './schema';
 
 /** A plan to start from: a plain room with nothing in it. */
@@ -16,6 +20,10 @@ export function newPlan(title: string): Plan {
     title,
     units: MILLIMETRES,
     gaps: { running: { mm: 1 }, around: { mm: 10 } },
+    reach: USUAL_REACH,
+    schools: USUAL_SCHOOLS,
+    materials: [...USUAL_MATERIALS],
+    hardware: [],
     space: { width: { mm: 3000 }, depth: { mm: 2400 }, height: { mm: 2400 }, slopes: [] },
     measured: [],
     wayIn: [],
@@ -68,40 +76,41 @@ export function newExisting(plan: Plan, kind: Existing['kind']): Existing {
   return placed as Existing;
 }
 
-/** A carcass against the south wall, west of those already there. */
-export function newCarcass(plan: Plan): Carcass {
-  const { id, name } = freshName(plan, 'carcass', 'Cupboard');
-  const [width, depth] = [600, 500];
+/** A carcass of a kind with its usual numbers against the south wall, west of those already there. */
+export function newCarcass(plan: Plan, kind: Carcass['kind'] = 'cupboard'): Carcass {
+  const { id, name } = freshOf(plan, kind);
+  const made = usualCarcass(kind, { id, name, x: { mm: 0 }, y: { mm: 0 }, faces: 'north' });
+  const width = made.width.mm;
   // Its left front corner is its eastern one, since it faces north.
   const westmost = Math.min(
     ...plan.carcasses.filter(({ faces }) => faces === 'north').map((c) => c.x.mm - c.width.mm),
   );
   const beside = Number.isFinite(westmost) ? westmost - 100 : (plan.space.width.mm + width) / 2;
   const x = beside >= width ? beside : Math.min(plan.space.width.mm, plan.space.width.mm / 2 + width);
-  const height = Math.min(1800, plan.space.height.mm - 100);
+  const room = plan.space.height.mm - made.z.mm;
+  // A sheet the plan has: its first, where the usual one was taken out.
+  const has = (id: string) => plan.materials.some((one) => one.id === id);
+  const sheet = has(made.sheet) ? made.sheet : plan.materials[0]!.id;
   return {
-    id,
-    name,
-    faces: 'north',
+    ...made,
     x: { mm: x },
-    y: { mm: depth },
-    z: { mm: 90 },
-    width: { mm: width },
-    height: { mm: height },
-    depth: { mm: depth },
-    sheet: { mm: 18 },
+    y: { mm: made.depth.mm },
+    sheet,
+    back: made.back && { ...made.back, material: has(made.back.material) ? made.back.material : sheet },
+    height: { mm: Math.min(made.height.mm, Math.max(200, room - 100)) },
   };
 }
 
-/** A part of a family hung on a carcass. */
-export function newPart(plan: Plan, family: Part['family'], carcass: Carcass): Part {
+/** A part of a family hung on a carcass, in one of its bays. */
+export function newPart(plan: Plan, family: Part['family'], carcass: Carcass, bay = carcass.bay.id): Part {
   const kind = familyOf({ family });
   const { id, name } = freshName(
     plan,
-    `${carcass.id}-${kind.word}`.slice(0, 30),
+    `${carcass.id}-${kind.word.replace(/ /g, '-')}`.slice(0, 30),
     `${carcass.name} ${kind.word}`.slice(0, 70),
   );
-  return kind.fresh(id, carcass.id, name);
+  const place = partPlace({ ...plan, carcasses: [carcass] }, { carcass: carcass.id });
+  return kind.fresh(id, name, place!, bay);
 }
 
 /** An id and a name that no item has yet, made of these. */

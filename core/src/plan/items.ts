@@ -1,4 +1,5 @@
-import { CARCASS_FIELDS, type Carcass } from '../carcass/schema';
+import { carcassFields } from '../carcass/fields';
+import type { Carcass } from '../carcass/schema';
 import { familyOf, type Part } from '../parts/families';
 import { existingFields } from '../existing/kinds';
 import type { Existing } from '../existing/schema';
@@ -51,8 +52,8 @@ function allFields(item: Item): readonly Field<unknown>[] {
     case 'existing':
       return existingFields(item.value) as readonly Field<unknown>[];
     case 'carcasses':
-      return CARCASS_FIELDS as readonly Field<unknown>[];
+      return carcassFields(item.value) as readonly Field<unknown>[];
     case 'parts':
-      return familyOf(item.value).fields as readonly Field<unknown>[];
+      return familyOf(item.value).fields(item.value) as readonly Field<unknown>[];
   }
 }

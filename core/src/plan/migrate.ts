@@ -1,5 +1,13 @@
+import { WHOLE } from '../carcass/kinds';
+import type { Length } from '../length/length';
+import { USUAL_MATERIALS, USUAL_SCHOOLS, type Material } from '../material/schema';
+import { hingeOf } from '../parts/door/fresh';
+
+/** What most people reach standing, and a finger's room behind a handle, mm. CP, no single source. */
+export const USUAL_REACH = { low: { mm: 400 }, high: { mm: 1900 }, fingers: { mm: 25 } };
+
 /** One step a format version: `MIGRATIONS[0]` makes a version 2 plan of a version 1 plan, and so on. */
-const MIGRATIONS: readonly ((old: object) => object)[] = [severalSlopes];
+const MIGRATIONS: readonly ((old: object) => object)[] = [severalSlopes, carcassesInFull];
 
 /** Bring a plan of an older format version up to the current one. What it holds is checked afterwards, not here. */
 export function migrate(raw: object, version: number): object {
@@ -14,4 +22,60 @@ function severalSlopes(old: object): object {
     return { ...rest, ...added, space, version: 2 };
   const { slope, ...room } = space;
   return { ...added, ...rest, space: { ...room, slopes: slope === null ? [] : [slope] }, version: 2 };
+}
+
+/** Version 2 knew carcasses of one bay with a thickness of their own, and doors of one leaf on butt hinges. */
+function carcassesInFull(old: object): object {
+  const { carcasses, parts, ...rest } = old as { carcasses?: unknown; parts?: unknown };
+  const materials = new Map<string, Material>(USUAL_MATERIALS.map((one) => [one.id, one]));
+  /** The material of a thickness nobody named: it was typed, so it counts as measured. */
+  const materialOf = (raw: unknown): string => {
+    const mm = typeof raw === 'number' ? raw : (raw as { mm?: unknown } | null)?.mm;
+    if (typeof mm !== 'number' || !(mm > 0)) return 'ply-18';
+    const id = `sheet-${String(mm).replace(/[^0-9]/g, '-')}`.slice(0, 40);
+    const length = typeof raw === 'number' ? { mm } : (raw as Length);
+    materials.set(id, { id, name: `Sheet ${length.typed ?? mm} ${length.unit ?? 'mm'}`, kind: 'sheet', nominal: length, measured: length, density: 680 });
+    return id;
+  };
+  const list = (value: unknown, step: (item: Record<string, unknown>) => object): unknown =>
+    Array.isArray(value) ? value.map((item: unknown) => (typeof item === 'object' && item !== null ? step(item as Record<string, unknown>) : item)) : value;
+  const laid = list(carcasses, ({ sheet, ...carcass }) => {
+    const material = materialOf(sheet);
+    return {
+      ...carcass,
+      kind: 'cupboard',
+      sheet: material,
+      back: { material, set: 'between' },
+      top: 'between',
+      frame: null,
+      stands: { on: 'the floor' },
+      banding: 0,
+      carries: { inside: 0, front: 0 },
+      ends: { left: null, right: null },
+      fillers: { left: null, right: null },
+      sides: { left: null, right: null },
+      bay: WHOLE,
+    };
+  });
+  const hung = list(parts, ({ thickness, hinge, handle, ...part }) => ({
+    ...part,
+    bay: WHOLE.id,
+    leaves: 'one',
+    middle: 3,
+    leaf: { material: materialOf(thickness), banding: 0, front: 0, back: 0, wraps: false, pane: null },
+    old: null,
+    hinge: typeof hinge === 'object' && hinge !== null ? { ...hingeOf('butt', 'left'), ...hinge } : hinge,
+    handle: typeof handle === 'object' && handle !== null ? { kind: 'bar', ...handle } : handle,
+    rack: null,
+  }));
+  return {
+    ...rest,
+    reach: USUAL_REACH,
+    schools: USUAL_SCHOOLS,
+    hardware: [],
+    carcasses: laid,
+    parts: hung,
+    materials: [...materials.values()],
+    version: 3,
+  };
 }

@@ -1,7 +1,11 @@
-import { carcassBodies } from '../carcass/build';
+import { buildCarcass, type BuiltCarcass } from '../carcass/build';
+import { layOut, type Layout } from '../carcass/layout';
+import { hardwareList, type HardwareList } from '../hardware/generic';
+import type { OwnSchools } from '../material/schema';
+import { stockOf, type Stock } from '../material/stock';
 import type { Part } from '../parts/families';
 import { familyOf } from '../parts/families';
-import type { PartPlace } from '../parts/family';
+import type { BuiltPart, PartPlace } from '../parts/family';
 import type { Carcass } from '../carcass/schema';
 import type { Body, Mover } from '../scene/scene';
 import { buildExisting, existingVoid } from '../existing/kinds';
@@ -18,8 +22,12 @@ import type { Plan } from './schema';
 // Items of a plan never change: an edit makes new ones of what it changes and keeps the rest (`edit.ts`). So what was
 // built of one is kept as long as the item itself, and only what was edited is built anew.
 const bodiesKept = new WeakMap<object, readonly Body[]>();
-const placesKept = new WeakMap<Carcass, PartPlace>();
-const moversKept = new WeakMap<Part, { readonly place: PartPlace; readonly mover: Mover }>();
+const layoutsKept = new WeakMap<Carcass, { readonly stock: Stock; readonly layout: Layout }>();
+const carcassesKept = new WeakMap<Carcass, { readonly stock: Stock; readonly built: BuiltCarcass }>();
+const placesKept = new WeakMap<Carcass, PartPlace[]>();
+const partsKept = new WeakMap<Part, { readonly place: PartPlace; readonly built: BuiltPart }>();
+const stocksKept = new WeakMap<Plan['materials'], Stock[]>();
+const hardwareKept = new WeakMap<Plan['hardware'], HardwareList>();
 
 function kept<Item extends object>(item: Item, build: (item: Item) => readonly Body[]): readonly Body[] {
   let bodies = bodiesKept.get(item);
@@ -33,7 +41,8 @@ export function stillBodies(plan: Plan): Body[] {
     ...shellOf(plan),
     ...thingsOf(plan, (thing) => thing.state !== 'to be removed' && !isAir(thing)),
     ...stays(plan).flatMap((item) => existingOf(plan, item).still),
-    ...plan.carcasses.flatMap((carcass) => kept(carcass, carcassBodies)),
+    ...plan.carcasses.flatMap((carcass) => carcassOf(plan, carcass).bodies),
+    ...plan.parts.flatMap((part) => partBuilt(plan, part)?.still ?? []),
   ];
   return doubted(plan, bodies);
 }
@@ -87,25 +96,80 @@ function existingOf({ gaps }: Plan, item: Existing): Built {
   return built;
 }
 
-/** Where a part is, or undefined where its carcass is not in the plan. */
-export function partPlace(plan: Plan, part: Part): PartPlace | undefined {
-  const carcass = plan.carcasses.find(({ id }) => id === part.carcass);
-  if (!carcass) return undefined;
-  const gaps = { running: plan.gaps.running.mm, around: plan.gaps.around.mm };
-  const known = placesKept.get(carcass);
-  if (known?.gaps.running === gaps.running && known.gaps.around === gaps.around) return known;
-  const place = { carcass, panels: kept(carcass, carcassBodies), gaps };
-  placesKept.set(carcass, place);
-  return place;
+/** What a plan cuts from, by its schools or with a part's own. */
+export function planStock({ materials, schools }: Plan, own?: OwnSchools): Stock {
+  const asked = { thickness: own?.thickness ?? schools.thickness, sizing: own?.sizing ?? schools.sizing };
+  let kept = stocksKept.get(materials);
+  if (!kept) stocksKept.set(materials, (kept = []));
+  let stock = kept.find(({ schools: one }) => one.thickness === asked.thickness && one.sizing === asked.sizing);
+  if (!stock) kept.push((stock = stockOf(materials, asked)));
+  return stock;
 }
 
-/** A part as it moves, or undefined where its carcass is not in the plan. */
-export function partMover(plan: Plan, part: Part): Mover | undefined {
+export function planHardware({ hardware }: Plan): HardwareList {
+  let list = hardwareKept.get(hardware);
+  if (!list) hardwareKept.set(hardware, (list = hardwareList(hardware)));
+  return list;
+}
+
+/** A carcass laid out, with what of it cannot be. */
+export function carcassLayout(carcass: Carcass, stock: Stock): Layout {
+  const known = layoutsKept.get(carcass);
+  if (known?.stock === stock) return known.layout;
+  const layout = layOut(carcass, stock);
+  layoutsKept.set(carcass, { stock, layout });
+  return layout;
+}
+
+/** A carcass as it is built in its plan. Throws where it cannot be: the plan was not checked. */
+export const carcassOf = (plan: Plan, carcass: Carcass): BuiltCarcass => builtOf(carcass, planStock(plan));
+
+function builtOf(carcass: Carcass, stock: Stock): BuiltCarcass {
+  const known = carcassesKept.get(carcass);
+  if (known?.stock === stock) return known.built;
+  const built = buildCarcass(carcass, stock, carcassLayout(carcass, stock));
+  carcassesKept.set(carcass, { stock, built });
+  return built;
+}
+
+/** Where a part is, or undefined where its carcass is not in the plan. */
+export function partPlace(plan: Plan, part: Pick<Part, 'carcass'> & { readonly schools?: OwnSchools }): PartPlace | undefined {
+  const carcass = plan.carcasses.find(({ id }) => id === part.carcass);
+  if (!carcass) return undefined;
+  const stock = planStock(plan, part.schools);
+  const hardware = planHardware(plan);
+  const gaps = { running: plan.gaps.running.mm, around: plan.gaps.around.mm };
+  const reach = { low: plan.reach.low.mm, high: plan.reach.high.mm, fingers: plan.reach.fingers.mm };
+  let kept = placesKept.get(carcass);
+  if (!kept) placesKept.set(carcass, (kept = []));
+  const known = kept.find(
+    (one) =>
+      one.stock === stock &&
+      one.hardware === hardware &&
+      one.gaps.running === gaps.running &&
+      one.gaps.around === gaps.around &&
+      one.reach.low === reach.low &&
+      one.reach.high === reach.high &&
+      one.reach.fingers === reach.fingers,
+  );
+  if (known) return known;
+  // A part that counts otherwise than its job still hangs on the carcass as the job has it: only its own sums differ.
+  const layout = carcassLayout(carcass, stock);
+  const built = stock === planStock(plan) ? carcassOf(plan, carcass) : { ...carcassOf(plan, carcass), layout };
+  const place = { carcass, built, stock, hardware, gaps, reach };
+  if (kept.length > MOST_PLACES) kept.length = 0;
+  kept.push(place);
+  return place;
+}
+const MOST_PLACES = 8;
+
+/** A part as it stands in the scene, or undefined where its carcass is not in the plan. */
+export function partBuilt(plan: Plan, part: Part): BuiltPart | undefined {
   const place = partPlace(plan, part);
   if (!place) return undefined;
-  const known = moversKept.get(part);
-  if (known?.place === place) return known.mover;
-  const mover = familyOf(part).build(part, place);
-  moversKept.set(part, { place, mover });
-  return mover;
+  const known = partsKept.get(part);
+  if (known?.place === place) return known.built;
+  const built = familyOf(part).build(part, place);
+  partsKept.set(part, { place, built });
+  return built;
 }

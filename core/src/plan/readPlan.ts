@@ -1,12 +1,13 @@
 import * as v from 'valibot';
 import { sayLengths } from '../length/lengthMark';
 import { MILLIMETRES, UnitsSchema, type Units } from '../length/units';
+import { baysOf, type Carcass } from '../carcass/schema';
 import { existingKind } from '../existing/kinds';
 import { familyOf } from '../parts/families';
 import type { Issue } from '../item/issue';
 import { plainSentence } from '../item/plainSentence';
 import { migrate } from './migrate';
-import { partPlace, stillBodies } from './place';
+import { carcassLayout, partPlace, planStock, stillBodies } from './place';
 import { PLAN_FORMAT, PLAN_VERSION, PlanSchema, type Plan } from './schema';
 import { sharing } from './sharing';
 
@@ -48,8 +49,11 @@ export function readPlan(raw: unknown, before?: Plan): PlanRead {
 /** What the shapes alone cannot tell: items that name each other, and parts that cannot be built. */
 export function planIssues(plan: Plan): Issue[] {
   const issues: Issue[] = [];
-  const seen = new Set<string>(['space']);
-  for (const list of ['things', 'existing', 'carcasses', 'parts'] as const) {
+  const seen = new Set<string>();
+  for (const list of ['materials', 'hardware', 'things', 'existing', 'carcasses', 'parts'] as const) {
+    // Materials and hardware are named apart from what stands in the space.
+    if (list === 'things' || list === 'hardware') seen.clear();
+    if (list === 'things') seen.add('space');
     plan[list].forEach(({ id }, i) => {
       if (seen.has(id)) issues.push({ path: [list, i, 'id'], message: `Two items have the id “${id}”.` });
       seen.add(id);
@@ -59,8 +63,12 @@ export function planIssues(plan: Plan): Issue[] {
     for (const { path, message } of existingKind(item).refuse(item))
       issues.push({ path: ['existing', i, ...path], message: sayLengths(message, plan.units) });
   });
+  plan.carcasses.forEach((carcass, i) => {
+    for (const { path, message } of carcassIssues(plan, carcass))
+      issues.push({ path: ['carcasses', i, ...path], message: sayLengths(message, plan.units) });
+  });
   if (issues.length > 0) return issues;
-  const still = stillBodies(plan);
+  const bare = stillBodies({ ...plan, parts: [] });
   plan.parts.forEach((part, i) => {
     const place = partPlace(plan, part);
     if (!place)
@@ -69,12 +77,33 @@ export function planIssues(plan: Plan): Issue[] {
         message: `There is no carcass with the id “${part.carcass}”.`,
       });
     else {
-      for (const { path, message } of familyOf(part).refuse(part, place, still)) {
+      for (const { path, message } of familyOf(part).refuse(part, place, bare)) {
         issues.push({ path: ['parts', i, ...path], message: sayLengths(message, plan.units) });
       }
     }
   });
   return issues;
+}
+
+/** What of a carcass cannot be built: materials it names, bays that share an id, numbers that leave no room. */
+function carcassIssues(plan: Plan, carcass: Carcass): Issue[] {
+  const stock = planStock(plan);
+  const { sheet, back, frame, ends } = carcass;
+  const named: [Issue['path'], string | undefined][] = [
+    [['sheet'], sheet],
+    [['back', 'material'], back?.material],
+    [['frame', 'material'], frame?.material],
+    [['ends', 'left', 'material'], ends.left?.material],
+    [['ends', 'right', 'material'], ends.right?.material],
+  ];
+  const unknown = named.filter(([, id]) => id !== undefined && !stock.has(id));
+  if (unknown.length > 0) return unknown.map(([path, id]) => ({ path, message: `There is no material “${id}”.` }));
+  const ids = baysOf(carcass.bay).map(({ id }) => id);
+  const twice = ids.find((id, i) => ids.indexOf(id) < i);
+  if (twice) return [{ path: ['bay'], message: `Two bays have the id “${twice}”.` }];
+  if (carcass.kind === 'table frame' && carcass.stands.on !== 'legs')
+    return [{ path: ['stands'], message: 'A table frame stands on its legs.' }];
+  return [...carcassLayout(carcass, stock).issues];
 }
 
 function unitsOf(raw: object): Units {

@@ -1,6 +1,8 @@
 import * as v from 'valibot';
 import { CarcassSchema } from '../carcass/schema';
+import { HardwareSchema } from '../hardware/schema';
 import { lengthBetween } from '../length/length';
+import { MaterialSchema, SchoolsSchema } from '../material/schema';
 import { UnitsSchema } from '../length/units';
 import { PartSchema } from '../parts/families';
 import { ExistingSchema } from '../existing/schema';
@@ -11,11 +13,13 @@ import { PassageSchema } from '../wayin/schema';
 
 export const PLAN_FORMAT = 'tarnpass-plan';
 /** The version this code writes. Older ones are migrated on reading; newer ones are refused. */
-export const PLAN_VERSION = 2;
+export const PLAN_VERSION = 3;
 
 const MOST_ITEMS = 200;
 const MOST_PASSAGES = 40;
 const MOST_MEASURED = 2000;
+const MOST_MATERIALS = 60;
+const MOST_HARDWARE = 200;
 
 /** What the person decided, and nothing that can be computed from it. */
 export const PlanSchema = v.strictObject({
@@ -25,6 +29,16 @@ export const PlanSchema = v.strictObject({
   units: UnitsSchema,
   /** Clearance wanted between a part and its own carcass, and from everything else. */
   gaps: v.strictObject({ running: lengthBetween(0, 500), around: lengthBetween(0, 500) }),
+  /** What a person gets hold of with ease, above the floor, and the room fingers want behind a handle. */
+  reach: v.strictObject({ low: lengthBetween(0), high: lengthBetween(0), fingers: lengthBetween(0, 200) }),
+  schools: SchoolsSchema,
+  materials: v.pipe(
+    v.array(MaterialSchema),
+    v.minLength(1, 'A plan needs a material.'),
+    v.maxLength(MOST_MATERIALS, `At most ${MOST_MATERIALS} materials.`),
+  ),
+  /** Hardware of this job; what there always is to choose from is not among it unless it was changed. */
+  hardware: v.pipe(v.array(HardwareSchema), v.maxLength(MOST_HARDWARE, `At most ${MOST_HARDWARE} pieces of hardware.`)),
   space: SpaceSchema,
   /** What was read of the plan's dimensions, as far as it was taken over into them. */
   measured: v.pipe(

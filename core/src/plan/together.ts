@@ -1,10 +1,13 @@
 import { frameOf } from '../carcass/frame';
+import { mirrorCarcass } from '../carcass/mirror';
+import { baysOf, type Carcass } from '../carcass/schema';
 import { existingKind } from '../existing/kinds';
 import type { Existing } from '../existing/schema';
 import { familyOf, type Part } from '../parts/families';
 import type { Change } from './edit';
 import { freshName } from './fresh';
 import { itemsOf, pathOf, type Item } from './items';
+import { partPlace } from './place';
 import { extentChanges, extentOf, type Extent } from './placing';
 import type { Plan } from './schema';
 
@@ -14,6 +17,9 @@ export interface Clip {
   readonly existing: Plan['existing'];
   readonly carcasses: Plan['carcasses'];
   readonly parts: Plan['parts'];
+  /** What they are made of and hang on: it goes along to a plan that has it not. */
+  readonly materials: Plan['materials'];
+  readonly hardware: Plan['hardware'];
 }
 
 type Placed = Extract<Item, { list: 'things' | 'existing' | 'carcasses' }>;
@@ -24,7 +30,7 @@ const isPlaced = (item: Item): item is Placed =>
 
 const groupOf = (item: Item) => (isPlaced(item) ? item.value.group : undefined);
 /** Everything of a plan that may be in a group. */
-const groupable = ({ things, existing, carcasses }: Clip) => [...things, ...existing, ...carcasses];
+const groupable = ({ things, existing, carcasses }: Pick<Clip, 'things' | 'existing' | 'carcasses'>) => [...things, ...existing, ...carcasses];
 
 /** The items named, with all that are grouped with one of them. */
 export function together(plan: Plan, ids: readonly string[]): Item[] {
@@ -45,6 +51,8 @@ export function clipOf(plan: Plan, ids: readonly string[]): Clip {
     existing: plan.existing.filter(({ id }) => chosen.has(id)),
     carcasses: plan.carcasses.filter(({ id }) => chosen.has(id)),
     parts: plan.parts.filter(({ id, carcass }) => chosen.has(id) || chosen.has(carcass)),
+    materials: plan.materials,
+    hardware: plan.hardware,
   };
 }
 
@@ -68,6 +76,8 @@ export function pasteChanges(
 ): Pasted {
   const grown = {
     ...plan,
+    materials: [...plan.materials],
+    hardware: [...plan.hardware],
     things: [...plan.things],
     existing: [...plan.existing],
     carcasses: [...plan.carcasses],
@@ -86,6 +96,14 @@ export function pasteChanges(
   };
   const fresh = (id: string, name: string) =>
     freshName(grown, id.replace(/-\d+$/, '').slice(0, 34), name.replace(/ \d+$/, '').slice(0, 74));
+  for (const list of ['materials', 'hardware'] as const) {
+    const has = new Set(plan[list].map(({ id }) => id));
+    for (const one of clip[list]) {
+      if (has.has(one.id)) continue;
+      changes.push({ path: [list, grown[list].length], after: one });
+      (grown[list] as (typeof one)[]).push(one);
+    }
+  }
   const groupName = (group: string) => {
     const known = groups.get(group);
     if (known) return known;
@@ -110,7 +128,8 @@ export function pasteChanges(
     renamed.set(carcass.id, names.id);
     const there = moved({ id: carcass.id, name: carcass.name, list: 'carcasses', value: carcass });
     const group = carcass.group && { group: groupName(carcass.group) };
-    add('carcasses', { ...(there as typeof carcass), ...names, ...group });
+    const turned = mirrored ? mirrorCarcass(there as typeof carcass) : (there as typeof carcass);
+    add('carcasses', { ...turned, ...names, ...group });
   }
   for (const thing of clip.things) {
     const there = moved({ id: thing.id, name: thing.name, list: 'things', value: thing });
@@ -125,8 +144,12 @@ export function pasteChanges(
   }
   for (const part of clip.parts) {
     const carcass = renamed.get(part.carcass) ?? onto ?? part.carcass;
-    const copy: Part = mirrored ? familyOf(part).mirror(part) : part;
-    add('parts', { ...copy, ...fresh(part.id, part.name), carcass });
+    const copy = mirrored ? mirroredPart(plan, part) : part;
+    const host = grown.carcasses.find(({ id }) => id === carcass);
+    const bays = host ? baysOf(host.bay) : [];
+    // A carcass that lacks its bay takes it in its whole opening.
+    const bay = bays.length === 0 || bays.some(({ id }) => id === part.bay) ? part.bay : bays[0]!.id;
+    add('parts', { ...copy, ...fresh(part.id, part.name), carcass, bay });
   }
   return { changes, ids };
 }
@@ -140,17 +163,24 @@ export function mirrorChanges(plan: Plan, ids: readonly string[]): Change[] {
   return [
     ...placed.flatMap((item): Change[] => {
       const to = flip(extentOf(item)!);
-      if (item.list !== 'existing') return extentChanges(plan, item, to);
-      let value: Existing = existingKind(item.value).mirror(item.value);
+      if (item.list === 'things') return extentChanges(plan, item, to);
+      let value: Existing | Carcass =
+        item.list === 'existing' ? existingKind(item.value).mirror(item.value) : mirrorCarcass(item.value);
       for (const { path, after } of extentChanges(plan, item, to))
         value = { ...value, [path[path.length - 1] as string]: after };
       return [{ path: pathOf(plan, item), before: item.value, after: value }];
     }),
     ...clip.parts.flatMap((part): Change[] => {
       const item = items.find(({ id }) => id === part.id)!;
-      return [{ path: pathOf(plan, item), before: part, after: familyOf(part).mirror(part) }];
+      return [{ path: pathOf(plan, item), before: part, after: mirroredPart(plan, part) }];
     }),
   ];
+}
+
+/** A part turned about in its own carcass; one whose carcass is elsewhere stays as it is. */
+function mirroredPart(plan: Plan, part: Part): Part {
+  const place = partPlace(plan, part);
+  return place ? familyOf(part).mirror(part, place) : part;
 }
 
 /** Changes that shift some items and all grouped with them. */

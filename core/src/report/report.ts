@@ -5,12 +5,13 @@ import type { Encounter, Verdict } from '../clearance/encounter';
 import { missingReadings, type Missing } from '../measure/missing';
 import { FAMILY_NAMES, familyOf, type Part } from '../parts/families';
 import type { Units } from '../length/units';
-import type { PartPlace, Proposal, SizedPiece } from '../parts/family';
+import type { PartNote, PartPlace, Proposal, Rest, SizedPiece } from '../parts/family';
 import { called } from '../item/called';
+import { sayLengths } from '../length/lengthMark';
 import { partPlace } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { buildScene } from '../scene/buildScene';
-import { bodiesOf, MOST_DOUBT, type Body, type Mover, type Scene } from '../scene/scene';
+import { bodiesOf, itemOfMover, MOST_DOUBT, type Body, type Mover, type Scene } from '../scene/scene';
 import { airFindings, type AirFinding } from './air';
 import { encounterSentence, shortVerdict, travelText } from './words';
 
@@ -27,9 +28,21 @@ export interface Finding {
   readonly travel: number;
 }
 
-/** All that is known about one part. */
+/** What a closed form found of a part, whether it moves or not: its load, its fingers, how it goes in. */
+export interface NoteFinding extends PartNote {
+  readonly item: string;
+}
+
+/** A default nobody confirmed that a part's answers rest on. */
+export interface RestFinding extends Rest {
+  readonly item: string;
+}
+
+/** All that is known about one mover. */
 export interface PartReport {
   readonly id: string;
+  /** The plan item it belongs to: its own id but for the leaves of a pair. */
+  readonly item: string;
   readonly name: string;
   readonly verdict: Verdict;
   readonly travelUnit: 'rad' | 'mm';
@@ -54,6 +67,9 @@ export interface Report {
   readonly answer: Answer;
   /** All that moves, worst first: the plan's parts and what moves there already. */
   readonly parts: readonly PartReport[];
+  /** What closed forms tell of the plan's parts, the worst first. */
+  readonly notes: readonly NoteFinding[];
+  readonly rests: readonly RestFinding[];
   /** Air that is spoken for. */
   readonly air: readonly AirFinding[];
   /** What is still to be measured, the most worth first. */
@@ -73,15 +89,24 @@ export function reportOf(plan: Plan, checker: SceneChecker = new SceneChecker({ 
 export function* reportSteps(plan: Plan, checker: SceneChecker): Generator<Progress, Report> {
   const scene = buildScene(plan);
   const { movers } = yield* checker.steps(scene);
-  const own = plan.parts.map((part, i) => reportPart(plan, scene, part, scene.movers[i]!, movers[i]!));
-  const already = scene.movers
-    .slice(plan.parts.length)
-    .map((mover, i) => reportExisting(plan, scene, mover, movers[plan.parts.length + i]!));
-  const parts = [...own, ...already].sort((a, b) => urgency(a) - urgency(b));
+  const byId = new Map(plan.parts.map((part) => [part.id, part]));
+  const parts = scene.movers
+    .map((mover, i) => {
+      const part = byId.get(itemOfMover(mover.id));
+      return part
+        ? reportPart(plan, scene, part, mover, movers[i]!)
+        : reportExisting(plan, scene, mover, movers[i]!);
+    })
+    .sort((a, b) => urgency(a) - urgency(b));
   const air = airFindings(plan, scene);
+  const told = plan.parts.map((part) => toldOf(plan, part));
+  const notes = told.flatMap((one) => one.notes).sort((a, b) => RANK[a.verdict] - RANK[b.verdict]);
+  const rests = told.flatMap((one) => one.rests);
   return {
-    answer: answerOf(plan, scene, parts, air),
+    answer: answerOf(plan, scene, parts, notes, rests, air),
     parts,
+    notes,
+    rests,
     air,
     missing: missingReadings(plan, scene, parts),
   };
@@ -101,6 +126,28 @@ const said = new WeakMap<
   { readonly part: Part; readonly place: PartPlace; readonly units: Units; readonly report: PartReport }
 >();
 const saidExisting = new WeakMap<MoverCheck, { readonly units: Units; readonly report: PartReport }>();
+
+interface Told {
+  readonly notes: readonly NoteFinding[];
+  readonly rests: readonly RestFinding[];
+}
+const toldKept = new WeakMap<Part, { readonly place: PartPlace; readonly units: Units; readonly told: Told }>();
+
+/** What closed forms tell of a part, in the plan's units. */
+function toldOf(plan: Plan, part: Part): Told {
+  const place = partPlace(plan, part)!;
+  const known = toldKept.get(part);
+  if (known?.place === place && known.units === plan.units) return known.told;
+  const family = familyOf(part);
+  const told = {
+    notes: family
+      .notes(part, place)
+      .map((note) => ({ ...note, item: part.id, sentence: sayLengths(note.sentence, plan.units) })),
+    rests: family.rests(part, place).map((rest) => ({ ...rest, item: part.id })),
+  };
+  toldKept.set(part, { place, units: plan.units, told });
+  return told;
+}
 
 /** Of what moves there already: nothing of it is cut, and it is not for the plan to change. */
 function reportExisting(plan: Plan, scene: Scene, mover: Mover, check: MoverCheck): PartReport {
@@ -137,7 +184,10 @@ function newReport(
   const family = familyOf(part);
   return {
     ...checked(plan, scene, mover, check),
-    sizes: family.sizes(part, place),
+    sizes: family
+      .sizes(part, place)
+      .filter(({ of }) => of === mover.id)
+      .map((piece) => ({ ...piece, notes: piece.notes.map((one) => sayLengths(one, plan.units)) })),
     proposal: family.advise(part, check),
   };
 }
@@ -151,6 +201,7 @@ function checked(
 ): Omit<PartReport, 'sizes' | 'proposal'> {
   return {
     id: mover.id,
+    item: itemOfMover(mover.id),
     name: mover.name,
     verdict: check.verdict,
     travelUnit: mover.unit,
@@ -200,10 +251,17 @@ function partsOf(some: number, all: number): string {
   return `${count(some)} ${some === 1 ? 'part' : 'parts'} of ${count(all)}`;
 }
 
-function answerOf(plan: Plan, scene: Scene, all: readonly PartReport[], air: readonly AirFinding[]): Answer {
+function answerOf(
+  plan: Plan,
+  scene: Scene,
+  all: readonly PartReport[],
+  notes: readonly NoteFinding[],
+  rests: readonly RestFinding[],
+  air: readonly AirFinding[],
+): Answer {
   // What moves there already counts where it meets something; that it is free is no news.
   const own = new Set(plan.parts.map(({ id }) => id));
-  const parts = all.filter(({ id, verdict }) => own.has(id) || verdict !== 'clear');
+  const parts = all.filter(({ item, verdict }) => own.has(item) || verdict !== 'clear');
   const worst = parts[0];
   if (!worst) {
     const part = FAMILY_NAMES[0]!;
@@ -227,7 +285,7 @@ function answerOf(plan: Plan, scene: Scene, all: readonly PartReport[], air: rea
       verdict: hits > 0 ? 'hits' : 'tight',
       stands: cap(`${opening}${said}`),
       next: worst.proposal?.words ?? elsewhere(scene, first),
-      part: worst.id,
+      part: worst.item,
       proposal: worst.proposal,
     };
   }
@@ -240,6 +298,15 @@ function answerOf(plan: Plan, scene: Scene, all: readonly PartReport[], air: rea
       part: undefined,
       proposal: undefined,
     };
+  const wrong = notes.find(({ verdict }) => verdict === 'hits');
+  if (wrong)
+    return {
+      verdict: 'hits',
+      stands: `Everything opens fully, but ${lower(wrong.sentence.replace(/\.$/, ''))}`,
+      next: 'look at its numbers',
+      part: wrong.item,
+      proposal: undefined,
+    };
   const mover = scene.movers.find(({ id }) => id === worst.id)!;
   const opening =
     parts.length === 1 ? `The ${subject} opens` : cap(`${partsOf(parts.length, parts.length)} open`);
@@ -248,8 +315,8 @@ function answerOf(plan: Plan, scene: Scene, all: readonly PartReport[], air: rea
   return {
     verdict: 'clear',
     stands: `${opening}${full}${nearest}`,
-    next: 'measure the opening once more before you cut the leaf',
-    part: worst.id,
+    next: rests[0] ? `${rests[0].measure} before you cut` : 'measure the opening once more before you cut the leaf',
+    part: worst.item,
     proposal: undefined,
   };
 }

@@ -16,6 +16,8 @@ export interface Body<P extends Piece = Piece> {
   readonly doubt?: number;
   /** Not there yet. */
   readonly toCome?: true;
+  /** The carcass it hangs on: what hangs on the same one was set together, and runs in its running gap. */
+  readonly hangsOn?: string;
 }
 
 /** What moves is made of convex solids, each body on a motion of its mover's travel. */
@@ -52,21 +54,29 @@ export interface Mover {
    * stands still of the same item, such as their track, are held against each other.
    */
   readonly joined?: true;
-  /** Clearance needed from a still body, mm, by its id; `shell` from the space's own, `around` where none is named. */
+  /**
+   * Clearance needed from a still body, mm, by its id; from the carcass it hangs on and what hangs there too; `shell`
+   * from the space's own; `around` where none is named.
+   */
   readonly needs: {
     readonly around: number;
     readonly shell?: number;
+    readonly own?: { readonly on: string; readonly gap: number };
     readonly of: Readonly<Record<string, number>>;
   };
 }
+
+/** The plan item a mover belongs to: the leaves of a pair are `item.left` and `item.right`. */
+export const itemOfMover = (id: string): string => id.split('.')[0]!;
 
 /** More doubt than this about where a body is, mm, is no answer: it must be measured. */
 export const MOST_DOUBT = 25;
 
 /** Clearance a mover needs from a body, mm: what the two want of each other, and what is not known of the body. */
-export function neededFrom({ needs }: Mover, { id, item, zone, doubt = 0 }: Body): number {
+export function neededFrom({ needs }: Mover, { id, item, zone, hangsOn, doubt = 0 }: Body): number {
   if (zone) return 0;
-  const base = needs.of[id] ?? (item === 'space' ? (needs.shell ?? needs.around) : needs.around);
+  const own = needs.own && (item === needs.own.on || hangsOn === needs.own.on) ? needs.own.gap : undefined;
+  const base = needs.of[id] ?? own ?? (item === 'space' ? (needs.shell ?? needs.around) : needs.around);
   return base + Math.min(doubt, MOST_DOUBT);
 }
 

@@ -15,6 +15,11 @@ export interface Sum {
   readonly mm: number;
 }
 
+/** A sum of these lines. */
+export function sumOf(name: string, lines: readonly SumLine[]): Sum {
+  return { name, lines, mm: lines.reduce((sum, { mm }) => sum + mm, 0) };
+}
+
 /** The sum on one line: `carcass width 600 - two sides 2 x 18 + overlay 16 = 580`. */
 export function sumText(sum: Sum, units: Units): string {
   const lines = sum.lines.map(({ words, mm, times }, i) => {

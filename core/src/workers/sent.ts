@@ -1,7 +1,7 @@
 import type { Answer, PartReport, Report } from '../report/report';
 
 /** A report on its way from a worker: parts that are as they were sent before go by their id alone. */
-export interface SentReport extends Pick<Report, 'air' | 'missing'> {
+export interface SentReport extends Omit<Report, 'answer' | 'parts'> {
   readonly answer: Answer;
   readonly parts: readonly (PartReport | string)[];
 }

@@ -1,34 +1,73 @@
-import { openingOf } from '../../carcass/build';
-import type { Carcass } from '../../carcass/schema';
+import type { Edge, Opening } from '../../carcass/layout';
+import type { PartPlace } from '../family';
 import type { Door } from './schema';
 
-/** The shut leaf in its carcass's frame, mm: x right, y back, z up. */
+/** How a leaf ends at each edge, mm: over what is beside its opening, or less than 0 where it stops short of it. */
+export type Overlaps = Readonly<Record<'left' | 'right' | 'top' | 'bottom', number>>;
+
+/** A shut leaf in its carcass's frame, mm: x right, y back, z up. */
 export interface Leaf {
+  /** Its place in the pair, which ends its ids; empty for a single leaf. */
+  readonly of: '' | 'left' | 'right';
+  readonly side: 'left' | 'right';
   readonly x: readonly [number, number];
   readonly y: readonly [number, number];
   readonly z: readonly [number, number];
-  /** Where the pin's centre line stands. */
-  readonly pin: readonly [number, number];
+  /** How far it lies over the edge it is hinged at; less than 0 for a gap. */
+  readonly over: number;
 }
 
-/**
- * Where the shut leaf stands and where its pin is. An inset leaf's pin is over the middle of the joint it closes; an
- * overlay leaf's is in the plane where its back meets the carcass front.
- */
-export function leafOf(door: Door, carcass: Carcass): Leaf {
-  const { fit, hinge, thickness } = door;
-  const opening = openingOf(carcass);
-  const over = fit.kind === 'overlay' ? 1 : -1;
-  const [left, right] = hinge.side === 'left' ? [fit.hinge.mm, fit.free.mm] : [fit.free.mm, fit.hinge.mm];
-  const x = [opening.left - over * left, opening.right + over * right] as const;
-  const z = [opening.bottom - over * fit.bottom.mm, opening.top + over * fit.top.mm] as const;
-  const y = fit.kind === 'overlay' ? ([-thickness.mm, 0] as const) : ([0, thickness.mm] as const);
-  const outward = { proud: 1, flush: 0, 'let in': -1 }[hinge.knuckle] * hinge.pin.mm;
-  const edge = hinge.side === 'left' ? x[0] : x[1];
-  const away = hinge.side === 'left' ? -1 : 1; // from the leaf, across its hinge edge
-  const pin =
-    fit.kind === 'overlay'
-      ? ([edge + away * outward, 0] as const)
-      : ([edge + (away * fit.hinge.mm) / 2, -outward] as const);
-  return { x, y, z, pin };
+/** Where a door's opening is. Throws where its bay is not there: the plan was not checked. */
+export function openingOfDoor({ bay, id }: Pick<Door, 'bay' | 'id'>, { built }: PartPlace): Opening {
+  const opening = built.layout.openings.get(bay);
+  if (!opening) throw new Error(`Door ${id} has no bay ${bay}: the plan was not read through readPlan.`);
+  return opening;
 }
+
+/** How a door lies over its opening, edge by edge. Of a pair both outer edges are hinge edges. */
+export function overlapsOf({ fit, hinge, leaves }: Pick<Door, 'fit' | 'hinge' | 'leaves'>, opening: Opening): Overlaps {
+  if (fit.kind === 'even') {
+    const over = ({ cover, shared }: Edge) => (shared ? (cover - fit.gap.mm) / 2 : cover - fit.gap.mm / 2);
+    return { left: over(opening.left), right: over(opening.right), top: over(opening.top), bottom: over(opening.bottom) };
+  }
+  const sign = fit.kind === 'inset' ? -1 : 1;
+  const at = (side: 'left' | 'right') =>
+    sign * (leaves === 'pair' || hinge.side === side ? fit.hinge.mm : fit.free.mm);
+  return { left: at('left'), right: at('right'), top: sign * fit.top.mm, bottom: sign * fit.bottom.mm };
+}
+
+/** Finished thickness of a leaf: the board with what its faces carry, or the old leaf's own. */
+export function leafThickness({ leaf, old }: Door, { stock }: PartPlace): number {
+  return old ? old.thickness.mm : stock.thickness(leaf.material) + leaf.front.mm + leaf.back.mm;
+}
+
+/** The leaves as they hang shut: one, or the left and the right of a pair. */
+export function leavesOf(door: Door, place: PartPlace): Leaf[] {
+  const { fit, old, hinge, leaves, middle } = door;
+  const opening = openingOfDoor(door, place);
+  const over = overlapsOf(door, opening);
+  const t = leafThickness(door, place);
+  const front = opening.front;
+  const y = fit.kind === 'inset' ? ([front, front + t] as const) : ([front - t, front] as const);
+  const left = opening.left.at - over.left;
+  const right = opening.right.at + over.right;
+  const foot = opening.bottom.at - over.bottom;
+  const z = [foot, old ? foot + old.height.mm : opening.top.at + over.top] as const;
+  const half = (right - left - middle.mm) / 2;
+  const wide = old?.width.mm ?? (leaves === 'pair' ? half : right - left);
+  const leaf = (of: Leaf['of'], side: 'left' | 'right'): Leaf => ({
+    of,
+    side,
+    x: side === 'left' ? [left, left + wide] : [right - wide, right],
+    y,
+    z,
+    over: over[side],
+  });
+  return leaves === 'pair' ? [leaf('left', 'left'), leaf('right', 'right')] : [leaf('', hinge.side)];
+}
+
+/** A point of a leaf given from its hinge edge, mm, in the carcass's frame across. */
+export const fromHinge = ({ side, x }: Pick<Leaf, 'side' | 'x'>, mm: number): number =>
+  side === 'left' ? x[0] + mm : x[1] - mm;
+export const fromFree = ({ side, x }: Pick<Leaf, 'side' | 'x'>, mm: number): number =>
+  side === 'left' ? x[1] - mm : x[0] + mm;

@@ -1,12 +1,16 @@
+import { usualCarcass } from '../../carcass/kinds';
 import type { Carcass } from '../../carcass/schema';
 import type { Side } from '../../space/schema';
 import type { QuickCard } from '../quick';
-import { freshDoor, type Door } from './schema';
+import { freshDoor, hingeOf, USUAL_FIT, USUAL_HANDLE } from './fresh';
+import type { Door } from './schema';
 
 /** Room about what is drawn, so that the drawing shows what a leaf could meet and little else, mm. */
 const AISLE = 1300;
-const SHEET = 18;
 
+const mm = (value: number) => ({ mm: value });
+
+/** A plain cupboard that stands a hand above the floor. */
 function carcass(
   id: string,
   name: string,
@@ -15,26 +19,22 @@ function carcass(
   [width, depth, height]: readonly [number, number, number],
 ): Carcass {
   return {
-    id,
-    name,
-    faces,
-    x: { mm: x },
-    y: { mm: y },
-    z: { mm: 90 },
-    width: { mm: width },
-    height: { mm: height },
-    depth: { mm: depth },
-    sheet: { mm: SHEET },
+    ...usualCarcass('cupboard', { id, name, x: mm(x), y: mm(y), faces }),
+    z: mm(90),
+    stands: { on: 'the floor' },
+    width: mm(width),
+    depth: mm(depth),
+    height: mm(height),
   };
 }
 
 function door(id: string, on: Carcass, side: 'left' | 'right', limit: number, handle: number): Door {
-  const fresh = freshDoor(id, on.id, on.name === 'Cupboard' ? 'Cupboard door' : `${on.name} door`);
   return {
-    ...fresh,
-    hinge: { ...fresh.hinge, side },
+    ...freshDoor(id, on.id, on.name === 'Cupboard' ? 'Cupboard door' : `${on.name} door`),
+    fit: USUAL_FIT.overlay,
+    hinge: hingeOf('butt', side),
     limit,
-    handle: handle > 0 ? { ...fresh.handle!, projection: { mm: handle } } : null,
+    handle: handle > 0 ? { ...USUAL_HANDLE.bar, projection: mm(handle) } : null,
   };
 }
 
@@ -44,8 +44,119 @@ function space(width: number, depth: number, slopes: readonly unknown[] = []): u
 
 const HANDLE = { key: 'handle', label: 'Handle stands out', input: 'length', usual: 35 } as const;
 
-/** Three jobs in which a hinged door most often meets something. */
+/** What a hinged door most often is, and what it most often meets. */
 export const DOOR_QUICK: readonly QuickCard[] = [
+  {
+    id: 'door',
+    title: 'A door',
+    words: 'One leaf on cup hinges: the size to cut, what it weighs, and how far it opens.',
+    asks: [
+      { key: 'width', label: 'Width of the carcass', input: 'length', usual: 500 },
+      { key: 'height', label: 'Height of the carcass', input: 'length', usual: 720 },
+      { key: 'gap', label: 'Gap to its neighbours', input: 'length', usual: 3 },
+      { key: 'limit', label: 'Wanted opening', input: 'degrees', usual: 105 },
+    ],
+    make: ({ width, height, gap, limit }) => {
+      const depth = 500;
+      const cupboard = carcass('cupboard', 'Cupboard', 'north', [width! + 700, depth], [width!, depth, height!]);
+      const leaf = freshDoor('cupboard-door', 'cupboard', 'Cupboard door');
+      return {
+        space: space(width! + 1400, depth + Math.max(AISLE, width! + 300)),
+        carcasses: [cupboard],
+        parts: [
+          {
+            ...leaf,
+            fit: { kind: 'even', gap: mm(gap!) },
+            hinge: hingeOf('cup', 'right'),
+            limit,
+            handle: { ...USUAL_HANDLE.bar, fromBottom: mm(Math.max(0, Math.min(400, height! - 300))) },
+          },
+        ],
+      };
+    },
+  },
+  {
+    id: 'wardrobe-pair',
+    title: 'A pair beside the room door',
+    words: 'Two leaves of a wardrobe: their size, whether both open beside the room door, and which goes first.',
+    asks: [
+      { key: 'width', label: 'Width of the wardrobe', input: 'length', usual: 1000 },
+      { key: 'height', label: 'Height of the wardrobe', input: 'length', usual: 2100 },
+      { key: 'middle', label: 'Gap between the leaves', input: 'length', usual: 3 },
+      { key: 'off', label: 'From the wardrobe to the room door', input: 'length', usual: 150 },
+      HANDLE,
+    ],
+    make: ({ width, height, middle, off, handle }) => {
+      const depth = 600;
+      const leaf = 768;
+      const across = 700 + width! + 400;
+      const wardrobe = {
+        ...carcass('wardrobe', 'Wardrobe', 'north', [400 + width!, depth], [width!, depth, height!]),
+        z: mm(0),
+        stands: { on: 'a plinth', height: mm(90), setback: mm(40) } as const,
+      };
+      const pair = freshDoor('wardrobe-pair', 'wardrobe', 'Wardrobe pair');
+      return {
+        // The room door is in the west wall, just past the wardrobe's front, and swings in before it.
+        space: space(across, depth + off! + leaf + 500),
+        existing: [
+          {
+            id: 'room-door',
+            name: 'Room door',
+            kind: 'room door',
+            x: mm(0),
+            y: mm(depth + off!),
+            z: mm(0),
+            faces: 'east',
+            width: mm(leaf),
+            height: mm(1986),
+            hinge: 'left',
+            swings: 'into the room',
+            thickness: mm(40),
+            wall: mm(100),
+            stop: 90,
+            handle: { projection: mm(55), height: mm(1000) },
+          },
+        ],
+        carcasses: [wardrobe],
+        parts: [
+          {
+            ...pair,
+            leaves: 'pair',
+            middle: mm(middle!),
+            handle: handle! > 0 ? { ...USUAL_HANDLE.bar, projection: mm(handle!), fromBottom: mm(Math.max(0, Math.min(900, height! - 400))) } : null,
+          },
+        ],
+      };
+    },
+  },
+  {
+    id: 'wall-cupboard',
+    title: 'A wall cupboard',
+    words: 'A pair of doors over a worktop: leaves to cut, what hangs on the wall, and what is in reach.',
+    asks: [
+      { key: 'width', label: 'Width', input: 'length', usual: 800 },
+      { key: 'height', label: 'Height', input: 'length', usual: 700 },
+      { key: 'depth', label: 'Depth', input: 'length', usual: 320 },
+      { key: 'z', label: 'Its bottom above the floor', input: 'length', usual: 1370 },
+      { key: 'wall', label: 'From the wall beside it', input: 'length', usual: 40 },
+    ],
+    make: ({ width, height, depth, z, wall }) => {
+      const cupboard = {
+        ...usualCarcass('wall cupboard', { id: 'cupboard', name: 'Wall cupboard', x: mm(wall! + width!), y: mm(depth!), faces: 'north' }),
+        width: mm(width!),
+        height: mm(height!),
+        depth: mm(depth!),
+        z: mm(z!),
+      };
+      const pair = freshDoor('cupboard-pair', 'cupboard', 'Cupboard pair');
+      return {
+        space: { width: mm(wall! + width! + 900), depth: mm(depth! + AISLE), height: mm(Math.max(2400, z! + height! + 50)), slopes: [] },
+        carcasses: [cupboard],
+        parts: [{ ...pair, leaves: 'pair', handle: { ...USUAL_HANDLE.knob, fromBottom: mm(60) } }],
+      };
+    },
+  },
   {
     id: 'door-beside-wall',
     title: 'A door beside a wall',

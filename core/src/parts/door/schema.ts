@@ -1,156 +1,141 @@
 import * as v from 'valibot';
 import { LengthSchema, lengthBetween, positiveLength } from '../../length/length';
-import { wordChoice, type Field } from '../../item/field';
-import { IdSchema, NameSchema } from '../../space/schema';
+import { OwnSchoolsSchema } from '../../material/schema';
+import { degreesBetween, IdSchema, NameSchema } from '../../space/schema';
+import { OldSchema } from '../kept/old';
+
+const side = v.picklist(['left', 'right'], 'Hinges are on the left or the right.');
+const knuckle = v.picklist(['proud', 'flush', 'let in'], 'The knuckle stands proud, flush or let in.');
+/** How many; null where the rule says. */
+const count = v.nullable(
+  v.pipe(
+    v.number('Hinges are counted.'),
+    v.integer('Hinges are counted whole.'),
+    v.minValue(2, 'A leaf needs two hinges or more.'),
+    v.maxValue(12, 'At most 12 hinges.'),
+  ),
+);
+/** From the leaf's top, and from its foot, to the middle of the hinge next to it. */
+const ends = lengthBetween(20, 1000);
 
 /**
- * A hinged door of one leaf on butt hinges, opening outward from the front of a carcass.
- *
- * `fit` holds gaps where the leaf is inset and overlaps where it lies over the carcass front, at the hinge edge, the
- * free edge, top and bottom. `pin` is how far the pin's centre is from the flush place: out of it (proud) or into the
- * leaf (let in). The flush place is the leaf's face for an inset leaf, and the leaf's outer edge for an overlay one.
+ * What the leaf hangs on, with how it is set. `pin` of a butt or continuous hinge is how far the pin's centre is from
+ * the flush place: out of it (proud) or into the leaf (let in). The flush place is the leaf's face for an inset leaf,
+ * and the leaf's outer edge for an overlay one. `mortise` is where its folded leaves are let in.
  */
+export const HingeSchema = v.variant(
+  'kind',
+  [
+    v.strictObject({
+      kind: v.literal('butt'),
+      hardware: IdSchema,
+      side,
+      knuckle,
+      pin: lengthBetween(0, 60),
+      mortise: v.picklist(['none', 'leaf', 'both'], 'It is let into nothing, into the leaf, or into both.'),
+      count,
+      ends,
+    }),
+    v.strictObject({
+      kind: v.literal('continuous'),
+      hardware: IdSchema,
+      side,
+      knuckle,
+      pin: lengthBetween(0, 60),
+      mortise: v.picklist(['none', 'leaf', 'both'], 'It is let into nothing, into the leaf, or into both.'),
+    }),
+    v.strictObject({
+      kind: v.literal('pivot'),
+      hardware: IdSchema,
+      side,
+      /** The axis: in from the hinge edge, and back from the leaf's face. */
+      in: positiveLength(2000),
+      back: lengthBetween(0, 1000),
+    }),
+    v.strictObject({
+      kind: v.literal('cup'),
+      hardware: IdSchema,
+      side,
+      arm: v.picklist(['as needed', 'full', 'half', 'inset'], 'An arm is for full overlay, half overlay or inset.'),
+      /** From the leaf's edge to the cup's. */
+      cup: lengthBetween(0, 30),
+      /** Height of the plate. */
+      plate: lengthBetween(0, 40),
+      count,
+      ends,
+    }),
+  ],
+  'Hinges are butt, continuous, pivot or cup hinges.',
+);
+export type Hinge = v.InferOutput<typeof HingeSchema>;
+
+/**
+ * How a leaf closes its opening: gaps where it is inset, overlaps where it lies over the front, each named by its edge;
+ * or even, where one gap is left between neighbours and half of it at the carcass's own edges.
+ */
+const EDGES = { hinge: LengthSchema, free: LengthSchema, top: LengthSchema, bottom: LengthSchema };
+const FitSchema = v.variant(
+  'kind',
+  [
+    v.strictObject({ kind: v.literal('inset'), ...EDGES }),
+    v.strictObject({ kind: v.literal('overlay'), ...EDGES }),
+    v.strictObject({ kind: v.literal('even'), gap: lengthBetween(0, 60) }),
+  ],
+  'A leaf is inset, overlay as typed, or overlay with even gaps.',
+);
+
+export const HandleSchema = v.strictObject({
+  kind: v.picklist(['bar', 'knob'], 'A handle is a bar or a knob.'),
+  projection: positiveLength(300),
+  width: positiveLength(),
+  height: positiveLength(),
+  /** From the free edge, and from the foot of the leaf, to the handle's nearer side. */
+  fromFree: lengthBetween(0),
+  fromBottom: lengthBetween(0),
+});
+
+/** A door of one leaf or a pair, opening outward from the front of a bay of its carcass. */
 export const DoorSchema = v.strictObject({
   id: IdSchema,
   family: v.literal('door'),
   name: NameSchema,
   carcass: IdSchema,
-  fit: v.strictObject({
-    kind: v.picklist(['inset', 'overlay'], 'A leaf is inset or overlay.'),
-    hinge: LengthSchema,
-    free: LengthSchema,
-    top: LengthSchema,
-    bottom: LengthSchema,
+  bay: IdSchema,
+  leaves: v.picklist(['one', 'pair'], 'A door is one leaf or a pair.'),
+  fit: FitSchema,
+  /** Between the two leaves of a pair. */
+  middle: lengthBetween(0, 200),
+  leaf: v.strictObject({
+    material: IdSchema,
+    /** Added to each edge. */
+    banding: lengthBetween(0, 10),
+    /** What its faces carry: paint, trim, carpet; round its edges too where it wraps them. */
+    front: lengthBetween(0, 60),
+    back: lengthBetween(0, 60),
+    wraps: v.boolean(),
+    /** Glass set into it, or a mirror on its face, with this much of the leaf left all round. */
+    pane: v.nullable(
+      v.strictObject({ kind: v.picklist(['glass', 'mirror']), material: IdSchema, border: lengthBetween(0, 1000) }),
+    ),
   }),
-  thickness: lengthBetween(3, 150),
-  hinge: v.strictObject({
-    side: v.picklist(['left', 'right'], 'Hinges are on the left or the right.'),
-    knuckle: v.picklist(['proud', 'flush', 'let in'], 'The knuckle stands proud, flush or let in.'),
-    pin: lengthBetween(0, 60),
-  }),
-  /** Where a stop ends the opening, degrees from shut. */
-  limit: v.pipe(
-    v.number('The opening limit is a number of degrees.'),
-    v.check((deg) => deg >= 5 && deg <= 270, 'The opening limit must be between 5 and 270 degrees.'),
-  ),
-  handle: v.nullable(
+  /** The old leaf that is hung again; it decides the size. */
+  old: v.nullable(OldSchema),
+  hinge: HingeSchema,
+  /** Where a stop or the hinge itself ends the opening, degrees from shut. */
+  limit: degreesBetween(5, 270, 'The opening limit'),
+  handle: v.nullable(HandleSchema),
+  /** Shelves or bins on its back, as one box. */
+  rack: v.nullable(
     v.strictObject({
-      projection: positiveLength(300),
-      width: positiveLength(),
+      depth: positiveLength(1000),
       height: positiveLength(),
-      /** From the free edge, and from the foot of the leaf, to the handle's nearer side. */
+      fromHinge: lengthBetween(0),
       fromFree: lengthBetween(0),
       fromBottom: lengthBetween(0),
+      /** kg, with what is in it. */
+      load: v.pipe(v.number('A load is a number of kg.'), v.minValue(0, 'A load cannot be less than 0.'), v.maxValue(200, 'At most 200 kg.')),
     }),
   ),
-});
+  schools: OwnSchoolsSchema,
+}); // prettier-ignore
 export type Door = v.InferOutput<typeof DoorSchema>;
-
-/** Usual numbers to start from. CP, no single source; each is there to be changed. */
-const INSET = {
-  kind: 'inset',
-  hinge: { mm: 2 },
-  free: { mm: 2 },
-  top: { mm: 2 },
-  bottom: { mm: 2 },
-} as const;
-const OVERLAY = {
-  kind: 'overlay',
-  hinge: { mm: 16 },
-  free: { mm: 16 },
-  top: { mm: 16 },
-  bottom: { mm: 16 },
-} as const;
-const HANDLE = {
-  projection: { mm: 35 },
-  width: { mm: 20 },
-  height: { mm: 150 },
-  fromFree: { mm: 40 },
-  fromBottom: { mm: 600 },
-} as const;
-
-export function freshDoor(id: string, carcass: string, name: string): Door {
-  return {
-    id,
-    family: 'door',
-    name,
-    carcass,
-    fit: OVERLAY,
-    thickness: { mm: 18 },
-    hinge: { side: 'left', knuckle: 'proud', pin: { mm: 5 } },
-    limit: 105,
-    handle: HANDLE,
-  };
-}
-
-export function mirrorDoor(door: Door): Door {
-  return { ...door, hinge: { ...door.hinge, side: door.hinge.side === 'left' ? 'right' : 'left' } };
-}
-
-const edge = (words: string, path: string): Field<Door> => ({
-  group: 'Leaf',
-  label: ({ fit }) => `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`,
-  path: ['fit', path],
-  input: 'length',
-});
-const handle = (label: string, path: string): Field<Door> => ({
-  group: 'Handle',
-  label,
-  path: ['handle', path],
-  input: 'length',
-  when: (door) => door.handle !== null,
-});
-
-export const DOOR_FIELDS: readonly Field<Door>[] = [
-  { group: 'Opening', label: 'Opening limit', path: ['limit'], input: 'degrees' },
-  {
-    group: 'Leaf',
-    label: 'Fit',
-    path: ['fit'],
-    input: {
-      words: ['overlay', 'inset'],
-      word: ({ fit }) => fit.kind,
-      value: (word) => (word === 'inset' ? INSET : OVERLAY),
-    },
-  },
-  edge('Hinge', 'hinge'),
-  edge('Free edge', 'free'),
-  edge('Top', 'top'),
-  edge('Bottom', 'bottom'),
-  { group: 'Leaf', label: 'Thickness', path: ['thickness'], input: 'length' },
-  {
-    group: 'Hinges',
-    label: 'Hinged on the',
-    path: ['hinge', 'side'],
-    input: wordChoice(['hinge', 'side'], ['left', 'right']),
-  },
-  {
-    group: 'Hinges',
-    label: 'Knuckle',
-    path: ['hinge', 'knuckle'],
-    input: wordChoice(['hinge', 'knuckle'], ['proud', 'flush', 'let in']),
-  },
-  {
-    group: 'Hinges',
-    label: 'Pin off the face',
-    path: ['hinge', 'pin'],
-    input: 'length',
-    when: ({ hinge }) => hinge.knuckle !== 'flush',
-  },
-  {
-    group: 'Handle',
-    label: 'Handle',
-    path: ['handle'],
-    input: {
-      words: ['none', 'bar'],
-      word: (door) => (door.handle ? 'bar' : 'none'),
-      value: (word) => (word === 'bar' ? HANDLE : null),
-    },
-  },
-  handle('Stands out', 'projection'),
-  handle('Width', 'width'),
-  handle('Height', 'height'),
-  handle('From free edge', 'fromFree'),
-  handle('From the foot', 'fromBottom'),
-  { group: 'Leaf', label: 'Name', path: ['name'], input: 'text' },
-];

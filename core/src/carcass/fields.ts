@@ -1,0 +1,193 @@
+import { wordChoice, type Field } from '../item/field';
+import type { PathStep } from '../item/path';
+import { SIDES } from '../space/schema';
+import { splitOf } from './bays';
+import { baysOf, TAKES, type Bay, type Carcass } from './schema';
+
+type CarcassField = Field<Carcass>;
+const mm = (value: number) => ({ mm: value });
+const length = (group: string, label: string, path: readonly PathStep[], when?: (carcass: Carcass) => boolean): CarcassField => ({ group, label, path, input: 'length', ...(when && { when }) }); // prettier-ignore
+
+const STANDS: Readonly<Record<Carcass['stands']['on'], Carcass['stands']>> = {
+  'the floor': { on: 'the floor' },
+  'a plinth': { on: 'a plinth', height: mm(90), setback: mm(40) },
+  legs: { on: 'legs', height: mm(120), thick: mm(40) },
+  'the wall': { on: 'the wall', rail: mm(80) },
+};
+const frame = (material: string): NonNullable<Carcass['frame']> => ({ material, left: mm(38), right: mm(38), top: mm(38), bottom: mm(38), between: mm(38) }); // prettier-ignore
+
+const boxed = ({ kind }: Carcass) => kind !== 'table frame';
+const framed = ({ frame: one }: Carcass) => one !== null;
+const stands =
+  (on: Carcass['stands']['on']) =>
+  ({ stands: one }: Carcass) =>
+    one.on === on;
+
+const BUILT: readonly CarcassField[] = [
+  length('Size', 'Width', ['width']),
+  length('Size', 'Height', ['height']),
+  length('Size', 'Depth', ['depth']),
+  { group: 'Size', label: 'Made of', path: ['sheet'], input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] } },
+  {
+    group: 'How it is built',
+    label: 'Stands on',
+    path: ['stands'],
+    input: { words: Object.keys(STANDS), word: ({ stands: one }) => one.on, value: (word) => STANDS[word as keyof typeof STANDS] },
+    when: boxed,
+  },
+  length('How it is built', 'Plinth height', ['stands', 'height'], stands('a plinth')),
+  length('How it is built', 'Plinth set back', ['stands', 'setback'], stands('a plinth')),
+  length('How it is built', 'Leg height', ['stands', 'height'], (one) => stands('legs')(one) && boxed(one)),
+  length('How it is built', 'Legs, thick', ['stands', 'thick'], stands('legs')),
+  length('How it is built', 'Hanging rail', ['stands', 'rail'], stands('the wall')),
+  { group: 'How it is built', label: 'Top', path: ['top'], input: wordChoice(['top'], ['between', 'over', 'none']), when: boxed },
+  {
+    group: 'How it is built',
+    label: 'Back',
+    path: ['back'],
+    input: {
+      words: ['none', 'between', 'behind'],
+      word: ({ back }) => back?.set ?? 'none',
+      value: (word, { back, sheet }) => (word === 'none' ? null : { material: back?.material ?? sheet, set: word }),
+    },
+    when: boxed,
+  },
+  { group: 'How it is built', label: 'Back made of', path: ['back', 'material'], input: { pick: 'material' }, when: (one) => boxed(one) && one.back !== null },
+  {
+    group: 'How it is built',
+    label: 'Front',
+    path: ['frame'],
+    input: {
+      words: ['frameless', 'face frame'],
+      word: ({ frame: one }) => (one ? 'face frame' : 'frameless'),
+      value: (word, { sheet }) => (word === 'frameless' ? null : frame(sheet)),
+    },
+    when: boxed,
+  },
+  { group: 'Face frame', label: 'Frame made of', path: ['frame', 'material'], input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] }, when: framed },
+  length('Face frame', 'Left stile', ['frame', 'left'], framed),
+  length('Face frame', 'Right stile', ['frame', 'right'], framed),
+  length('Face frame', 'Top rail', ['frame', 'top'], framed),
+  length('Face frame', 'Bottom rail', ['frame', 'bottom'], framed),
+  length('Face frame', 'Members between', ['frame', 'between'], framed),
+  length('Faces', 'Edge banding', ['banding']),
+  length('Faces', 'Inside carries', ['carries', 'inside']),
+  length('Faces', 'Front edges carry', ['carries', 'front']),
+  ...(['left', 'right'] as const).flatMap((side): CarcassField[] => [
+    {
+      group: 'Beside it',
+      label: `End panel, ${side}`,
+      path: ['ends', side],
+      input: {
+        words: ['none', 'to the carcass', 'to the floor'],
+        word: ({ ends }) => (ends[side] ? `to ${ends[side].reaches}` : 'none'),
+        value: (word, { ends, sheet }) => (word === 'none' ? null : { material: ends[side]?.material ?? sheet, proud: ends[side]?.proud ?? mm(20), reaches: word.replace('to ', '') }),
+      },
+      when: boxed,
+    },
+    length('Beside it', `Proud of the front, ${side}`, ['ends', side, 'proud'], ({ ends }) => ends[side] !== null),
+    {
+      group: 'Beside it',
+      label: `Filler, ${side}`,
+      path: ['fillers', side],
+      input: {
+        words: ['none', 'a filler'],
+        word: ({ fillers }) => (fillers[side] ? 'a filler' : 'none'),
+        value: (word) => (word === 'none' ? null : { width: mm(40), scribe: mm(15) }),
+      },
+      when: boxed,
+    },
+    length('Beside it', `Gap filled, ${side}`, ['fillers', side, 'width'], ({ fillers }) => fillers[side] !== null),
+    length('Beside it', `Left to scribe, ${side}`, ['fillers', side, 'scribe'], ({ fillers }) => fillers[side] !== null),
+    {
+      group: 'As it stands',
+      label: `${side === 'left' ? 'Left' : 'Right'} side`,
+      path: ['sides', side],
+      input: {
+        words: ['plumb', 'out of plumb'],
+        word: ({ sides }) => (sides[side] ? 'out of plumb' : 'plumb'),
+        value: (word) => (word === 'plumb' ? null : { middle: mm(0), head: mm(0) }),
+      },
+      when: boxed,
+    },
+    length('As it stands', `Stands in half-way up, ${side}`, ['sides', side, 'middle'], ({ sides }) => sides[side] !== null),
+    length('As it stands', `Stands in at its head, ${side}`, ['sides', side, 'head'], ({ sides }) => sides[side] !== null),
+  ]),
+]; // prettier-ignore
+
+const PLACE: readonly CarcassField[] = [
+  {
+    group: 'Place',
+    label: 'Front faces',
+    path: ['faces'],
+    input: wordChoice(['faces'], SIDES),
+  },
+  length('Place', 'Front left, from west', ['x']),
+  length('Place', 'Front left, from south', ['y']),
+  length('Place', 'Above the floor', ['z']),
+  { group: 'Place', label: 'Name', path: ['name'], input: 'text' },
+];
+
+/** Every bay of a carcass with its path and how a person calls it: "Bay 2.1" is the first of the second. */
+export function namedBays(carcass: Carcass): { bay: Bay; path: PathStep[]; name: string; siblings: boolean }[] {
+  const walk = (bay: Bay, path: PathStep[], name: string, siblings: boolean): ReturnType<typeof namedBays> => [
+    { bay, path, name: name || 'Whole', siblings },
+    ...(bay.split?.bays ?? []).flatMap((child, i) =>
+      walk(child, [...path, 'split', 'bays', i], name ? `${name}.${i + 1}` : `Bay ${i + 1}`, true),
+    ),
+  ];
+  return walk(carcass.bay, ['bay'], '', false);
+}
+
+const SPLITS = ['not split', ...[2, 3, 4, 5, 6].flatMap((n) => [`${n} side by side`, `${n} one above another`])];
+const splitWord = ({ split }: Bay) =>
+  split ? `${split.bays.length} ${split.way === 'uprights' ? 'side by side' : 'one above another'}` : 'not split';
+
+function bayFields(carcass: Carcass): CarcassField[] {
+  return namedBays(carcass).flatMap(({ bay, path, name, siblings }) => {
+    const group = name === 'Whole' ? 'Inside' : name;
+    const here = (one: Carcass) => baysOf(one.bay).find(({ id }) => id === bay.id) ?? bay;
+    const own = splitWord(bay);
+    const takes: CarcassField = {
+      group,
+      label: 'Takes',
+      path,
+      input: {
+        words: TAKES,
+        word: (one) => here(one).take,
+        value: (word, one) => {
+          const { size, ...rest } = here(one);
+          return word === 'fixed' ? { ...rest, take: word, size: size ?? mm(300) } : { ...rest, take: word };
+        },
+      },
+    };
+    const read = (label: string, at: string): CarcassField => ({ group, label, path: [...path, 'read', at], input: 'length or none' });
+    return [
+      {
+        group,
+        label: 'Split',
+        path: [...path, 'split'],
+        input: {
+          words: SPLITS.includes(own) ? SPLITS : [...SPLITS, own],
+          word: (one) => splitWord(here(one)),
+          value: (word, one) => (word === 'not split' ? undefined : splitOf(one, here(one), Number(word.split(' ')[0]), word.endsWith('side by side') ? 'uprights' : 'shelves')),
+        },
+      },
+      ...(siblings ? [takes] : []),
+      ...(siblings && bay.take === 'fixed' ? [length(group, 'Its size', [...path, 'size'])] : []),
+      ...(bay.split ? [length(group, bay.split.way === 'uprights' ? 'Uprights set back' : 'Shelves set back', [...path, 'split', 'setback'])] : []),
+      ...(bay.split
+        ? []
+        : [
+            read('Width as read, bottom', 'bottom'),
+            read('Width as read, middle', 'middle'),
+            read('Width as read, top', 'top'),
+            read('Height as read, left', 'left'),
+            read('Height as read, right', 'right'),
+          ]),
+    ];
+  }); // prettier-ignore
+}
+
+/** The fields of a carcass's card: how it is built, its bays with what was read of each, and where it stands. */
+export const carcassFields = (carcass: Carcass): CarcassField[] => [...BUILT, ...bayFields(carcass), ...PLACE];

@@ -1,0 +1,161 @@
+import * as v from 'valibot';
+import { IdSchema, NameSchema } from '../space/schema';
+
+/** A number of a piece of hardware: what it is called, its unit, a usual value and what it may be. */
+export interface HardwareNumber {
+  readonly label: string;
+  readonly unit: 'mm' | 'deg' | 'kg' | 'N';
+  readonly usual: number;
+  readonly least: number;
+  readonly most: number;
+}
+
+const number = (label: string, unit: HardwareNumber['unit'], usual: number, least: number, most: number): HardwareNumber => ({ label, unit, usual, least, most }); // prettier-ignore
+const rating = (usual: number) => number('Carries', 'kg', usual, 0.1, 2000);
+const play = number('Play between its halves', 'mm', 0.2, 0, 5);
+
+/**
+ * Every kind of hardware and the numbers of each. Usual values are common practice and of no maker; a maker's own
+ * sheet goes before them.
+ */
+export const HARDWARE_KINDS = {
+  'cup hinge': {
+    cup: number('Cup diameter', 'mm', 35, 15, 60),
+    deep: number('Cup depth', 'mm', 12.5, 3, 40),
+    /** Overlay with the cup at the leaf's very edge on a plate of no height. */
+    constant: number('Overlay constant', 'mm', 11.5, -40, 60),
+    half: number('Half-overlay arm takes off', 'mm', 9.5, 0, 40),
+    inset: number('Inset arm takes off', 'mm', 18, 0, 60),
+    cupFrom: number('Cup distance, least', 'mm', 3, 0, 30),
+    cupTo: number('Cup distance, most', 'mm', 7, 0, 30),
+    plateTo: number('Highest plate', 'mm', 6, 0, 40),
+    /** The two plate pivots: from the inner face of the side on a plate of no height, and back from the leaf's back. */
+    plate1x: number('First plate pivot, from the side', 'mm', 24.5, -20, 120),
+    plate1y: number('First plate pivot, back', 'mm', 6.5, -20, 120),
+    plate2x: number('Second plate pivot, from the side', 'mm', 19.5, -20, 120),
+    plate2y: number('Second plate pivot, back', 'mm', 24.5, -20, 120),
+    /** The two cup pivots: in from the cup's nearer edge, and into the leaf from its back. */
+    cup1x: number('First cup pivot, in from the cup’s edge', 'mm', 6.5, -20, 60),
+    cup1y: number('First cup pivot, into the leaf', 'mm', 10.5, -20, 60),
+    cup2x: number('Second cup pivot, in from the cup’s edge', 'mm', 2.5, -20, 60),
+    cup2y: number('Second cup pivot, into the leaf', 'mm', 5, -20, 60),
+    opens: number('Opens to', 'deg', 110, 30, 180),
+    /** Plate holes, back from the front edge, and apart. */
+    holesBack: number('Plate holes, back from the front', 'mm', 37, 10, 120),
+    holesApart: number('Plate holes apart', 'mm', 32, 10, 120),
+    adjustSide: number('Adjusts sideways, either way', 'mm', 2, 0, 10),
+    adjustDepth: number('Adjusts in depth, either way', 'mm', 2, 0, 10),
+    adjustHeight: number('Adjusts in height, either way', 'mm', 2, 0, 10),
+    /** How far plate and arm stand into the opening, along the depth, and how high. */
+    plateLong: number('Plate and arm, long', 'mm', 58, 10, 150),
+    plateHigh: number('Plate, high', 'mm', 50, 10, 120),
+    rating: rating(10),
+    play,
+  },
+  'butt hinge': {
+    thick: number('One leaf, thick', 'mm', 1.5, 0.3, 8),
+    wide: number('One leaf, wide', 'mm', 22, 5, 120),
+    high: number('Height', 'mm', 63, 15, 200),
+    knuckle: number('Knuckle diameter', 'mm', 7, 2, 40),
+    opens: number('Opens to', 'deg', 270, 30, 355),
+    rating: rating(10),
+    play,
+  },
+  'continuous hinge': {
+    thick: number('One leaf, thick', 'mm', 0.8, 0.3, 5),
+    wide: number('One leaf, wide', 'mm', 14, 5, 80),
+    knuckle: number('Knuckle diameter', 'mm', 4.5, 2, 20),
+    opens: number('Opens to', 'deg', 270, 30, 355),
+    rating: rating(30),
+    play: { ...play, usual: 0.1 },
+  },
+  pivot: {
+    pin: number('Pin diameter', 'mm', 10, 3, 60),
+    opens: number('Opens to', 'deg', 180, 30, 355),
+    rating: rating(40),
+    play: { ...play, usual: 0.1 },
+  },
+  slide: {
+    length: number('Length', 'mm', 450, 100, 1500),
+    travel: number('Travel', 'mm', 450, 50, 1600),
+    side: number('Room wanted each side', 'mm', 12.7, 0, 60),
+    over: number('Room may be more, in all', 'mm', 0.8, 0, 10),
+    high: number('Height', 'mm', 45, 5, 120),
+    rating: rating(35),
+  },
+  handle: {
+    out: number('Stands out', 'mm', 35, 1, 200),
+    wide: number('Width', 'mm', 20, 1, 1000),
+    high: number('Height', 'mm', 150, 1, 2000),
+    bar: number('Bar, thick', 'mm', 10, 1, 80),
+    holes: number('Holes apart', 'mm', 128, 0, 1200),
+  },
+  knob: {
+    out: number('Stands out', 'mm', 28, 1, 150),
+    wide: number('Diameter', 'mm', 30, 5, 120),
+  },
+  stay: {
+    length: number('Length, open', 'mm', 250, 50, 1500),
+    closed: number('Length, shut', 'mm', 160, 30, 1200),
+    holds: number('Pushes with', 'N', 0, 0, 3000),
+    rating: rating(8),
+  },
+  catch: {
+    wide: number('Width', 'mm', 46, 5, 200),
+    high: number('Height', 'mm', 16, 5, 120),
+    deep: number('Depth', 'mm', 14, 2, 120),
+    holds: number('Holds with', 'N', 40, 1, 500),
+  },
+  castor: {
+    wheel: number('Wheel diameter', 'mm', 50, 10, 250),
+    high: number('Height in all', 'mm', 68, 12, 320),
+    wide: number('Plate width', 'mm', 60, 10, 250),
+    rating: rating(40),
+  },
+  bracket: {
+    out: number('Arm out', 'mm', 50, 5, 1000),
+    up: number('Arm up', 'mm', 50, 5, 1000),
+    wide: number('Width', 'mm', 20, 5, 200),
+    thick: number('Thickness', 'mm', 2.5, 0.5, 20),
+    rating: rating(15),
+  },
+} as const satisfies Readonly<Record<string, Readonly<Record<string, HardwareNumber>>>>;
+
+export type HardwareKind = keyof typeof HARDWARE_KINDS;
+export const HARDWARE_NAMES = Object.keys(HARDWARE_KINDS) as HardwareKind[];
+
+/** A piece of hardware: a kind, and a number for each of its fields. */
+export type HardwareOf<Kind extends HardwareKind> = {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: Kind;
+  /** Somebody held its numbers against the maker's sheet or the thing itself. */
+  readonly confirmed: boolean;
+} & { readonly [Field in keyof (typeof HARDWARE_KINDS)[Kind]]: number };
+export type Hardware = { [Kind in HardwareKind]: HardwareOf<Kind> }[HardwareKind];
+
+export const numbersOf = (kind: HardwareKind): [string, HardwareNumber][] => Object.entries(HARDWARE_KINDS[kind]);
+
+const kindSchema = (kind: HardwareKind) =>
+  v.strictObject({
+    id: IdSchema,
+    name: NameSchema,
+    kind: v.literal(kind),
+    confirmed: v.boolean(),
+    ...Object.fromEntries(
+      numbersOf(kind).map(([field, { label, least, most }]) => [
+        field,
+        v.pipe(
+          v.number(`“${label}” is a number.`),
+          v.check((value) => value >= least && value <= most, `“${label}” must be between ${least} and ${most}.`),
+        ),
+      ]),
+    ),
+  });
+
+/** Built from the table above, which its type is taken from too. */
+export const HardwareSchema = v.variant(
+  'kind',
+  HARDWARE_NAMES.map(kindSchema) as [ReturnType<typeof kindSchema>],
+  'There is no such kind of hardware.',
+) as unknown as v.GenericSchema<unknown, Hardware>;

@@ -1,0 +1,54 @@
+import * as v from 'valibot';
+import { lengthBetween } from '../length/length';
+import { IdSchema, NameSchema } from '../space/schema';
+
+export const MATERIAL_KINDS = ['sheet', 'solid wood', 'glass', 'mirror'] as const;
+
+/**
+ * What parts are cut from. `nominal` is the thickness it is sold by and `measured` what a calliper said; names are off
+ * by up to a millimetre, so a thickness nobody measured is told as such. `density` in kg/m3.
+ */
+export const MaterialSchema = v.strictObject({
+  id: IdSchema,
+  name: NameSchema,
+  kind: v.picklist(MATERIAL_KINDS, 'A material is sheet, solid wood, glass or mirror.'),
+  nominal: lengthBetween(0.3, 150),
+  measured: v.nullable(lengthBetween(0.3, 150)),
+  density: v.pipe(
+    v.number('A density is a number of kg/m3.'),
+    v.check((rho) => rho >= 50 && rho <= 20_000, 'A density must be between 50 and 20,000 kg/m3.'),
+  ),
+  /** How much of its width solid wood swells a percent point of moisture, tangentially; none for what stays as it is. */
+  swells: v.optional(
+    v.pipe(v.number(), v.minValue(0), v.maxValue(0.02, 'No wood swells so much a percent point.')),
+  ),
+});
+export type Material = v.InferOutput<typeof MaterialSchema>;
+
+/**
+ * Where practitioners disagree, as a setting of the job; a part may go its own way (DESIGN: the first named is the
+ * default). Each later family adds its questions here.
+ */
+export const SchoolsSchema = v.strictObject({
+  /** What a sheet is taken to be thick: as measured, or by its name. */
+  thickness: v.picklist(['measured', 'nominal'], 'A thickness counts as measured or as nominal.'),
+  /** What a part is sized from: the opening as read once there are readings, or as drawn all along. */
+  sizing: v.picklist(['measured', 'drawn'], 'Parts are sized from the opening as measured or as drawn.'),
+});
+export type Schools = v.InferOutput<typeof SchoolsSchema>;
+
+export const USUAL_SCHOOLS: Schools = { thickness: 'measured', sizing: 'measured' };
+
+/** A part's own way with a question; what it leaves out it takes from the job. */
+export const OwnSchoolsSchema = v.optional(v.partial(SchoolsSchema));
+export type OwnSchools = v.InferOutput<typeof OwnSchoolsSchema>;
+
+/** Materials a plan begins with. Densities: USDA Wood Handbook for the woods, from memory; glass CP. All there to be changed. */
+export const USUAL_MATERIALS: readonly Material[] = [
+  { id: 'ply-18', name: 'Birch plywood 18 mm', kind: 'sheet', nominal: { mm: 18 }, measured: null, density: 680 },
+  { id: 'ply-6', name: 'Birch plywood 6 mm', kind: 'sheet', nominal: { mm: 6 }, measured: null, density: 680 },
+  { id: 'pine-20', name: 'Pine board 20 mm', kind: 'solid wood', nominal: { mm: 20 }, measured: null, density: 450, swells: 0.00212 },
+  { id: 'mirror-4', name: 'Mirror 4 mm', kind: 'mirror', nominal: { mm: 4 }, measured: null, density: 2500 },
+  { id: 'glass-4', name: 'Glass 4 mm', kind: 'glass', nominal: { mm: 4 }, measured: null, density: 2500 },
+]; // prettier-ignore
+

@@ -1,0 +1,138 @@
+import { wordChoice, yesOrNo, type Field } from '../../item/field';
+import type { PathStep } from '../../item/path';
+import { oldFields } from '../kept/fields';
+import type { Old } from '../kept/old';
+import { schoolFields } from '../schools';
+import { hardwareKindOf } from './hung';
+import { hingeOf, USUAL_FIT, USUAL_HANDLE, USUAL_RACK } from './fresh';
+import type { Door } from './schema';
+
+type DoorField = Field<Door>;
+const length = (group: string, label: DoorField['label'], path: readonly PathStep[], when?: (door: Door) => boolean): DoorField => ({ group, label, path, input: 'length', ...(when && { when }) }); // prettier-ignore
+
+const HINGE_WORDS = { 'cup hinges': 'cup', 'butt hinges': 'butt', 'continuous hinge': 'continuous', pivots: 'pivot' } as const;
+const FIT_WORDS = { 'even gaps': 'even', overlay: 'overlay', inset: 'inset' } as const;
+const keyOf = <T extends Record<string, string>>(words: T, value: string) => Object.keys(words).find((key) => words[key] === value)!;
+
+const old: Old = {
+  width: { mm: 560 },
+  height: { mm: 700 },
+  thickness: { mm: 20 },
+  holes: [],
+  lock: null,
+  turned: 'as it was',
+  becomes: 'cleared',
+};
+
+const typed = ({ fit }: Door) => fit.kind !== 'even';
+const edge = (words: string, path: string, when: (door: Door) => boolean = typed): DoorField =>
+  length('Leaf', ({ fit }) => `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`, ['fit', path], when);
+const hung = (...kinds: Door['hinge']['kind'][]) => ({ hinge }: Door) => kinds.includes(hinge.kind);
+const made = (door: Door) => door.old === null;
+const handle = (label: string, path: string): DoorField => length('Handle', label, ['handle', path], (door) => door.handle !== null);
+const rack = (label: string, path: string): DoorField => length('On its back', label, ['rack', path], (door) => door.rack !== null);
+
+const FIELDS: readonly DoorField[] = [
+  { group: 'Opening', label: 'Opening limit', path: ['limit'], input: 'degrees' },
+  { group: 'Leaf', label: 'Leaves', path: ['leaves'], input: { words: ['one', 'a pair'], word: ({ leaves }) => (leaves === 'pair' ? 'a pair' : 'one'), value: (word) => (word === 'one' ? 'one' : 'pair') } },
+  { group: 'Leaf', label: 'Closes', path: ['bay'], input: { pick: 'bay' } },
+  {
+    group: 'Leaf',
+    label: 'Fit',
+    path: ['fit'],
+    input: {
+      words: Object.keys(FIT_WORDS),
+      word: ({ fit }) => keyOf(FIT_WORDS, fit.kind),
+      value: (word) => USUAL_FIT[FIT_WORDS[word as keyof typeof FIT_WORDS]],
+    },
+  },
+  length('Leaf', 'Gap between neighbours', ['fit', 'gap'], ({ fit }) => fit.kind === 'even'),
+  edge('Hinge', 'hinge'),
+  edge('Free edge', 'free', (door) => typed(door) && door.leaves === 'one'),
+  edge('Top', 'top'),
+  edge('Bottom', 'bottom'),
+  length('Leaf', 'Gap between the leaves', ['middle'], ({ leaves }) => leaves === 'pair'),
+  { group: 'Leaf', label: 'Made of', path: ['leaf', 'material'], input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] }, when: made },
+  length('Leaf', 'Edge banding', ['leaf', 'banding'], made),
+  length('Leaf', 'Its front carries', ['leaf', 'front'], made),
+  length('Leaf', 'Its back carries', ['leaf', 'back'], made),
+  { group: 'Leaf', label: 'Wrapped round the edges', path: ['leaf', 'wraps'], input: yesOrNo(['leaf', 'wraps']), when: (door) => made(door) && door.leaf.front.mm > 0 },
+  {
+    group: 'Hinges',
+    label: 'Hangs on',
+    path: ['hinge'],
+    input: {
+      words: Object.keys(HINGE_WORDS),
+      word: ({ hinge }) => keyOf(HINGE_WORDS, hinge.kind),
+      value: (word, { hinge }) => hingeOf(HINGE_WORDS[word as keyof typeof HINGE_WORDS], hinge.side),
+    },
+  },
+  { group: 'Hinges', label: 'Hinged on the', path: ['hinge', 'side'], input: wordChoice(['hinge', 'side'], ['left', 'right']), when: ({ leaves }) => leaves === 'one' },
+  { group: 'Hinges', label: 'Which', path: ['hinge', 'hardware'], input: { pick: 'hardware', kinds: ({ hinge }) => [hardwareKindOf(hinge)] } },
+  { group: 'Hinges', label: 'Arm', path: ['hinge', 'arm'], input: wordChoice(['hinge', 'arm'], ['as needed', 'full', 'half', 'inset']), when: hung('cup') },
+  length('Hinges', 'Cup from the edge', ['hinge', 'cup'], hung('cup')),
+  length('Hinges', 'Plate height', ['hinge', 'plate'], hung('cup')),
+  { group: 'Hinges', label: 'Knuckle', path: ['hinge', 'knuckle'], input: wordChoice(['hinge', 'knuckle'], ['proud', 'flush', 'let in']), when: hung('butt', 'continuous') },
+  length('Hinges', 'Pin off the face', ['hinge', 'pin'], ({ hinge }) => (hinge.kind === 'butt' || hinge.kind === 'continuous') && hinge.knuckle !== 'flush'),
+  { group: 'Hinges', label: 'Let into', path: ['hinge', 'mortise'], input: wordChoice(['hinge', 'mortise'], ['none', 'leaf', 'both']), when: hung('butt', 'continuous') },
+  length('Hinges', 'Pivot in from the edge', ['hinge', 'in'], hung('pivot')),
+  length('Hinges', 'Pivot back from the face', ['hinge', 'back'], hung('pivot')),
+  {
+    group: 'Hinges',
+    label: 'How many',
+    path: ['hinge', 'count'],
+    input: {
+      words: ['as needed', '2', '3', '4', '5', '6', '7', '8'],
+      word: ({ hinge }) => ('count' in hinge && hinge.count !== null ? String(hinge.count) : 'as needed'),
+      value: (word) => (word === 'as needed' ? null : Number(word)),
+    },
+    when: hung('cup', 'butt'),
+  },
+  length('Hinges', 'End hinges from the ends', ['hinge', 'ends'], hung('cup', 'butt')),
+  {
+    group: 'Handle',
+    label: 'Handle',
+    path: ['handle'],
+    input: {
+      words: ['none', 'bar', 'knob'],
+      word: (door) => door.handle?.kind ?? 'none',
+      value: (word) => (word === 'none' ? null : USUAL_HANDLE[word as 'bar' | 'knob']),
+    },
+  },
+  handle('Stands out', 'projection'),
+  handle('Width', 'width'),
+  handle('Height', 'height'),
+  handle('From free edge', 'fromFree'),
+  handle('From the foot', 'fromBottom'),
+  {
+    group: 'Glass and mirror',
+    label: 'Pane',
+    path: ['leaf', 'pane'],
+    input: {
+      words: ['none', 'glass', 'mirror'],
+      word: ({ leaf }) => leaf.pane?.kind ?? 'none',
+      value: (word) => (word === 'none' ? null : { kind: word, material: `${word}-4`, border: { mm: word === 'glass' ? 70 : 0 } }),
+    },
+    when: made,
+  },
+  { group: 'Glass and mirror', label: 'Which', path: ['leaf', 'pane', 'material'], input: { pick: 'material', kinds: () => ['glass', 'mirror'] }, when: ({ leaf, ...door }) => made({ ...door, leaf }) && leaf.pane !== null },
+  length('Glass and mirror', 'Leaf left round it', ['leaf', 'pane', 'border'], ({ leaf, ...door }) => made({ ...door, leaf }) && leaf.pane !== null),
+  {
+    group: 'On its back',
+    label: 'Shelves or bins',
+    path: ['rack'],
+    input: { words: ['none', 'a rack'], word: (door) => (door.rack ? 'a rack' : 'none'), value: (word) => (word === 'none' ? null : USUAL_RACK) },
+  },
+  rack('Depth', 'depth'),
+  rack('Height', 'height'),
+  rack('From hinge edge', 'fromHinge'),
+  rack('From free edge', 'fromFree'),
+  rack('Above the foot', 'fromBottom'),
+  { group: 'On its back', label: 'Load, kg', path: ['rack', 'load'], input: 'count', when: (door) => door.rack !== null },
+  { group: 'Old leaf', label: 'Leaf', path: ['old'], input: { words: ['made new', 'an old one'], word: (door) => (door.old ? 'an old one' : 'made new'), value: (word) => (word === 'made new' ? null : old) } },
+]; // prettier-ignore
+
+const oldOnes = oldFields<Door>('Old leaf', ['old'], (door) => door.old);
+const NAME: DoorField = { group: 'Name', label: 'Name', path: ['name'], input: 'text' };
+
+export const doorFields = (door: Door): DoorField[] => [...FIELDS, ...oldOnes(door), ...schoolFields<Door>(), NAME];

@@ -1,0 +1,53 @@
+import type { Door, Hinge } from './schema';
+
+/** Usual numbers to start from. CP, no single source; each is there to be changed. */
+const mm = (value: number) => ({ mm: value });
+
+export const USUAL_FIT: { readonly [Kind in Door['fit']['kind']]: Extract<Door['fit'], { kind: Kind }> } = {
+  inset: { kind: 'inset', hinge: mm(2), free: mm(2), top: mm(2), bottom: mm(2) },
+  overlay: { kind: 'overlay', hinge: mm(16), free: mm(16), top: mm(16), bottom: mm(16) },
+  even: { kind: 'even', gap: mm(3) },
+};
+
+export const USUAL_HINGE: { readonly [Kind in Hinge['kind']]: Omit<Extract<Hinge, { kind: Kind }>, 'side'> } = {
+  butt: { kind: 'butt', hardware: 'butt-63', knuckle: 'proud', pin: mm(5), mortise: 'both', count: null, ends: mm(120) },
+  continuous: { kind: 'continuous', hardware: 'continuous-32', knuckle: 'proud', pin: mm(2.5), mortise: 'leaf' },
+  pivot: { kind: 'pivot', hardware: 'pivot-40', in: mm(40), back: mm(9) },
+  cup: { kind: 'cup', hardware: 'cup-110', arm: 'as needed', cup: mm(5), plate: mm(0), count: null, ends: mm(100) },
+}; // prettier-ignore
+
+export const USUAL_HANDLE: { readonly [Kind in 'bar' | 'knob']: NonNullable<Door['handle']> } = {
+  bar: { kind: 'bar', projection: mm(35), width: mm(20), height: mm(150), fromFree: mm(40), fromBottom: mm(600) },
+  knob: { kind: 'knob', projection: mm(28), width: mm(30), height: mm(30), fromFree: mm(35), fromBottom: mm(600) },
+}; // prettier-ignore
+
+export const USUAL_RACK: NonNullable<Door['rack']> = { depth: mm(90), height: mm(120), fromHinge: mm(60), fromFree: mm(60), fromBottom: mm(200), load: 2 }; // prettier-ignore
+
+/** A hinge of a kind on the side it was on. */
+export const hingeOf = (kind: Hinge['kind'], side: 'left' | 'right'): Hinge =>
+  ({ ...USUAL_HINGE[kind], side }) as Hinge;
+
+export function freshDoor(id: string, carcass: string, name: string, bay = 'all'): Door {
+  return {
+    id,
+    family: 'door',
+    name,
+    carcass,
+    bay,
+    leaves: 'one',
+    fit: USUAL_FIT.even,
+    middle: mm(3),
+    leaf: { material: 'ply-18', banding: mm(0), front: mm(0), back: mm(0), wraps: false, pane: null },
+    old: null,
+    hinge: hingeOf('cup', 'left'),
+    limit: 105,
+    handle: USUAL_HANDLE.bar,
+    rack: null,
+  };
+}
+
+/** A pair is its own mirror image. */
+export function mirrorDoor(door: Door): Door {
+  if (door.leaves === 'pair') return door;
+  return { ...door, hinge: { ...door.hinge, side: door.hinge.side === 'left' ? 'right' : 'left' } };
+}

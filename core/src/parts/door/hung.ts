@@ -1,0 +1,125 @@
+import { frameOf, type Frame } from '../../carcass/frame';
+import { cupHingeMotion, type CupHinge } from '../../motion/cupHinge';
+import { motionOf, type Motion } from '../../motion/motion';
+import type { HardwareKind, HardwareOf } from '../../hardware/schema';
+import type { PartPlace } from '../family';
+import { fromHinge, leavesOf, openingOfDoor, type Leaf } from './leaf';
+import { hingeHeights, leafMass, wantedHinges } from './load';
+import type { Door, Hinge } from './schema';
+
+const KIND_OF: Readonly<Record<Hinge['kind'], HardwareKind>> = {
+  butt: 'butt hinge',
+  continuous: 'continuous hinge',
+  pivot: 'pivot',
+  cup: 'cup hinge',
+};
+
+/** The kind of hardware a hinge is chosen from. */
+export const hardwareKindOf = ({ kind }: Pick<Hinge, 'kind'>): HardwareKind => KIND_OF[kind];
+
+/** The hardware a door hangs on. Throws where it is not there: the plan was not checked. */
+export function hingeHardware<Kind extends HardwareKind>(door: Door, { hardware }: PartPlace, kind: Kind): HardwareOf<Kind> {
+  const found = hardware.find(door.hinge.hardware, kind);
+  if (!found) throw new Error(`Door ${door.id} has no ${kind} ${door.hinge.hardware}: the plan was not read through readPlan.`);
+  return found;
+}
+
+/** What every hinge has a number for. */
+export function anyHinge(door: Door, place: PartPlace): { name: string; opens: number; rating: number; play: number; confirmed: boolean } {
+  const kind = hardwareKindOf(door.hinge) as 'butt hinge' | 'continuous hinge' | 'pivot' | 'cup hinge';
+  return hingeHardware(door, place, kind);
+}
+
+/** How many hinges hold a leaf, and how high above its foot their middles are. A continuous one and pivots hold it at its ends. */
+export function hingesOf(door: Door, leaf: Leaf, place: PartPlace): { count: number; heights: number[]; spacing: number } {
+  const { hinge } = door;
+  const high = leaf.z[1] - leaf.z[0];
+  if (hinge.kind === 'continuous' || hinge.kind === 'pivot') return { count: hinge.kind === 'pivot' ? 2 : 1, heights: [0, high], spacing: high };
+  const wanted = wantedHinges(hinge.kind, high, leafMass(door, leaf, place), anyHinge(door, place).rating);
+  const count = hinge.count ?? wanted ?? 5;
+  const heights = hingeHeights(high, count, hinge.ends.mm);
+  return { count, heights, spacing: heights[count - 1]! - heights[0]! };
+}
+
+/** Where the pin of a butt or continuous hinge or of pivots stands in the carcass's frame, mm. */
+export function pinOf(door: Door, leaf: Leaf): readonly [number, number] | undefined {
+  const { hinge, fit } = door;
+  if (hinge.kind === 'cup') return undefined;
+  if (hinge.kind === 'pivot') return [fromHinge(leaf, hinge.in.mm), leaf.y[0] + hinge.back.mm];
+  const outward = { proud: 1, flush: 0, 'let in': -1 }[hinge.knuckle] * hinge.pin.mm;
+  // Over the middle of the joint an inset leaf closes; in the plane where an overlay leaf's back meets the front.
+  return fit.kind === 'inset'
+    ? [fromHinge(leaf, leaf.over / 2), leaf.y[0] - outward]
+    : [fromHinge(leaf, -outward), leaf.y[1]];
+}
+
+export interface CupSetting {
+  readonly arm: 'full' | 'half' | 'inset';
+  /** The overlay that arm, cup distance and plate give, mm; below 0 an inset gap. */
+  readonly overlay: number;
+  /** What the side adjustment must make up, mm, outward more than 0. */
+  readonly adjust: number;
+}
+
+/** overlay = constant + cup distance - plate height, the constant lowered by the arm's crank. CP; DER from the pivots. */
+export function cupSetting(door: Door, leaf: Leaf, item: HardwareOf<'cup hinge'>): CupSetting {
+  const { hinge } = door;
+  if (hinge.kind !== 'cup') throw new Error(`Door ${door.id} hangs on no cup hinge.`);
+  const crank = { full: 0, half: item.half, inset: item.inset };
+  const of = (arm: CupSetting['arm']): CupSetting => {
+    const overlay = item.constant - crank[arm] + hinge.cup.mm - hinge.plate.mm;
+    return { arm, overlay, adjust: leaf.over - overlay };
+  };
+  if (hinge.arm !== 'as needed') return of(hinge.arm);
+  return (['full', 'half', 'inset'] as const).map(of).reduce((a, b) => (Math.abs(b.adjust) < Math.abs(a.adjust) ? b : a));
+}
+
+/**
+ * The linkage of a cup hinge as it is set, in the plane across the leaf: x from the opening's edge into it, y from the
+ * carcass's front back. The cup goes with the leaf's edge; the plate's pivots stand to the cup as the hinge is made.
+ */
+export function linkageOf(door: Door, leaf: Leaf, item: HardwareOf<'cup hinge'>): CupHinge {
+  const { hinge } = door;
+  if (hinge.kind !== 'cup') throw new Error(`Door ${door.id} hangs on no cup hinge.`);
+  const cup = hinge.cup.mm - leaf.over;
+  const back = leaf.y[1];
+  return {
+    plate: [
+      [cup + item.constant + item.plate1x, back + item.plate1y],
+      [cup + item.constant + item.plate2x, back + item.plate2y],
+    ],
+    cup: [
+      [cup + item.cup1x, back - item.cup1y],
+      [cup + item.cup2x, back - item.cup2y],
+    ],
+    opens: item.opens,
+  };
+}
+
+/** How a leaf moves from shut to its limit. */
+export function leafMotion(door: Door, leaf: Leaf, place: PartPlace): Motion {
+  const frame = frameOf(place.carcass);
+  const left = leaf.side === 'left';
+  if (door.hinge.kind !== 'cup') {
+    const pin = pinOf(door, leaf)!;
+    return motionOf({ kind: 'turn', point: frame.toSpace([pin[0], pin[1], 0]), axis: [0, 0, left ? -1 : 1] });
+  }
+  const linkage = linkageOf(door, leaf, hingeHardware(door, place, 'cup hinge'));
+  return cupHingeMotion(linkage, hingePlane(door, leaf, place, frame), [0, 0, left ? 1 : -1], -1, (door.limit * Math.PI) / 180);
+}
+
+/** Where a point of the hinge's plane lies in the space. */
+export function hingePlane(door: Door, leaf: Leaf, place: PartPlace, frame: Frame): (x: number, y: number) => readonly [number, number, number] {
+  const opening = openingOfDoor(door, place);
+  return leaf.side === 'left'
+    ? (x, y) => frame.toSpace([opening.left.at + x, y, 0])
+    : (x, y) => frame.toSpace([opening.right.at - x, y, 0]);
+}
+
+/** The hardware a door takes: its hinges, and the handles it is opened by. */
+export function doorTakes(door: Door, place: PartPlace): { hardware: string; count: number }[] {
+  const leaves = leavesOf(door, place);
+  const pairOf = door.hinge.kind === 'pivot';
+  const hinges = leaves.reduce((sum, leaf) => sum + (pairOf ? 1 : hingesOf(door, leaf, place).count), 0);
+  return [{ hardware: door.hinge.hardware, count: hinges }];
+}

@@ -1,0 +1,63 @@
+import { checkMover } from '../../clearance/checkMover';
+import { cupHingeMotion, type CupHinge } from '../../motion/cupHinge';
+import type { Mover } from '../../scene/scene';
+import { box } from '../../solid/prism';
+import type { PartPlace } from '../family';
+import { hingeHardware, linkageOf } from './hung';
+import type { Leaf } from './leaf';
+import type { Door } from './schema';
+
+/** Width of what is found by halving, mm. */
+const FINE = 0.01;
+/** Farther than this no hinge moves its leaf's edge, mm. */
+const FAR = 200;
+const SQUARE = Math.PI / 2;
+
+/** How far a leaf on its cup hinges goes past where its hinge edge stands shut, opening to square, mm; never told too little. */
+export function hingeGain(door: Door, leaf: Leaf, place: PartPlace): number {
+  const to = Math.min(SQUARE, (door.limit * Math.PI) / 180);
+  return least(door, leaf, place, to, [-FAR, FAR]);
+}
+
+/** The gap that a leaf beside it, as thick and shut in the same plane, needs from its hinge edge, mm; never told too little. */
+export function neighbourGap(door: Door, leaf: Leaf, place: PartPlace): number {
+  return least(door, leaf, place, (door.limit * Math.PI) / 180, leaf.y);
+}
+
+// Leaves hung alike ask the same; a plan has few ways of hanging.
+const known = new Map<string, number>();
+const MOST_KNOWN = 500;
+
+/** The least gap, by halving, from the shut hinge edge to something in the band y that the leaf then misses all the way. */
+function least(door: Door, leaf: Leaf, place: PartPlace, to: number, band: readonly [number, number]): number {
+  const linkage = linkageOf(door, leaf, hingeHardware(door, place, 'cup hinge'));
+  const wide = leaf.x[1] - leaf.x[0];
+  const key = JSON.stringify([linkage, leaf.over, leaf.y, Math.min(wide, FAR), to, band]);
+  const found = known.get(key);
+  if (found !== undefined) return found;
+  const mover = flat(linkage, leaf, Math.min(wide, FAR), to);
+  const misses = (gap: number) => {
+    const edge = -leaf.over - gap;
+    const beside = { id: 'beside', name: 'beside', item: 'beside', pieces: [box([edge - FAR, band[0], 0], [edge, band[1], 1])] };
+    return checkMover(mover, [beside]).verdict !== 'hits';
+  };
+  let [low, high] = [0, FAR];
+  if (misses(0)) high = 0;
+  while (high - low > FINE) {
+    const middle = (low + high) / 2;
+    if (misses(middle)) high = middle;
+    else low = middle;
+  }
+  if (known.size > MOST_KNOWN) known.clear();
+  known.set(key, high);
+  return high;
+}
+
+/** The leaf alone, a millimetre high, in the hinge's own plane. */
+function flat(linkage: CupHinge, leaf: Leaf, wide: number, to: number): Mover {
+  const edge = -leaf.over;
+  const motion = cupHingeMotion(linkage, (x, y) => [x, y, 0], [0, 0, 1], -1, to);
+  const pieces = [box([edge, leaf.y[0], 0], [edge + wide, leaf.y[1], 1])];
+  const body = { id: 'leaf', name: 'leaf', item: 'leaf', pieces, motion };
+  return { id: 'leaf', name: 'leaf', bodies: [body], unit: 'rad', from: 0, to, contacts: [], needs: { around: 0, of: {} } };
+}

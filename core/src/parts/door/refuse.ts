@@ -1,0 +1,235 @@
+import { frameOf } from '../../carcass/frame';
+import { cupHingeFault } from '../../motion/cupHinge';
+import { lengthMark } from '../../length/lengthMark';
+import { segmentInside } from '../../solid/segmentInside';
+import type { Issue } from '../../item/issue';
+import type { Body } from '../../scene/scene';
+import type { PartPlace } from '../family';
+import { clashes, oldIssues, type Boring } from '../kept/old';
+import { anyHinge, cupSetting, hardwareKindOf, hingeHardware, hingesOf, linkageOf, pinOf } from './hung';
+import { leafThickness, leavesOf, openingOfDoor, overlapsOf, type Leaf } from './leaf';
+import type { Door } from './schema';
+
+/** An inset gap wider than this leaves a slot one sees through. CP, no single source. */
+const WIDEST_GAP = 20;
+/** Wood left before a cup's bottom, mm: less shows on the face. CP, no single source. */
+const SKIN = 2;
+
+type Side = 'left' | 'right' | 'top' | 'bottom';
+const SIDES = ['left', 'right', 'top', 'bottom'] as const;
+
+/** What cannot be built, with the number that would do; the first kind of trouble there is, since the rest may follow from it. */
+export function refuseDoor(door: Door, place: PartPlace, still: readonly Body[]): Issue[] {
+  const trouble = [
+    () => namedIssues(door, place),
+    () => (door.old ? within('old', oldIssues(door.old)) : []),
+    () => coverIssues(door, place),
+    () => leavesOf(door, place).flatMap((leaf) => leafIssues(door, leaf, place)),
+    () => hingeIssues(door, place),
+    () => leavesOf(door, place).flatMap((leaf) => pinIssues(door, leaf, place, still)),
+    () => leavesOf(door, place).flatMap((leaf) => holeIssues(door, leaf, place)),
+  ];
+  for (const look of trouble) {
+    const issues = look();
+    if (issues.length > 0) return issues;
+  }
+  return [];
+}
+
+const within = (step: string, issues: readonly Issue[]): Issue[] =>
+  issues.map(({ path, message }) => ({ path: [step, ...path], message }));
+const refuse = (path: Issue['path'], message: string): Issue[] => [{ path, message }];
+
+/** Bay, materials and hardware it names must be there, and of the kind it needs. */
+function namedIssues(door: Door, { built, stock, hardware }: PartPlace): Issue[] {
+  const { bay, leaf, hinge } = door;
+  if (!built.layout.openings.has(bay)) return refuse(['bay'], `Its carcass has no bay “${bay}”.`);
+  if (!stock.has(leaf.material)) return refuse(['leaf', 'material'], `There is no material “${leaf.material}”.`);
+  if (leaf.pane && !stock.has(leaf.pane.material))
+    return refuse(['leaf', 'pane', 'material'], `There is no material “${leaf.pane.material}”.`);
+  const kind = hardwareKindOf(hinge);
+  if (!hardware.find(hinge.hardware, kind)) return refuse(['hinge', 'hardware'], `There is no ${kind} “${hinge.hardware}”.`);
+  return [];
+}
+
+/** The field an edge's overlap is typed in, and how the edge is called. */
+function edgeOf({ fit, leaves, hinge }: Door, side: Side): { path: Issue['path']; words: string } {
+  const field = side === 'top' || side === 'bottom' ? side : leaves === 'pair' || hinge.side === side ? 'hinge' : 'free';
+  const words = { hinge: 'hinge edge', free: 'free edge', top: 'top', bottom: 'foot' }[field];
+  return { path: fit.kind === 'even' ? ['fit', 'gap'] : ['fit', field], words };
+}
+
+function coverIssues(door: Door, place: PartPlace): Issue[] {
+  const { fit, old } = door;
+  const opening = openingOfDoor(door, place);
+  const over = overlapsOf(door, opening);
+  return SIDES.flatMap((side) => {
+    const { path, words } = edgeOf(door, side);
+    const mm = over[side];
+    const cover = opening[side].cover;
+    const shared = opening[side].shared;
+    // What an old leaf comes to at the edges that are not set is told by `leafIssues`.
+    if (old && (side === 'top' || path[1] === 'free')) return [];
+    if (fit.kind === 'inset') {
+      if (mm > 0) return refuse(path, `The leaf is ${lengthMark(mm)} larger than its opening at the ${words}. A gap must be 0 or more.`);
+      if (-mm > WIDEST_GAP)
+        return refuse(path, `The leaf cannot cover its opening: a gap of ${lengthMark(-mm)} at the ${words} stays open. At most ${lengthMark(WIDEST_GAP, 'most')} will do.`);
+      return [];
+    }
+    if (mm <= 0)
+      return fit.kind === 'even'
+        ? refuse(path, `So wide a gap leaves nothing of the leaf over the ${words}. Less than ${lengthMark(shared ? cover : 2 * cover, 'most')} will do.`)
+        : refuse(path, `The leaf cannot cover its opening: at the ${words} it ends ${lengthMark(-mm)} short of lying over it. An overlay must be more than 0.`);
+    if (mm > cover + MOST_PAST)
+      return refuse(path, `The overlay of ${lengthMark(mm)} at the ${words} is wider than what it lies on. At most ${lengthMark(cover, 'most')} will do.`);
+    return [];
+  });
+}
+
+/** How far an overlay may reach past the frame it lies on before it is taken for a slip, mm: none. */
+const MOST_PAST = 1e-9;
+
+function leafIssues(door: Door, leaf: Leaf, place: PartPlace): Issue[] {
+  const width = leaf.x[1] - leaf.x[0];
+  const height = leaf.z[1] - leaf.z[0];
+  const { fit, handle, rack, old, leaves, middle } = door;
+  const across = leaves === 'pair' ? ['middle'] : ['fit', fit.kind === 'even' ? 'gap' : 'free'];
+  if (width <= 0) return refuse(across, 'The gaps leave no leaf: they are as wide as the opening.');
+  if (height <= 0) return refuse(['fit', fit.kind === 'even' ? 'gap' : 'top'], 'The gaps leave no leaf: they are as high as the opening.');
+  if (old) return oldFits(door, leaf, place, middle.mm);
+  const { pane } = door.leaf;
+  if (pane && 2 * pane.border.mm >= Math.min(width, height))
+    return refuse(['leaf', 'pane', 'border'], `So wide a border leaves no pane. Less than ${lengthMark(Math.min(width, height) / 2, 'most')} will do.`);
+  const off = (path: Issue['path'], what: string, most: number) =>
+    refuse(path, `The ${what} would stand off the leaf. At most ${lengthMark(Math.max(0, most), 'most')} will do.`);
+  if (handle && handle.fromFree.mm + handle.width.mm > width) return off(['handle', 'fromFree'], 'handle', width - handle.width.mm);
+  if (handle && handle.fromBottom.mm + handle.height.mm > height) return off(['handle', 'fromBottom'], 'handle', height - handle.height.mm);
+  if (rack && rack.fromHinge.mm + rack.fromFree.mm >= width) return off(['rack', 'fromFree'], 'rack', width - rack.fromHinge.mm - 10);
+  if (rack && rack.fromBottom.mm + rack.height.mm > height) return off(['rack', 'fromBottom'], 'rack', height - rack.height.mm);
+  return [];
+}
+
+/** Whether an old leaf closes its opening: what must come off it, or what stays open. */
+function oldFits(door: Door, leaf: Leaf, place: PartPlace, middle: number): Issue[] {
+  const opening = openingOfDoor(door, place);
+  const pair = door.leaves === 'pair';
+  const span = opening.right.at - opening.left.at;
+  const end = pair ? opening.left.at + (span - middle) / 2 : leaf.side === 'left' ? opening.right.at : opening.left.at;
+  const past = pair
+    ? leaf.side === 'left' ? leaf.x[1] - end : end + middle - leaf.x[0]
+    : leaf.side === 'left' ? leaf.x[1] - end : end - leaf.x[0];
+  const over = leaf.z[1] - opening.top.at;
+  const inset = door.fit.kind === 'inset';
+  const tell = (field: 'width' | 'height', mm: number, cover: number, edge: string): Issue[] => {
+    const most = inset || (pair && field === 'width') ? 0 : cover;
+    if (mm > most + 1e-9)
+      return refuse(['old', field], `The old leaf is too large: ${lengthMark(mm - most, 'least')} must come off at its ${edge}.`);
+    if (inset ? -mm > WIDEST_GAP : !(pair && field === 'width') && mm <= 0)
+      return refuse(['old', field], `The old leaf cannot cover its opening: ${lengthMark(-mm)} stays open at its ${edge}.`);
+    return [];
+  };
+  const free = leaf.side === 'left' ? opening.right.cover : opening.left.cover;
+  return [...tell('width', past, free, 'free edge'), ...tell('height', over, opening.top.cover, 'top')];
+}
+
+function hingeIssues(door: Door, place: PartPlace): Issue[] {
+  const { hinge, limit, fit } = door;
+  const { name, opens } = anyHinge(door, place);
+  if (limit > opens) return refuse(['limit'], `The ${called(name)} opens no farther than ${opens}°. At most ${opens} will do.`);
+  const [leaf] = leavesOf(door, place);
+  const thick = leafThickness(door, place);
+  const high = leaf!.z[1] - leaf!.z[0];
+  if ((hinge.kind === 'cup' || hinge.kind === 'butt') && 2 * hinge.ends.mm >= high)
+    return refuse(['hinge', 'ends'], `The hinges would meet in the middle of the leaf. Less than ${lengthMark(high / 2, 'most')} will do.`);
+  if (hinge.kind === 'pivot') {
+    if (fit.kind !== 'inset') return refuse(['hinge', 'kind'], 'Pivots carry an inset leaf: make it inset first.');
+    const wide = leaf!.x[1] - leaf!.x[0];
+    if (hinge.in.mm >= wide) return refuse(['hinge', 'in'], `The pivots would stand off the leaf. Less than ${lengthMark(wide, 'most')} will do.`);
+    if (hinge.back.mm > thick) return refuse(['hinge', 'back'], `The pivots would stand behind the leaf. At most ${lengthMark(thick, 'most')} will do.`);
+  }
+  return hinge.kind === 'cup' ? leavesOf(door, place).flatMap((one) => cupIssues(door, one, place)) : [];
+}
+
+const called = (name: string) => `${name.charAt(0).toLowerCase()}${name.slice(1)}`;
+
+function cupIssues(door: Door, leaf: Leaf, place: PartPlace): Issue[] {
+  const { hinge } = door;
+  if (hinge.kind !== 'cup') return [];
+  const item = hingeHardware(door, place, 'cup hinge');
+  const thick = leafThickness(door, place);
+  if (item.deep > thick - SKIN)
+    return refuse(
+      door.old ? ['old', 'thickness'] : ['leaf', 'material'],
+      `The cup, ${lengthMark(item.deep)} deep, would come through a leaf ${lengthMark(thick)} thick. At least ${lengthMark(item.deep + SKIN, 'least')} will do.`,
+    );
+  if (hinge.cup.mm < item.cupFrom || hinge.cup.mm > item.cupTo)
+    return refuse(['hinge', 'cup'], `This hinge wants its cup between ${lengthMark(item.cupFrom, 'least')} and ${lengthMark(item.cupTo, 'most')} from the leaf’s edge.`);
+  if (hinge.plate.mm > item.plateTo)
+    return refuse(['hinge', 'plate'], `There is no plate so high for it. At most ${lengthMark(item.plateTo, 'most')} will do.`);
+  const { overlay, adjust, arm } = cupSetting(door, leaf, item);
+  if (Math.abs(adjust) > item.adjustSide + 1e-9) {
+    const [least, most] = [overlay - item.adjustSide, overlay + item.adjustSide];
+    // What cup distance would bring it within reach, if any does.
+    const cup = hinge.cup.mm + adjust - Math.sign(adjust) * item.adjustSide;
+    const words = leaf.over < 0 ? `a gap of ${lengthMark(-leaf.over)}` : `an overlay of ${lengthMark(leaf.over)}`;
+    const would =
+      cup >= item.cupFrom && cup <= item.cupTo
+        ? `A cup distance of ${lengthMark(cup)} will do.`
+        : most <= 0
+          ? `A gap between ${lengthMark(-most, 'least')} and ${lengthMark(-least, 'most')} will do.`
+          : `An overlay between ${lengthMark(least, 'least')} and ${lengthMark(most, 'most')} will do.`;
+    return refuse(['hinge', 'cup'], `With ${arm === 'full' ? 'a full-overlay arm' : arm === 'half' ? 'a half-overlay arm' : 'an inset arm'} this hinge cannot be set to ${words}: it is ${lengthMark(Math.abs(adjust) - item.adjustSide, 'least')} beyond its adjustment. ${would}`);
+  }
+  const fault = cupHingeFault(linkageOf(door, leaf, item), -1, (door.limit * Math.PI) / 180);
+  return fault ? refuse(['hinge', 'hardware'], fault) : [];
+}
+
+function pinIssues(door: Door, leaf: Leaf, place: PartPlace, still: readonly Body[]): Issue[] {
+  const { fit, hinge } = door;
+  const pin = pinOf(door, leaf);
+  if (!pin || hinge.kind === 'cup') return [];
+  const { carcass } = place;
+  const opening = openingOfDoor(door, place);
+  const path = ['hinge', hinge.kind === 'pivot' ? 'in' : 'pin'];
+  if (hinge.kind !== 'pivot') {
+    const room = fit.kind === 'inset' ? leafThickness(door, place) : opening[leaf.side].cover;
+    if (hinge.knuckle === 'let in' && hinge.pin.mm > room)
+      return refuse(path, `The pin cannot be let in deeper than ${lengthMark(room, 'most')} of wood.`);
+  }
+  const frame = frameOf(carcass);
+  const foot = frame.toSpace([pin[0], pin[1], leaf.z[0]]);
+  const head = frame.toSpace([pin[0], pin[1], leaf.z[1]]);
+  const solid = still
+    .filter((body) => body.item !== carcass.id && body.hangsOn !== carcass.id && !body.zone)
+    .find((body) => body.pieces.some((piece) => segmentInside(piece, foot, head) > 0));
+  if (!solid) return [];
+  return refuse(path, `The hinge pin would stand inside ${solid.name}. Move the carcass, or change the pin.`);
+}
+
+/** New cups and hinge mortises against the old holes that are left open. */
+function holeIssues(door: Door, leaf: Leaf, place: PartPlace): Issue[] {
+  const { old, hinge } = door;
+  if (!old) return [];
+  const borings = boringsOf(door, leaf, place);
+  const [worst] = clashes(old, borings).sort((a, b) => b.by - a.by);
+  if (!worst) return [];
+  return refuse(
+    ['hinge', 'ends' in hinge ? 'ends' : 'hardware'],
+    `${worst.boring.words} would come upon ${worst.hole.words}: it must be ${lengthMark(Math.max(0, worst.by), 'least')} higher or lower, or the old holes plugged.`,
+  );
+}
+
+/** What is bored or let into a leaf for its hinges, from its own left edge and foot. */
+export function boringsOf(door: Door, leaf: Leaf, place: PartPlace): Boring[] {
+  const { hinge } = door;
+  if (hinge.kind !== 'cup' && hinge.kind !== 'butt') return [];
+  const width = leaf.x[1] - leaf.x[0];
+  const { heights } = hingesOf(door, leaf, place);
+  const from = (mm: number) => (leaf.side === 'left' ? mm : width - mm);
+  if (hinge.kind === 'cup') {
+    const { cup } = hingeHardware(door, place, 'cup hinge');
+    return heights.map((z, i) => ({ words: `Cup ${i + 1}`, x: from(hinge.cup.mm + cup / 2), z, wide: cup, high: cup }));
+  }
+  const { wide, high } = hingeHardware(door, place, 'butt hinge');
+  return heights.map((z, i) => ({ words: `Hinge ${i + 1}`, x: from(wide / 2), z, wide, high }));
+}
