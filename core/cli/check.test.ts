@@ -7,10 +7,10 @@ const check = (args: string[], input?: string) =>
   spawnSync(process.execPath, ['scripts/check.mjs', ...args], { cwd: root, input, encoding: 'utf8' });
 
 describe('npm run check', () => {
-  const demo = readFileSync(`${root}/demo/hollin-hut.json`, 'utf8');
+  const demo = readFileSync(`${root}/core/src/testing/room.json`, 'utf8');
 
   it('ends with 1 and the report as JSON where something hits', () => {
-    const { status, stdout } = check(['demo/hollin-hut.json']);
+    const { status, stdout } = check(['core/src/testing/room.json']);
     expect(status).toBe(1);
     expect(JSON.parse(stdout).answer.verdict).toBe('hits');
   });

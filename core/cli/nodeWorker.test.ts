@@ -5,7 +5,7 @@ import { applyEdit } from '../src/plan/edit';
 import { WorkPool, type WorkerPort } from '../src/workers/pool';
 import { spawnNodeWorker } from './nodeWorker';
 
-const read = readPlanFile(readFileSync(new URL('../../demo/hollin-hut.json', import.meta.url), 'utf8'));
+const read = readPlanFile(readFileSync(new URL('../src/testing/room.json', import.meta.url), 'utf8'));
 if (!read.ok) throw new Error('the demo must read');
 const { plan } = read;
 

@@ -21,8 +21,7 @@ export function asRead<C extends Clear>(clear: C, read: Bay['read']): C {
 }
 
 /** Whether anything of it was read. */
-export const wasRead = ({ read }: Bay): boolean =>
-  Object.values(read).some((one) => one !== undefined);
+export const wasRead = ({ read }: Bay): boolean => Object.values(read).some((one) => one !== undefined);
 
 function narrowed<C extends Clear>(clear: C, read: Bay['read']): C {
   const { bottom, top } = clear;
@@ -34,7 +33,12 @@ function narrowed<C extends Clear>(clear: C, read: Bay['read']): C {
     ] as const
   ).flatMap(([where, z, one]) => (one ? [{ where, z, mm: one.mm }] : []));
   if (stations.length === 0) return clear;
-  const knots = [bottom, top, ...stations.map(({ z }) => z), ...[...clear.left, ...clear.right].map(([z]) => z)];
+  const knots = [
+    bottom,
+    top,
+    ...stations.map(({ z }) => z),
+    ...[...clear.left, ...clear.right].map(([z]) => z),
+  ];
   const heights = [...new Set(knots)].filter((z) => z >= bottom && z <= top).sort((a, b) => a - b);
   const drawn = (z: number) => faceAt(clear.right, z) - faceAt(clear.left, z);
   const off: FaceLine = stations.map(({ z, mm }) => [z, (drawn(z) - mm) / 2]);

@@ -15,8 +15,13 @@ export interface BuiltCarcass {
 }
 
 /** Throws where the carcass cannot be: `layOut` tells why in its issues. */
-export function buildCarcass(carcass: Carcass, stock: Stock, layout: Layout = layOut(carcass, stock)): BuiltCarcass {
-  if (layout.issues.length > 0) throw new Error(`The carcass ${carcass.id} cannot be: ${layout.issues[0]!.message}`);
+export function buildCarcass(
+  carcass: Carcass,
+  stock: Stock,
+  layout: Layout = layOut(carcass, stock),
+): BuiltCarcass {
+  if (layout.issues.length > 0)
+    throw new Error(`The carcass ${carcass.id} cannot be: ${layout.issues[0]!.message}`);
   const panels = panelsOf(carcass, layout, stock);
   const frame = frameOf(carcass);
   const name = called(carcass.name);

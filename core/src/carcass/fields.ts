@@ -129,8 +129,15 @@ const PLACE: readonly CarcassField[] = [
 ];
 
 /** Every bay of a carcass with its path and how a person calls it: "Bay 2.1" is the first of the second. */
-export function namedBays(carcass: Carcass): { bay: Bay; path: PathStep[]; name: string; siblings: boolean }[] {
-  const walk = (bay: Bay, path: PathStep[], name: string, siblings: boolean): ReturnType<typeof namedBays> => [
+export function namedBays(
+  carcass: Carcass,
+): { bay: Bay; path: PathStep[]; name: string; siblings: boolean }[] {
+  const walk = (
+    bay: Bay,
+    path: PathStep[],
+    name: string,
+    siblings: boolean,
+  ): ReturnType<typeof namedBays> => [
     { bay, path, name: name || 'Whole', siblings },
     ...(bay.split?.bays ?? []).flatMap((child, i) =>
       walk(child, [...path, 'split', 'bays', i], name ? `${name}.${i + 1}` : `Bay ${i + 1}`, true),
@@ -139,9 +146,14 @@ export function namedBays(carcass: Carcass): { bay: Bay; path: PathStep[]; name:
   return walk(carcass.bay, ['bay'], '', false);
 }
 
-const SPLITS = ['not split', ...[2, 3, 4, 5, 6].flatMap((n) => [`${n} side by side`, `${n} one above another`])];
+const SPLITS = [
+  'not split',
+  ...[2, 3, 4, 5, 6].flatMap((n) => [`${n} side by side`, `${n} one above another`]),
+];
 const splitWord = ({ split }: Bay) =>
-  split ? `${split.bays.length} ${split.way === 'uprights' ? 'side by side' : 'one above another'}` : 'not split';
+  split
+    ? `${split.bays.length} ${split.way === 'uprights' ? 'side by side' : 'one above another'}`
+    : 'not split';
 
 function bayFields(carcass: Carcass): CarcassField[] {
   return namedBays(carcass).flatMap(({ bay, path, name, siblings }) => {
@@ -190,4 +202,8 @@ function bayFields(carcass: Carcass): CarcassField[] {
 }
 
 /** The fields of a carcass's card: how it is built, its bays with what was read of each, and where it stands. */
-export const carcassFields = (carcass: Carcass): CarcassField[] => [...BUILT, ...bayFields(carcass), ...PLACE];
+export const carcassFields = (carcass: Carcass): CarcassField[] => [
+  ...BUILT,
+  ...bayFields(carcass),
+  ...PLACE,
+];

@@ -254,7 +254,13 @@ function faceFrame({ frame }: Carcass, { shell, dividers }: Layout, stock: Stock
       const long = quads[0]!;
       const mm = way === 'uprights' ? long[2]![1] - long[0]![1] : long[1]![0] - long[0]![0];
       const words = `frame member ${i + 1}`;
-      return piece(`member-${id}`, words, quads, sumOf('length', [one('between the members', mm)]), frame.between.mm);
+      return piece(
+        `member-${id}`,
+        words,
+        quads,
+        sumOf('length', [one('between the members', mm)]),
+        frame.between.mm,
+      );
     }),
   ];
 }
@@ -283,7 +289,15 @@ function standing({ stands, kind, sheet, depth }: Carcass, { shell }: Layout, st
   if (stands.on === 'a plinth') {
     const at = stands.setback.mm;
     const high = sumOf('width', [one('plinth height', foot)]);
-    const board = (id: string, words: string, x0: number, x1: number, y0: number, y1: number, length: Sum): Panel => ({
+    const board = (
+      id: string,
+      words: string,
+      x0: number,
+      x1: number,
+      y0: number,
+      y1: number,
+      length: Sum,
+    ): Panel => ({
       id,
       words: `the ${words}`,
       name: capital(words),
@@ -323,7 +337,11 @@ function standing({ stands, kind, sheet, depth }: Carcass, { shell }: Layout, st
 }
 
 /** End panels against its sides, and fillers beside its front. */
-function besides({ ends, fillers, depth, stands, sheet: sides }: Carcass, { shell }: Layout, stock: Stock): Panel[] {
+function besides(
+  { ends, fillers, depth, stands, sheet: sides }: Carcass,
+  { shell }: Layout,
+  stock: Stock,
+): Panel[] {
   const { width: w, height: h, foot, sheet } = shell;
   const thick = (side: 'left' | 'right') => (ends[side] ? stock.thickness(ends[side].material) : 0);
   const found: Panel[] = [];
@@ -331,7 +349,8 @@ function besides({ ends, fillers, depth, stands, sheet: sides }: Carcass, { shel
     const end = ends[side];
     const filler = fillers[side];
     const t = thick(side);
-    const out = (from: number, to: number) => (side === 'left' ? ([-to, -from] as const) : ([w + from, w + to] as const));
+    const out = (from: number, to: number) =>
+      side === 'left' ? ([-to, -from] as const) : ([w + from, w + to] as const);
     if (end) {
       const low = end.reaches === 'the floor' ? 0 : foot;
       const [x0, x1] = out(0, t);
@@ -358,7 +377,10 @@ function besides({ ends, fillers, depth, stands, sheet: sides }: Carcass, { shel
         back: sheet,
         material: sides,
         length: sumOf('height', [one('carcass height', h), ...less(stands.on.replace(/^an? /, ''), foot)]),
-        width: sumOf('width', [one('gap to fill', filler.width.mm), ...(filler.scribe.mm > 0 ? [one('to be cut to the wall', filler.scribe.mm)] : [])]),
+        width: sumOf('width', [
+          one('gap to fill', filler.width.mm),
+          ...(filler.scribe.mm > 0 ? [one('to be cut to the wall', filler.scribe.mm)] : []),
+        ]),
       });
     }
   }

@@ -80,7 +80,10 @@ const EndSchema = v.nullable(
     material: IdSchema,
     /** How far it stands out past the carcass's front, mm. */
     proud: lengthBetween(0, 500),
-    reaches: v.picklist(['the carcass', 'the floor'], 'An end panel goes as low as the carcass, or to the floor.'),
+    reaches: v.picklist(
+      ['the carcass', 'the floor'],
+      'An end panel goes as low as the carcass, or to the floor.',
+    ),
   }),
 );
 const FillerSchema = v.nullable(
@@ -126,7 +129,11 @@ export const CarcassSchema = v.strictObject({
     'on',
     [
       v.strictObject({ on: v.literal('the floor') }),
-      v.strictObject({ on: v.literal('a plinth'), height: positiveLength(1000), setback: lengthBetween(0, 500) }),
+      v.strictObject({
+        on: v.literal('a plinth'),
+        height: positiveLength(1000),
+        setback: lengthBetween(0, 500),
+      }),
       v.strictObject({ on: v.literal('legs'), height: positiveLength(2000), thick: positiveLength(300) }),
       v.strictObject({ on: v.literal('the wall'), rail: positiveLength(500) }),
     ],

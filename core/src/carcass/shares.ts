@@ -35,8 +35,14 @@ export function sharesOf(bays: readonly Bay[], free: number): readonly number[] 
     const at = bays.findIndex(({ take }) => take === 'fixed');
     const most = Math.max(0, free - LEAST * open);
     return at < 0
-      ? { path: [], message: `So many bays leave no room: ${lengthMark(Math.max(0, free))} is free, and each needs ${lengthMark(LEAST)}.` }
-      : { path: [at, 'size'], message: `The fixed bays leave too little for the others. Together they may take at most ${lengthMark(most, 'most')}.` };
+      ? {
+          path: [],
+          message: `So many bays leave no room: ${lengthMark(Math.max(0, free))} is free, and each needs ${lengthMark(LEAST)}.`,
+        }
+      : {
+          path: [at, 'size'],
+          message: `The fixed bays leave too little for the others. Together they may take at most ${lengthMark(most, 'most')}.`,
+        };
   }
   return bays.map(({ size }) => size?.mm ?? share);
 }

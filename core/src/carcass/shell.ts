@@ -78,7 +78,7 @@ export function shellOf(carcass: Carcass, stock: Stock): Shell {
     back: depth - (back ? stock.thickness(back.material) + lining : 0),
     insideWidth: sumOf('inside width', [
       { words: 'carcass width', mm: width },
-      twice(carcass.kind === 'table frame' ? 'legs' : 'sides', side),
+      twice(carcass.kind === 'table frame' ? 'two legs' : 'two sides', side),
       ...(lining > 0 ? [twice('lining', lining)] : []),
     ]),
     insideHeight: sumOf('inside height', [
@@ -86,7 +86,10 @@ export function shellOf(carcass: Carcass, stock: Stock): Shell {
       ...less(carcass.stands.on.replace(/^an? /, ''), foot),
       ...(bottomThick === topThick
         ? [twice('top and bottom', topThick)]
-        : [...less('bottom', bottomThick), ...less(carcass.kind === 'table frame' ? 'rail' : 'top', topThick)]),
+        : [
+            ...less('bottom', bottomThick),
+            ...less(carcass.kind === 'table frame' ? 'rail' : 'top', topThick),
+          ]),
       ...(lining > 0 ? [ofLining(lining, [bottomThick, topThick])] : []),
     ]),
   };
@@ -106,15 +109,30 @@ export function shellIssues({ frame, depth }: Carcass, shell: Shell): Issue[] {
   const refuse = (path: Issue['path'], message: string) => issues.push({ path, message });
   const across = leftmost(right) - rightmost(left);
   if (across < LEAST)
-    refuse(['width'], `No opening is left between the sides. ${atLeast(width + LEAST - across)} wide will do.`);
+    refuse(
+      ['width'],
+      `No opening is left between the sides. ${atLeast(width + LEAST - across)} wide will do.`,
+    );
   if (top - bottom < LEAST)
-    refuse(['height'], `No opening is left between top and bottom. ${atLeast(height + LEAST - (top - bottom))} high will do.`);
+    refuse(
+      ['height'],
+      `No opening is left between top and bottom. ${atLeast(height + LEAST - (top - bottom))} high will do.`,
+    );
   if (back - front < LEAST)
-    refuse(['depth'], `Frame and back leave no room inside. ${atLeast(depth.mm + LEAST - (back - front))} deep will do.`);
+    refuse(
+      ['depth'],
+      `Frame and back leave no room inside. ${atLeast(depth.mm + LEAST - (back - front))} deep will do.`,
+    );
   if (frame && frame.left.mm + frame.right.mm > width - LEAST)
-    refuse(['frame', 'left'], `The stiles leave no opening. Together at most ${lengthMark(width - LEAST, 'most')} will do.`);
+    refuse(
+      ['frame', 'left'],
+      `The stiles leave no opening. Together at most ${lengthMark(width - LEAST, 'most')} will do.`,
+    );
   if (frame && frame.top.mm + frame.bottom.mm > height - foot - LEAST)
-    refuse(['frame', 'top'], `The rails leave no opening. Together at most ${lengthMark(height - foot - LEAST, 'most')} will do.`);
+    refuse(
+      ['frame', 'top'],
+      `The rails leave no opening. Together at most ${lengthMark(height - foot - LEAST, 'most')} will do.`,
+    );
   return issues;
 }
 

@@ -129,7 +129,10 @@ export function piecePairs(
 
 /** How far about a mover anything matters, mm. */
 export function reachOf({ needs }: Mover, { watch = WATCH }: CheckOptions): number {
-  return Math.max(watch, MOST_DOUBT + Math.max(needs.around, needs.own?.gap ?? 0, ...Object.values(needs.of)));
+  return Math.max(
+    watch,
+    MOST_DOUBT + Math.max(needs.around, needs.own?.gap ?? 0, ...Object.values(needs.of)),
+  );
 }
 
 function contactOf(mover: Mover, moving: Body, other: Body): IntendedContact | undefined {

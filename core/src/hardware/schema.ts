@@ -134,7 +134,8 @@ export type HardwareOf<Kind extends HardwareKind> = {
 } & { readonly [Field in keyof (typeof HARDWARE_KINDS)[Kind]]: number };
 export type Hardware = { [Kind in HardwareKind]: HardwareOf<Kind> }[HardwareKind];
 
-export const numbersOf = (kind: HardwareKind): [string, HardwareNumber][] => Object.entries(HARDWARE_KINDS[kind]);
+export const numbersOf = (kind: HardwareKind): [string, HardwareNumber][] =>
+  Object.entries(HARDWARE_KINDS[kind]);
 
 const kindSchema = (kind: HardwareKind) =>
   v.strictObject({
@@ -147,7 +148,10 @@ const kindSchema = (kind: HardwareKind) =>
         field,
         v.pipe(
           v.number(`“${label}” is a number.`),
-          v.check((value) => value >= least && value <= most, `“${label}” must be between ${least} and ${most}.`),
+          v.check(
+            (value) => value >= least && value <= most,
+            `“${label}” must be between ${least} and ${most}.`,
+          ),
         ),
       ]),
     ),

@@ -10,7 +10,15 @@ export interface Field<Item> {
   readonly path: readonly PathStep[];
   /** `offsets` is a table of stations and depths; `part` the id of a part that moves, or none. */
   readonly input:
-    'length' | 'length or none' | 'degrees' | 'count' | 'text' | 'offsets' | 'part' | Picked<Item> | Choice<Item>;
+    | 'length'
+    | 'length or none'
+    | 'degrees'
+    | 'count'
+    | 'text'
+    | 'offsets'
+    | 'part'
+    | Picked<Item>
+    | Choice<Item>;
   /** Left out where this does not hold. */
   readonly when?: (item: Item) => boolean;
 }
@@ -36,7 +44,11 @@ export function wordChoice<Item>(path: readonly PathStep[], words: readonly stri
 
 /** On or off, by what stands at a path. */
 export function yesOrNo<Item>(path: readonly PathStep[]): Choice<Item> {
-  return { words: ['no', 'yes'], word: (item) => (get(item, path) ? 'yes' : 'no'), value: (word) => word === 'yes' };
+  return {
+    words: ['no', 'yes'],
+    word: (item) => (get(item, path) ? 'yes' : 'no'),
+    value: (word) => word === 'yes',
+  };
 }
 
 export function fieldLabel<Item>(field: Field<Item>, item: Item): string {

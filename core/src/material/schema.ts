@@ -51,4 +51,3 @@ export const USUAL_MATERIALS: readonly Material[] = [
   { id: 'mirror-4', name: 'Mirror 4 mm', kind: 'mirror', nominal: { mm: 4 }, measured: null, density: 2500 },
   { id: 'glass-4', name: 'Glass 4 mm', kind: 'glass', nominal: { mm: 4 }, measured: null, density: 2500 },
 ]; // prettier-ignore
-

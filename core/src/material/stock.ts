@@ -11,7 +11,10 @@ export interface Stock {
 }
 
 /** Thickness that counts, mm: by the name only where the school says so or nobody measured. */
-export function thicknessOf({ nominal, measured }: Material, { thickness }: Pick<Schools, 'thickness'>): number {
+export function thicknessOf(
+  { nominal, measured }: Material,
+  { thickness }: Pick<Schools, 'thickness'>,
+): number {
   return thickness === 'nominal' || measured === null ? nominal.mm : measured.mm;
 }
 
@@ -22,5 +25,10 @@ export function stockOf(materials: readonly Material[], schools: Schools): Stock
     if (!found) throw new Error(`There is no material ${id}: the plan was not read through readPlan.`);
     return found;
   };
-  return { schools, has: (id) => byId.has(id), material, thickness: (id) => thicknessOf(material(id), schools) };
+  return {
+    schools,
+    has: (id) => byId.has(id),
+    material,
+    thickness: (id) => thicknessOf(material(id), schools),
+  };
 }

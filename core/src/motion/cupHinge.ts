@@ -94,7 +94,11 @@ export function cupHingeFault(hinge: CupHinge, sense: 1 | -1, to: number): strin
 }
 
 /** The four-bar that the cup's line drives, and where it starts; or why there is none. */
-function linkage({ plate: [p1, p2], cup: [c1, c2] }: CupHinge, sense: 1 | -1, to: number): { bar: FourBar; start: number } | string {
+function linkage(
+  { plate: [p1, p2], cup: [c1, c2] }: CupHinge,
+  sense: 1 | -1,
+  to: number,
+): { bar: FourBar; start: number } | string {
   const none = 'The pivots of the hinge do not make a linkage as given.';
   const base = angle(p1, p2);
   const links = {

@@ -48,7 +48,8 @@ export interface SizedPiece {
 
 /** What a closed form found of a part, besides its travel. Lengths are marked. */
 export interface PartNote {
-  readonly about: 'hinges' | 'adjustment' | 'fingers' | 'reach' | 'opening' | 'fit' | 'caution' | 'holes' | 'wood';
+  readonly about:
+    'hinges' | 'adjustment' | 'fingers' | 'reach' | 'opening' | 'fit' | 'caution' | 'holes' | 'wood';
   readonly verdict: Verdict;
   readonly sentence: string;
 }

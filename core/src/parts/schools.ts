@@ -31,4 +31,3 @@ export function schoolFields<Item extends { readonly schools?: OwnSchools }>(): 
     },
   }));
 }
-

@@ -34,11 +34,22 @@ function carcassesInFull(old: object): object {
     if (typeof mm !== 'number' || !(mm > 0)) return 'ply-18';
     const id = `sheet-${String(mm).replace(/[^0-9]/g, '-')}`.slice(0, 40);
     const length = typeof raw === 'number' ? { mm } : (raw as Length);
-    materials.set(id, { id, name: `Sheet ${length.typed ?? mm} ${length.unit ?? 'mm'}`, kind: 'sheet', nominal: length, measured: length, density: 680 });
+    materials.set(id, {
+      id,
+      name: `Sheet ${length.typed ?? mm} ${length.unit ?? 'mm'}`,
+      kind: 'sheet',
+      nominal: length,
+      measured: length,
+      density: 680,
+    });
     return id;
   };
   const list = (value: unknown, step: (item: Record<string, unknown>) => object): unknown =>
-    Array.isArray(value) ? value.map((item: unknown) => (typeof item === 'object' && item !== null ? step(item as Record<string, unknown>) : item)) : value;
+    Array.isArray(value)
+      ? value.map((item: unknown) =>
+          typeof item === 'object' && item !== null ? step(item as Record<string, unknown>) : item,
+        )
+      : value;
   const laid = list(carcasses, ({ sheet, ...carcass }) => {
     const material = materialOf(sheet);
     return {

@@ -101,7 +101,9 @@ export function planStock({ materials, schools }: Plan, own?: OwnSchools): Stock
   const asked = { thickness: own?.thickness ?? schools.thickness, sizing: own?.sizing ?? schools.sizing };
   let kept = stocksKept.get(materials);
   if (!kept) stocksKept.set(materials, (kept = []));
-  let stock = kept.find(({ schools: one }) => one.thickness === asked.thickness && one.sizing === asked.sizing);
+  let stock = kept.find(
+    ({ schools: one }) => one.thickness === asked.thickness && one.sizing === asked.sizing,
+  );
   if (!stock) kept.push((stock = stockOf(materials, asked)));
   return stock;
 }
@@ -133,7 +135,10 @@ function builtOf(carcass: Carcass, stock: Stock): BuiltCarcass {
 }
 
 /** Where a part is, or undefined where its carcass is not in the plan. */
-export function partPlace(plan: Plan, part: Pick<Part, 'carcass'> & { readonly schools?: OwnSchools }): PartPlace | undefined {
+export function partPlace(
+  plan: Plan,
+  part: Pick<Part, 'carcass'> & { readonly schools?: OwnSchools },
+): PartPlace | undefined {
   const carcass = plan.carcasses.find(({ id }) => id === part.carcass);
   if (!carcass) return undefined;
   const stock = planStock(plan, part.schools);
@@ -155,7 +160,8 @@ export function partPlace(plan: Plan, part: Pick<Part, 'carcass'> & { readonly s
   if (known) return known;
   // A part that counts otherwise than its job still hangs on the carcass as the job has it: only its own sums differ.
   const layout = carcassLayout(carcass, stock);
-  const built = stock === planStock(plan) ? carcassOf(plan, carcass) : { ...carcassOf(plan, carcass), layout };
+  const built =
+    stock === planStock(plan) ? carcassOf(plan, carcass) : { ...carcassOf(plan, carcass), layout };
   const place = { carcass, built, stock, hardware, gaps, reach };
   if (kept.length > MOST_PLACES) kept.length = 0;
   kept.push(place);

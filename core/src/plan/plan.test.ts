@@ -37,15 +37,15 @@ describe('a plan file', () => {
   });
 
   it.each<[string, unknown, RegExp]>([
-    ['parts.0.thickness', 0, /^parts\[0\]\.thickness: This must be at least 3 mm\.$/],
-    ['parts.0.thickness', -20, /at least 3 mm/],
+    ['parts.0.middle', -20, /^parts\[0\]\.middle: This cannot be less than 0\.$/],
+    ['materials.0.nominal', 0, /^materials\[0\]\.nominal: This must be at least 0\.3 mm\.$/],
     ['space.width', 20_001, /^space\.width: This is over 20 m: is the unit right\?$/],
     ['space.width', null, /^space\.width: A length is a number of mm/],
     ['space.width', Number.NaN, /^space\.width: /],
     ['things.0.height', 0, /^things\[0\]\.height: This must be more than 0\.$/],
     ['title', undefined, /^title: This field is missing\.$/],
     ['parts.0.fit', undefined, /^parts\[0\]\.fit: This field is missing\.$/],
-    ['version', 3, /^version: This file is of format version 3; this Tarnpass reads up to version 2\.$/],
+    ['version', 4, /^version: This file is of format version 4; this Tarnpass reads up to version 3\.$/],
     ['format', 'other', /^format: This is not a plan file/],
     [
       'parts.0.fit.hinge',
@@ -59,7 +59,14 @@ describe('a plan file', () => {
     ],
     ['parts.0.carcass', 'nowhere', /^parts\[0\]\.carcass: There is no carcass with the id “nowhere”\.$/],
     ['carcasses.1.id', 'locker', /^carcasses\[1\]\.id: Two items have the id “locker”\.$/],
-    ['carcasses.0.sheet', 300, /^carcasses\[0\]\.sheet: /],
+    ['carcasses.0.sheet', 'oak', /^carcasses\[0\]\.sheet: There is no material “oak”\.$/],
+    ['parts.0.leaf.material', 'oak', /^parts\[0\]\.leaf\.material: There is no material “oak”\.$/],
+    [
+      'parts.0.hinge.hardware',
+      'cup-110',
+      /^parts\[0\]\.hinge\.hardware: There is no butt hinge “cup-110”\.$/,
+    ],
+    ['parts.0.bay', 'b9', /^parts\[0\]\.bay: Its carcass has no bay “b9”\.$/],
     [
       'parts.0.handle.fromFree',
       590,
@@ -81,9 +88,9 @@ describe('a plan file', () => {
   });
 
   it('tells lengths in the units of the plan', () => {
-    const plan = spoiled('parts.0.thickness', 1) as { units: unknown };
+    const plan = spoiled('parts.0.hinge.ends', 1) as { units: unknown };
     plan.units = { system: 'in', step: 16 };
-    expect(refusals(plan)[0]).toBe('parts[0].thickness: This must be at least 1/8 in.');
+    expect(refusals(plan)[0]).toBe('parts[0].hinge.ends: This must be at least 13/16 in.');
     // 20 mm is 13/16 in less a hair: the most that is told must itself be taken.
     const gap = spoiled('parts.1.fit.free', 40) as { units: unknown };
     gap.units = { system: 'in', step: 16 };
@@ -156,9 +163,9 @@ describe('an edit', () => {
     const before = JSON.stringify(plan);
     const read = applyEdit(plan, {
       name: 'x',
-      changes: [{ path: ['parts', 0, 'thickness'], before: { mm: 20 }, after: { mm: 0 } }],
+      changes: [{ path: ['parts', 0, 'hinge', 'ends'], before: { mm: 120 }, after: { mm: 0 } }],
     });
-    expect(read.ok ? '' : read.issues[0]!.message).toBe('This must be at least 3 mm.');
+    expect(read.ok ? '' : read.issues[0]!.message).toBe('This must be at least 20 mm.');
     expect(JSON.stringify(plan)).toBe(before);
   });
 });

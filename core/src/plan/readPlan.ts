@@ -97,7 +97,8 @@ function carcassIssues(plan: Plan, carcass: Carcass): Issue[] {
     [['ends', 'right', 'material'], ends.right?.material],
   ];
   const unknown = named.filter(([, id]) => id !== undefined && !stock.has(id));
-  if (unknown.length > 0) return unknown.map(([path, id]) => ({ path, message: `There is no material “${id}”.` }));
+  if (unknown.length > 0)
+    return unknown.map(([path, id]) => ({ path, message: `There is no material “${id}”.` }));
   const ids = baysOf(carcass.bay).map(({ id }) => id);
   const twice = ids.find((id, i) => ids.indexOf(id) < i);
   if (twice) return [{ path: ['bay'], message: `Two bays have the id “${twice}”.` }];

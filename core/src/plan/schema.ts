@@ -38,7 +38,10 @@ export const PlanSchema = v.strictObject({
     v.maxLength(MOST_MATERIALS, `At most ${MOST_MATERIALS} materials.`),
   ),
   /** Hardware of this job; what there always is to choose from is not among it unless it was changed. */
-  hardware: v.pipe(v.array(HardwareSchema), v.maxLength(MOST_HARDWARE, `At most ${MOST_HARDWARE} pieces of hardware.`)),
+  hardware: v.pipe(
+    v.array(HardwareSchema),
+    v.maxLength(MOST_HARDWARE, `At most ${MOST_HARDWARE} pieces of hardware.`),
+  ),
   space: SpaceSchema,
   /** What was read of the plan's dimensions, as far as it was taken over into them. */
   measured: v.pipe(

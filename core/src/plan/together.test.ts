@@ -1,3 +1,4 @@
+import type { Door } from '../parts/door/schema';
 import { reportOf } from '../report/report';
 import { demoJson } from '../testing/planOfDoor';
 import { applyEdit, inverse, type Change } from './edit';
@@ -36,7 +37,7 @@ describe('items taken together', () => {
   it('a mirrored copy hangs its leaf on the other side; mirrored twice all is as it was', () => {
     const plan = demo();
     const { changes, ids } = pasteChanges(plan, clipOf(plan, ['locker']), { mirrored: true });
-    const side = (of: Plan, id: string) => of.parts.find((part) => part.id === id)!.hinge.side;
+    const side = (of: Plan, id: string) => (of.parts.find((part) => part.id === id) as Door).hinge.side;
     expect(side(made(plan, changes), ids[1]!)).not.toBe(side(plan, 'locker-leaf'));
     // The demo's leaves stand near walls: what is asked here is the geometry, not what can be built.
     const once = made({ ...plan, things: [] }, mirrorChanges(plan, ['locker']));

@@ -30,7 +30,11 @@ const isPlaced = (item: Item): item is Placed =>
 
 const groupOf = (item: Item) => (isPlaced(item) ? item.value.group : undefined);
 /** Everything of a plan that may be in a group. */
-const groupable = ({ things, existing, carcasses }: Pick<Clip, 'things' | 'existing' | 'carcasses'>) => [...things, ...existing, ...carcasses];
+const groupable = ({ things, existing, carcasses }: Pick<Clip, 'things' | 'existing' | 'carcasses'>) => [
+  ...things,
+  ...existing,
+  ...carcasses,
+];
 
 /** The items named, with all that are grouped with one of them. */
 export function together(plan: Plan, ids: readonly string[]): Item[] {

@@ -49,7 +49,7 @@ describe('two parts that move', () => {
     const [line] = finish(pairLines(scene, maps));
     expect(line!.word).toBe('one at a time');
     expect(line!.sentence).toBe(
-      'leaf and opposite cannot both stand open: shut one before you open the other.',
+      'leaf and opposite cannot both stand open: shut one before you open the other. With opposite open, leaf goes to 84°, 6° short.',
     );
     expect(passOf(scene, maps, 'leaf', 'opposite').way).toBeUndefined();
     expect(openingOrder(scene, maps, { leaf: leaf.to, opposite: opposite.to })).toEqual({

@@ -1,3 +1,5 @@
+import { checkMover } from '../clearance/checkMover';
+import { parked } from '../clearance/checkScene';
 import { orderOfOpening, type Order } from '../clearance/order';
 import { BLOCKED, FREE } from '../clearance/ground';
 import { relationOf, type PairRelation } from '../clearance/pairMap';
@@ -5,6 +7,8 @@ import type { PairMaps } from '../clearance/pairMaps';
 import { roomInMm, wayClearance, type Room, type WayClearance } from '../clearance/room';
 import { wayThrough, type Place } from '../clearance/wayThrough';
 import type { Mover, Scene } from '../scene/scene';
+import { shortfallText, travelText } from './words';
+import { MILLIMETRES, type Units } from '../length/units';
 
 /** How two parts stand to each other, as a word for a cell of a table. */
 export type PairWord =
@@ -31,12 +35,16 @@ export interface Pass extends PairLine {
 }
 
 /** Every pair of a scene's parts, each with its word. */
-export function* pairLines(scene: Scene, maps: PairMaps): Generator<void, PairLine[]> {
+export function* pairLines(
+  scene: Scene,
+  maps: PairMaps,
+  units: Units = MILLIMETRES,
+): Generator<void, PairLine[]> {
   const lines: PairLine[] = [];
   for (const [i, a] of scene.movers.entries()) {
     for (const b of scene.movers.slice(i + 1)) {
       const map = maps.of(a, b);
-      lines.push(lineOf(a, b, map && relationOf(map)));
+      lines.push(lineOf(a, b, map && relationOf(map), units));
       yield;
     }
   }
@@ -44,10 +52,10 @@ export function* pairLines(scene: Scene, maps: PairMaps): Generator<void, PairLi
 }
 
 /** The pass of two parts. Throws where the scene has not both. */
-export function passOf(scene: Scene, maps: PairMaps, a: string, b: string): Pass {
+export function passOf(scene: Scene, maps: PairMaps, a: string, b: string, units: Units = MILLIMETRES): Pass {
   const [first, second] = [moverOf(scene, a), moverOf(scene, b)];
   const map = maps.of(first, second);
-  const line = lineOf(first, second, map && relationOf(map));
+  const line = lineOf(first, second, map && relationOf(map), units);
   const ends = {
     travelA: [first.from, first.to],
     travelB: [second.from, second.to],
@@ -98,9 +106,25 @@ function moverOf(scene: Scene, id: string): Mover {
   return mover;
 }
 
-function lineOf(a: Mover, b: Mover, relation: PairRelation | undefined): PairLine {
+function lineOf(a: Mover, b: Mover, relation: PairRelation | undefined, units: Units): PairLine {
   const word = wordOf(relation);
-  return { a: a.id, b: b.id, word, sentence: sentenceOf(word, a.name, b.name) };
+  const amount = {
+    'never meet': '',
+    'any order': '',
+    'not proven': '',
+    'first first': stopsAt(a, b, b.to, units),
+    'second first': stopsAt(b, a, a.to, units),
+    'one at a time': stopsAt(a, b, b.to, units),
+    together: stopsAt(a, b, b.from, units),
+  }[word];
+  return { a: a.id, b: b.id, word, sentence: `${sentenceOf(word, a.name, b.name)}${amount}` };
+}
+
+/** How far one goes with the other where it stands, and how much that is short. */
+function stopsAt(a: Mover, b: Mover, at: number, units: Units): string {
+  const { usable } = checkMover(a, parked(b, at));
+  if (usable >= a.to) return '';
+  return ` With ${b.name} ${at === b.from ? 'shut' : 'open'}, ${a.name} goes to ${travelText(a, usable, units)}, ${shortfallText(a, usable, units)} short.`;
 }
 
 function wordOf(relation: PairRelation | undefined): PairWord {

@@ -131,7 +131,10 @@ interface Told {
   readonly notes: readonly NoteFinding[];
   readonly rests: readonly RestFinding[];
 }
-const toldKept = new WeakMap<Part, { readonly place: PartPlace; readonly units: Units; readonly told: Told }>();
+const toldKept = new WeakMap<
+  Part,
+  { readonly place: PartPlace; readonly units: Units; readonly told: Told }
+>();
 
 /** What closed forms tell of a part, in the plan's units. */
 function toldOf(plan: Plan, part: Part): Told {
@@ -182,8 +185,13 @@ function newReport(
   check: MoverCheck,
 ): PartReport {
   const family = familyOf(part);
+  const fittings = new Set(scene.still.filter(({ item }) => item === part.id).map(({ id }) => id));
+  // That it clears its own hinge plates is no news.
+  const encounters = check.encounters.filter(
+    ({ still, verdict }) => verdict !== 'clear' || !fittings.has(still),
+  );
   return {
-    ...checked(plan, scene, mover, check),
+    ...checked(plan, scene, mover, { ...check, encounters }),
     sizes: family
       .sizes(part, place)
       .filter(({ of }) => of === mover.id)
@@ -274,7 +282,8 @@ function answerOf(
   }
   const hits = parts.filter(({ verdict }) => verdict === 'hits').length;
   const tight = parts.filter(({ verdict }) => verdict === 'tight').length;
-  const subject = called(worst.name);
+  const moves = scene.movers.find(({ id }) => id === worst.id)!;
+  const subject = own.has(worst.item) ? moves.bodies[0]!.name.replace(/^the /, '') : called(worst.name);
   const first = worst.findings[0];
   const said = first ? tail(first.sentence, subject) : '';
   if (hits > 0 || tight > 0) {
@@ -307,15 +316,16 @@ function answerOf(
       part: wrong.item,
       proposal: undefined,
     };
-  const mover = scene.movers.find(({ id }) => id === worst.id)!;
   const opening =
     parts.length === 1 ? `The ${subject} opens` : cap(`${partsOf(parts.length, parts.length)} open`);
-  const full = parts.length === 1 ? ` fully, to ${travelText(mover, mover.to, plan.units)}` : ' fully';
+  const full = parts.length === 1 ? ` fully, to ${travelText(moves, moves.to, plan.units)}` : ' fully';
   const nearest = first ? `; nearest, ${said}` : '';
   return {
     verdict: 'clear',
     stands: `${opening}${full}${nearest}`,
-    next: rests[0] ? `${rests[0].measure} before you cut` : 'measure the opening once more before you cut the leaf',
+    next: rests[0]
+      ? `${rests[0].measure} before you cut`
+      : 'measure the opening once more before you cut the leaf',
     part: worst.item,
     proposal: undefined,
   };

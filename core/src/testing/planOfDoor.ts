@@ -2,14 +2,11 @@ import { readFileSync } from 'node:fs';
 import { readPlan } from '../plan/readPlan';
 import type { Plan } from '../plan/schema';
 
-/** The demo plan as parsed JSON, without its readings, for tests that spoil it. */
+/** A room under a slope with a locker and a wardrobe, as parsed JSON: what tests spoil, and what browser tests begin with. */
 export function demoJson(): Record<string, never> & { parts: never[] } {
-  const file = JSON.parse(
-    readFileSync(new URL('../../../demo/hollin-hut.json', import.meta.url), 'utf8'),
-  ) as Record<string, never> & { parts: never[] };
-  delete file['readings'];
-  delete file['instruments'];
-  return file;
+  return JSON.parse(readFileSync(new URL('room.json', import.meta.url), 'utf8')) as Record<string, never> & {
+    parts: never[];
+  };
 }
 
 export interface DoorPlan {

@@ -86,9 +86,9 @@ function* stepsOf(task: Task, known: Known): Generator<Progress, Results[keyof R
     case 'report':
       return yield* reportSteps(plan, checker);
     case 'pairs':
-      return yield* telling(pairLines(buildScene(plan), maps), PART_WAY);
+      return yield* telling(pairLines(buildScene(plan), maps, plan.units), PART_WAY);
     case 'pass':
-      return passOf(buildScene(plan), maps, task.a, task.b);
+      return passOf(buildScene(plan), maps, task.a, task.b, plan.units);
     case 'order':
       return openingOrder(buildScene(plan), maps, task.goal);
   }

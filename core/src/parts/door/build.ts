@@ -43,7 +43,9 @@ function buildLeaf(door: Door, leaf: Leaf, place: PartPlace): { mover: Mover; st
   const bodies = [
     main,
     ...handleOf(door, leaf, frame).map((solid) => body('handle', `the handle of the ${name}`, [solid])),
-    ...mirrorOf(door, leaf, place, frame).map((solid) => body('mirror', `the mirror of the ${name}`, [solid])),
+    ...mirrorOf(door, leaf, place, frame).map((solid) =>
+      body('mirror', `the mirror of the ${name}`, [solid]),
+    ),
     ...rackOf(door, leaf, frame).map((solid) => body('rack', `the rack on the ${name}`, [solid])),
     ...knuckles,
   ];

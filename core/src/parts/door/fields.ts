@@ -10,9 +10,15 @@ import type { Door } from './schema';
 type DoorField = Field<Door>;
 const length = (group: string, label: DoorField['label'], path: readonly PathStep[], when?: (door: Door) => boolean): DoorField => ({ group, label, path, input: 'length', ...(when && { when }) }); // prettier-ignore
 
-const HINGE_WORDS = { 'cup hinges': 'cup', 'butt hinges': 'butt', 'continuous hinge': 'continuous', pivots: 'pivot' } as const;
+const HINGE_WORDS = {
+  'cup hinges': 'cup',
+  'butt hinges': 'butt',
+  'continuous hinge': 'continuous',
+  pivots: 'pivot',
+} as const;
 const FIT_WORDS = { 'even gaps': 'even', overlay: 'overlay', inset: 'inset' } as const;
-const keyOf = <T extends Record<string, string>>(words: T, value: string) => Object.keys(words).find((key) => words[key] === value)!;
+const keyOf = <T extends Record<string, string>>(words: T, value: string) =>
+  Object.keys(words).find((key) => words[key] === value)!;
 
 const old: Old = {
   width: { mm: 560 },
@@ -27,10 +33,15 @@ const old: Old = {
 const typed = ({ fit }: Door) => fit.kind !== 'even';
 const edge = (words: string, path: string, when: (door: Door) => boolean = typed): DoorField =>
   length('Leaf', ({ fit }) => `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`, ['fit', path], when);
-const hung = (...kinds: Door['hinge']['kind'][]) => ({ hinge }: Door) => kinds.includes(hinge.kind);
+const hung =
+  (...kinds: Door['hinge']['kind'][]) =>
+  ({ hinge }: Door) =>
+    kinds.includes(hinge.kind);
 const made = (door: Door) => door.old === null;
-const handle = (label: string, path: string): DoorField => length('Handle', label, ['handle', path], (door) => door.handle !== null);
-const rack = (label: string, path: string): DoorField => length('On its back', label, ['rack', path], (door) => door.rack !== null);
+const handle = (label: string, path: string): DoorField =>
+  length('Handle', label, ['handle', path], (door) => door.handle !== null);
+const rack = (label: string, path: string): DoorField =>
+  length('On its back', label, ['rack', path], (door) => door.rack !== null);
 
 const FIELDS: readonly DoorField[] = [
   { group: 'Opening', label: 'Opening limit', path: ['limit'], input: 'degrees' },
@@ -135,4 +146,9 @@ const FIELDS: readonly DoorField[] = [
 const oldOnes = oldFields<Door>('Old leaf', ['old'], (door) => door.old);
 const NAME: DoorField = { group: 'Name', label: 'Name', path: ['name'], input: 'text' };
 
-export const doorFields = (door: Door): DoorField[] => [...FIELDS, ...oldOnes(door), ...schoolFields<Door>(), NAME];
+export const doorFields = (door: Door): DoorField[] => [
+  ...FIELDS,
+  ...oldOnes(door),
+  ...schoolFields<Door>(),
+  NAME,
+];

@@ -18,23 +18,38 @@ const KIND_OF: Readonly<Record<Hinge['kind'], HardwareKind>> = {
 export const hardwareKindOf = ({ kind }: Pick<Hinge, 'kind'>): HardwareKind => KIND_OF[kind];
 
 /** The hardware a door hangs on. Throws where it is not there: the plan was not checked. */
-export function hingeHardware<Kind extends HardwareKind>(door: Door, { hardware }: PartPlace, kind: Kind): HardwareOf<Kind> {
+export function hingeHardware<Kind extends HardwareKind>(
+  door: Door,
+  { hardware }: PartPlace,
+  kind: Kind,
+): HardwareOf<Kind> {
   const found = hardware.find(door.hinge.hardware, kind);
-  if (!found) throw new Error(`Door ${door.id} has no ${kind} ${door.hinge.hardware}: the plan was not read through readPlan.`);
+  if (!found)
+    throw new Error(
+      `Door ${door.id} has no ${kind} ${door.hinge.hardware}: the plan was not read through readPlan.`,
+    );
   return found;
 }
 
 /** What every hinge has a number for. */
-export function anyHinge(door: Door, place: PartPlace): { name: string; opens: number; rating: number; play: number; confirmed: boolean } {
+export function anyHinge(
+  door: Door,
+  place: PartPlace,
+): { name: string; opens: number; rating: number; play: number; confirmed: boolean } {
   const kind = hardwareKindOf(door.hinge) as 'butt hinge' | 'continuous hinge' | 'pivot' | 'cup hinge';
   return hingeHardware(door, place, kind);
 }
 
 /** How many hinges hold a leaf, and how high above its foot their middles are. A continuous one and pivots hold it at its ends. */
-export function hingesOf(door: Door, leaf: Leaf, place: PartPlace): { count: number; heights: number[]; spacing: number } {
+export function hingesOf(
+  door: Door,
+  leaf: Leaf,
+  place: PartPlace,
+): { count: number; heights: number[]; spacing: number } {
   const { hinge } = door;
   const high = leaf.z[1] - leaf.z[0];
-  if (hinge.kind === 'continuous' || hinge.kind === 'pivot') return { count: hinge.kind === 'pivot' ? 2 : 1, heights: [0, high], spacing: high };
+  if (hinge.kind === 'continuous' || hinge.kind === 'pivot')
+    return { count: hinge.kind === 'pivot' ? 2 : 1, heights: [0, high], spacing: high };
   const wanted = wantedHinges(hinge.kind, high, leafMass(door, leaf, place), anyHinge(door, place).rating);
   const count = hinge.count ?? wanted ?? 5;
   const heights = hingeHeights(high, count, hinge.ends.mm);
@@ -71,7 +86,9 @@ export function cupSetting(door: Door, leaf: Leaf, item: HardwareOf<'cup hinge'>
     return { arm, overlay, adjust: leaf.over - overlay };
   };
   if (hinge.arm !== 'as needed') return of(hinge.arm);
-  return (['full', 'half', 'inset'] as const).map(of).reduce((a, b) => (Math.abs(b.adjust) < Math.abs(a.adjust) ? b : a));
+  return (['full', 'half', 'inset'] as const)
+    .map(of)
+    .reduce((a, b) => (Math.abs(b.adjust) < Math.abs(a.adjust) ? b : a));
 }
 
 /**
@@ -105,11 +122,22 @@ export function leafMotion(door: Door, leaf: Leaf, place: PartPlace): Motion {
     return motionOf({ kind: 'turn', point: frame.toSpace([pin[0], pin[1], 0]), axis: [0, 0, left ? -1 : 1] });
   }
   const linkage = linkageOf(door, leaf, hingeHardware(door, place, 'cup hinge'));
-  return cupHingeMotion(linkage, hingePlane(door, leaf, place, frame), [0, 0, left ? 1 : -1], -1, (door.limit * Math.PI) / 180);
+  return cupHingeMotion(
+    linkage,
+    hingePlane(door, leaf, place, frame),
+    [0, 0, left ? 1 : -1],
+    -1,
+    (door.limit * Math.PI) / 180,
+  );
 }
 
 /** Where a point of the hinge's plane lies in the space. */
-export function hingePlane(door: Door, leaf: Leaf, place: PartPlace, frame: Frame): (x: number, y: number) => readonly [number, number, number] {
+export function hingePlane(
+  door: Door,
+  leaf: Leaf,
+  place: PartPlace,
+  frame: Frame,
+): (x: number, y: number) => readonly [number, number, number] {
   const opening = openingOfDoor(door, place);
   return leaf.side === 'left'
     ? (x, y) => frame.toSpace([opening.left.at + x, y, 0])

@@ -25,10 +25,18 @@ export function openingOfDoor({ bay, id }: Pick<Door, 'bay' | 'id'>, { built }: 
 }
 
 /** How a door lies over its opening, edge by edge. Of a pair both outer edges are hinge edges. */
-export function overlapsOf({ fit, hinge, leaves }: Pick<Door, 'fit' | 'hinge' | 'leaves'>, opening: Opening): Overlaps {
+export function overlapsOf(
+  { fit, hinge, leaves }: Pick<Door, 'fit' | 'hinge' | 'leaves'>,
+  opening: Opening,
+): Overlaps {
   if (fit.kind === 'even') {
     const over = ({ cover, shared }: Edge) => (shared ? (cover - fit.gap.mm) / 2 : cover - fit.gap.mm / 2);
-    return { left: over(opening.left), right: over(opening.right), top: over(opening.top), bottom: over(opening.bottom) };
+    return {
+      left: over(opening.left),
+      right: over(opening.right),
+      top: over(opening.top),
+      bottom: over(opening.bottom),
+    };
   }
   const sign = fit.kind === 'inset' ? -1 : 1;
   const at = (side: 'left' | 'right') =>

@@ -34,10 +34,16 @@ const CUP_COUNTS = [
 ];
 
 /** How many hinges a leaf wants; undefined where it is beyond what usual ones carry. */
-export function wantedHinges(kind: Door['hinge']['kind'], height: number, mass: number, rating: number): number | undefined {
+export function wantedHinges(
+  kind: Door['hinge']['kind'],
+  height: number,
+  mass: number,
+  rating: number,
+): number | undefined {
   switch (kind) {
     case 'cup': {
-      const by = (key: 'height' | 'mass', value: number) => CUP_COUNTS.find((row) => value <= row[key])?.count;
+      const by = (key: 'height' | 'mass', value: number) =>
+        CUP_COUNTS.find((row) => value <= row[key])?.count;
       const [tall, heavy] = [by('height', height), by('mass', mass)];
       return tall !== undefined && heavy !== undefined ? Math.max(tall, heavy) : undefined;
     }

@@ -15,6 +15,7 @@ export function doorNotes(door: Door, place: PartPlace): PartNote[] {
     ...loadNotes(door, leaf!, place),
     ...settingNotes(door, leaf!, place),
     ...mortiseNotes(door, leaf!, place),
+    gainNote(door, leaf!, place),
     ...openingNotes(door, place),
     ...fingerNotes(door, place),
     ...reachNotes(door, leaf!, place),
@@ -22,9 +23,27 @@ export function doorNotes(door: Door, place: PartPlace): PartNote[] {
   ];
 }
 
-const note = (about: PartNote['about'], verdict: PartNote['verdict'], sentence: string): PartNote => ({ about, verdict, sentence });
+const note = (about: PartNote['about'], verdict: PartNote['verdict'], sentence: string): PartNote => ({
+  about,
+  verdict,
+  sentence,
+});
 const kg = (mass: number) => `${mass < 10 ? mass.toFixed(1) : Math.round(mass)} kg`;
-const COUNTS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
+const COUNTS = [
+  'no',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
+];
 
 function loadNotes(door: Door, leaf: Leaf, place: PartPlace): PartNote[] {
   const { hinge } = door;
@@ -37,15 +56,43 @@ function loadNotes(door: Door, leaf: Leaf, place: PartPlace): PartNote[] {
   const weighs = `The leaf weighs about ${kg(mass)}`;
   const pull = Math.round(topHingePull(mass, wide, spacing));
   if (wanted === undefined)
-    found.push(note('hinges', 'hits', `${weighs}: that is beyond what ${hinge.kind === 'cup' ? 'usual cup hinges' : 'these hinges'} are known to carry${hinge.kind === 'cup' ? ', which is 22 kg and 2,400 mm' : `, which is ${kg(rating)}`}. Make it lighter, or take hinges rated for it.`));
+    found.push(
+      note(
+        'hinges',
+        'hits',
+        `${weighs}: that is beyond what ${hinge.kind === 'cup' ? 'usual cup hinges' : 'these hinges'} are known to carry${hinge.kind === 'cup' ? ', which is 22 kg and 2,400 mm' : `, which is ${kg(rating)}`}. Make it lighter, or take hinges rated for it.`,
+      ),
+    );
   else if (count < wanted)
-    found.push(note('hinges', 'hits', `${weighs} and wants ${COUNTS[wanted]} hinges; it has ${COUNTS[count]}.`));
+    found.push(
+      note('hinges', 'hits', `${weighs} and wants ${COUNTS[wanted]} hinges; it has ${COUNTS[count]}.`),
+    );
   else
-    found.push(note('hinges', 'clear', `${weighs}; ${hinge.kind === 'continuous' ? 'its hinge' : `${COUNTS[count]} hinges`} will do. The top one is pulled with ${pull} N.`));
+    found.push(
+      note(
+        'hinges',
+        'clear',
+        `${weighs}; ${hinge.kind === 'continuous' ? 'its hinge' : `${COUNTS[count]} hinges`} will do. The top one is pulled with ${pull} N.`,
+      ),
+    );
   const sag = sagOf(play, wide, spacing);
   const foot = door.fit.kind === 'inset' ? door.fit.bottom.mm : Infinity;
-  if (sag >= foot) found.push(note('hinges', 'hits', `Its free edge can drop ${lengthMark(sag)} by the play of its hinges, and ${lengthMark(foot)} is left at its foot.`));
-  else if (sag > foot / 2) found.push(note('hinges', 'tight', `Its free edge can drop ${lengthMark(sag)} by the play of its hinges; ${lengthMark(foot)} is left at its foot.`));
+  if (sag >= foot)
+    found.push(
+      note(
+        'hinges',
+        'hits',
+        `Its free edge can drop ${lengthMark(sag)} by the play of its hinges, and ${lengthMark(foot)} is left at its foot.`,
+      ),
+    );
+  else if (sag > foot / 2)
+    found.push(
+      note(
+        'hinges',
+        'tight',
+        `Its free edge can drop ${lengthMark(sag)} by the play of its hinges; ${lengthMark(foot)} is left at its foot.`,
+      ),
+    );
   return found;
 }
 
@@ -55,37 +102,77 @@ function settingNotes(door: Door, leaf: Leaf, place: PartPlace): PartNote[] {
   const { overlay, adjust, arm } = cupSetting(door, leaf, item);
   const comes = overlay < 0 ? `a gap of ${lengthMark(-overlay)}` : `an overlay of ${lengthMark(overlay)}`;
   const arms = { full: 'Full-overlay arm', half: 'Half-overlay arm', inset: 'Inset arm' }[arm];
-  const used = Math.abs(adjust) < 0.005 ? 'no side adjustment is used' : `${lengthMark(Math.abs(adjust))} of side adjustment is used`;
+  const used =
+    Math.abs(adjust) < 0.005
+      ? 'no side adjustment is used'
+      : `${lengthMark(Math.abs(adjust))} of side adjustment is used`;
   const left = item.adjustSide - Math.abs(adjust);
-  const gain = hingeGain(door, leaf, place);
-  const next = neighbourGap(door, leaf, place);
   return [
     note(
       'adjustment',
       left < 0.5 ? 'tight' : 'clear',
       `${arms}: the hinge comes to ${comes}; ${used}, ${lengthMark(left)} is left that way; ${lengthMark(item.adjustDepth)} in depth and ${lengthMark(item.adjustHeight)} in height are untouched.`,
     ),
-    note('opening', 'clear', `Opening, its hinge edge goes up to ${lengthMark(gain, 'least')} past where it stands shut, so a neighbour needs ${lengthMark(next, 'least')} there.`),
   ];
+}
+
+/** How far the leaf comes past its own hinge edge as it opens, and what a neighbour needs there. */
+function gainNote(door: Door, leaf: Leaf, place: PartPlace): PartNote {
+  const gain = hingeGain(door, leaf, place);
+  const next = neighbourGap(door, leaf, place);
+  if (gain < 0.05)
+    return note('opening', 'clear', 'Opened square it never goes past where its hinge edge stands shut.');
+  const beside =
+    next < 0.05
+      ? 'a leaf shut beside it needs no gap for that'
+      : `a leaf shut beside it needs a gap of ${lengthMark(next)}`;
+  return note(
+    'opening',
+    'clear',
+    `Opened square it goes ${lengthMark(gain)} past where its hinge edge stands shut; ${beside}.`,
+  );
 }
 
 /** What a folded butt or continuous hinge takes of the gap it stands in. */
 function mortiseNotes(door: Door, leaf: Leaf, place: PartPlace): PartNote[] {
   const { hinge, fit } = door;
   if ((hinge.kind !== 'butt' && hinge.kind !== 'continuous') || fit.kind !== 'inset') return [];
-  const { thick } = hinge.kind === 'butt' ? hingeHardware(door, place, 'butt hinge') : hingeHardware(door, place, 'continuous hinge');
+  const { thick } =
+    hinge.kind === 'butt'
+      ? hingeHardware(door, place, 'butt hinge')
+      : hingeHardware(door, place, 'continuous hinge');
   const takes = { none: 2 * thick, leaf: thick, both: 0 }[hinge.mortise];
   const gap = -leaf.over;
   if (takes <= gap + 1e-9) return [];
-  return [note('hinges', 'hits', `Folded, the hinge takes ${lengthMark(takes)} of the hinge gap, which is ${lengthMark(gap)}: let it in by ${lengthMark(takes - gap, 'least')} more, or make the gap ${lengthMark(takes, 'least')}.`)];
+  return [
+    note(
+      'hinges',
+      'hits',
+      `Folded, the hinge takes ${lengthMark(takes)} of the hinge gap, which is ${lengthMark(gap)}: let it in by ${lengthMark(takes - gap, 'least')} more, or make the gap ${lengthMark(takes, 'least')}.`,
+    ),
+  ];
 }
 
 /** What an opening that is not square leaves round a square leaf. */
 function openingNotes(door: Door, place: PartPlace): PartNote[] {
   const { slack } = openingOfDoor(door, place);
   const found: PartNote[] = [];
-  if (slack.width > 0.05) found.push(note('opening', slack.width > 2 ? 'tight' : 'clear', `The opening is ${lengthMark(slack.width)} wider at its widest than where it governs: the gaps grow by as much in all.`));
-  if (slack.height > 0.05) found.push(note('opening', slack.height > 2 ? 'tight' : 'clear', `One side of the opening is ${lengthMark(slack.height)} higher than the other: the gap grows by as much there.`));
+  if (slack.width > 0.05)
+    found.push(
+      note(
+        'opening',
+        slack.width > 2 ? 'tight' : 'clear',
+        `The opening is ${lengthMark(slack.width)} wider at its widest than where it governs: the gaps grow by as much in all.`,
+      ),
+    );
+  if (slack.height > 0.05)
+    found.push(
+      note(
+        'opening',
+        slack.height > 2 ? 'tight' : 'clear',
+        `One side of the opening is ${lengthMark(slack.height)} higher than the other: the gap grows by as much there.`,
+      ),
+    );
   return found;
 }
 
@@ -94,12 +181,27 @@ function fingerNotes(door: Door, place: PartPlace): PartNote[] {
   const { handle, fit } = door;
   const { fingers } = place.reach;
   if (!handle) {
-    const over = fit.kind === 'inset' ? 0 : Math.min(...Object.values(overlapsOf(door, openingOfDoor(door, place))));
-    return [note('fingers', 'tight', `It has no handle: give it a push catch, or an edge that fingers find${over > 0 ? '' : ', since an inset leaf has none'}.`)];
+    const over =
+      fit.kind === 'inset' ? 0 : Math.min(...Object.values(overlapsOf(door, openingOfDoor(door, place))));
+    return [
+      note(
+        'fingers',
+        'tight',
+        `It has no handle: give it a push catch, or an edge that fingers find${over > 0 ? '' : ', since an inset leaf has none'}.`,
+      ),
+    ];
   }
-  const grip = handle.kind === 'bar' ? handle.projection.mm - Math.min(handle.width.mm, BAR) : handle.projection.mm;
-  if (grip >= fingers) return [note('fingers', 'clear', `Fingers have ${lengthMark(grip, 'most')} behind the handle.`)];
-  return [note('fingers', grip < fingers / 2 ? 'hits' : 'tight', `Fingers have ${lengthMark(grip, 'most')} behind the handle; ${lengthMark(fingers)} is wanted. ${lengthMark(handle.projection.mm + fingers - grip, 'least')} out will do.`)];
+  const grip =
+    handle.kind === 'bar' ? handle.projection.mm - Math.min(handle.width.mm, BAR) : handle.projection.mm;
+  if (grip >= fingers)
+    return [note('fingers', 'clear', `Fingers have ${lengthMark(grip, 'most')} behind the handle.`)];
+  return [
+    note(
+      'fingers',
+      grip < fingers / 2 ? 'hits' : 'tight',
+      `Fingers have ${lengthMark(grip, 'most')} behind the handle; ${lengthMark(fingers)} is wanted. ${lengthMark(handle.projection.mm + fingers - grip, 'least')} out will do.`,
+    ),
+  ];
 }
 /** A bar handle is about so thick, mm. CP. */
 const BAR = 10;
@@ -107,15 +209,43 @@ const BAR = 10;
 function reachNotes({ handle }: Door, leaf: Leaf, { carcass, reach }: PartPlace): PartNote[] {
   if (!handle) return [];
   const middle = carcass.z.mm + leaf.z[0] + handle.fromBottom.mm + handle.height.mm / 2;
-  if (middle > reach.high) return [note('reach', 'tight', `The handle is ${lengthMark(middle)} above the floor, ${lengthMark(middle - reach.high, 'least')} over easy reach.`)];
-  if (middle < reach.low) return [note('reach', 'tight', `The handle is ${lengthMark(middle)} above the floor, ${lengthMark(reach.low - middle, 'least')} below easy reach.`)];
+  if (middle > reach.high)
+    return [
+      note(
+        'reach',
+        'tight',
+        `The handle is ${lengthMark(middle)} above the floor, ${lengthMark(middle - reach.high, 'least')} over easy reach.`,
+      ),
+    ];
+  if (middle < reach.low)
+    return [
+      note(
+        'reach',
+        'tight',
+        `The handle is ${lengthMark(middle)} above the floor, ${lengthMark(reach.low - middle, 'least')} below easy reach.`,
+      ),
+    ];
   return [];
 }
 
 function cautions({ leaf: { pane }, rack }: Door): PartNote[] {
   const found: PartNote[] = [];
-  if (pane) found.push(note('caution', 'tight', `${pane.kind === 'glass' ? 'Glass' : 'A mirror'} in a door that swings must be safety glass, held all round; ask the glazier.`));
-  if (rack && rack.load > 3) found.push(note('caution', 'tight', 'What stands on its back falls out when it is thrown open: give it a rail, and the door a stop.'));
+  if (pane)
+    found.push(
+      note(
+        'caution',
+        'tight',
+        `${pane.kind === 'glass' ? 'Glass' : 'A mirror'} in a door that swings must be safety glass, held all round; ask the glazier.`,
+      ),
+    );
+  if (rack && rack.load > 3)
+    found.push(
+      note(
+        'caution',
+        'tight',
+        'What stands on its back falls out when it is thrown open: give it a rail, and the door a stop.',
+      ),
+    );
   return found;
 }
 
@@ -126,12 +256,19 @@ export function doorRests(door: Door, place: PartPlace): Rest[] {
   const thick = (id: string) => {
     const { name, measured } = stock.material(id);
     if (stock.schools.thickness === 'measured' && measured === null)
-      found.push({ words: `${called(name)} is taken to be as thick as its name says`, measure: `measure how thick the ${called(name)} is` });
+      found.push({
+        words: `${called(name)} is taken to be as thick as its name says`,
+        measure: `measure how thick the ${called(name)} is`,
+      });
   };
   thick(carcass.sheet);
   if (!door.old && door.leaf.material !== carcass.sheet) thick(door.leaf.material);
   const { name, confirmed } = anyHinge(door, place);
-  if (!confirmed) found.push({ words: `the numbers of ${called(name)} are usual ones`, measure: `hold the ${called(name)} against its maker’s sheet` });
+  if (!confirmed)
+    found.push({
+      words: `the numbers of ${called(name)} are usual ones`,
+      measure: `hold the ${called(name)} against its maker’s sheet`,
+    });
   if (door.fit.kind === 'inset' && !built.layout.openings.get(door.bay)?.read)
     found.push({ words: 'its opening is as drawn', measure: 'read the opening once it stands' });
   return found;

@@ -1,10 +1,11 @@
 import { checkMover } from '../../clearance/checkMover';
-import { cupHingeMotion, type CupHinge } from '../../motion/cupHinge';
+import { cupHingeMotion } from '../../motion/cupHinge';
+import { motionOf, type Motion } from '../../motion/motion';
 import type { Mover } from '../../scene/scene';
 import { box } from '../../solid/prism';
 import type { PartPlace } from '../family';
-import { hingeHardware, linkageOf } from './hung';
-import type { Leaf } from './leaf';
+import { hingeHardware, linkageOf, pinOf } from './hung';
+import { openingOfDoor, type Leaf } from './leaf';
 import type { Door } from './schema';
 
 /** Width of what is found by halving, mm. */
@@ -13,7 +14,7 @@ const FINE = 0.01;
 const FAR = 200;
 const SQUARE = Math.PI / 2;
 
-/** How far a leaf on its cup hinges goes past where its hinge edge stands shut, opening to square, mm; never told too little. */
+/** How far a leaf goes past where its hinge edge stands shut, opening to square, mm; never told too little. */
 export function hingeGain(door: Door, leaf: Leaf, place: PartPlace): number {
   const to = Math.min(SQUARE, (door.limit * Math.PI) / 180);
   return least(door, leaf, place, to, [-FAR, FAR]);
@@ -29,16 +30,27 @@ const known = new Map<string, number>();
 const MOST_KNOWN = 500;
 
 /** The least gap, by halving, from the shut hinge edge to something in the band y that the leaf then misses all the way. */
-function least(door: Door, leaf: Leaf, place: PartPlace, to: number, band: readonly [number, number]): number {
-  const linkage = linkageOf(door, leaf, hingeHardware(door, place, 'cup hinge'));
-  const wide = leaf.x[1] - leaf.x[0];
-  const key = JSON.stringify([linkage, leaf.over, leaf.y, Math.min(wide, FAR), to, band]);
+function least(
+  door: Door,
+  leaf: Leaf,
+  place: PartPlace,
+  to: number,
+  band: readonly [number, number],
+): number {
+  const wide = Math.min(leaf.x[1] - leaf.x[0], FAR);
+  const motion = inPlane(door, leaf, place, to);
+  const key = JSON.stringify([motion.key, leaf.over, leaf.y, wide, to, band]);
   const found = known.get(key);
   if (found !== undefined) return found;
-  const mover = flat(linkage, leaf, Math.min(wide, FAR), to);
+  const mover = flat(leaf, motion, wide, to);
   const misses = (gap: number) => {
     const edge = -leaf.over - gap;
-    const beside = { id: 'beside', name: 'beside', item: 'beside', pieces: [box([edge - FAR, band[0], 0], [edge, band[1], 1])] };
+    const beside = {
+      id: 'beside',
+      name: 'beside',
+      item: 'beside',
+      pieces: [box([edge - FAR, band[0], 0], [edge, band[1], 1])],
+    };
     return checkMover(mover, [beside]).verdict !== 'hits';
   };
   let [low, high] = [0, FAR];
@@ -53,11 +65,31 @@ function least(door: Door, leaf: Leaf, place: PartPlace, to: number, band: reado
   return high;
 }
 
-/** The leaf alone, a millimetre high, in the hinge's own plane. */
-function flat(linkage: CupHinge, leaf: Leaf, wide: number, to: number): Mover {
+/** The leaf's motion in the plane across it: x from its opening's hinge edge into it, y from the carcass's front back. */
+function inPlane(door: Door, leaf: Leaf, place: PartPlace, to: number): Motion {
+  const pin = pinOf(door, leaf);
+  if (pin) {
+    const opening = openingOfDoor(door, place);
+    const x = leaf.side === 'left' ? pin[0] - opening.left.at : opening.right.at - pin[0];
+    return motionOf({ kind: 'turn', point: [x, pin[1], 0], axis: [0, 0, -1] });
+  }
+  const linkage = linkageOf(door, leaf, hingeHardware(door, place, 'cup hinge'));
+  return cupHingeMotion(linkage, (x, y) => [x, y, 0], [0, 0, 1], -1, to);
+}
+
+/** The leaf alone, a millimetre high, in that plane. */
+function flat(leaf: Leaf, motion: Motion, wide: number, to: number): Mover {
   const edge = -leaf.over;
-  const motion = cupHingeMotion(linkage, (x, y) => [x, y, 0], [0, 0, 1], -1, to);
   const pieces = [box([edge, leaf.y[0], 0], [edge + wide, leaf.y[1], 1])];
   const body = { id: 'leaf', name: 'leaf', item: 'leaf', pieces, motion };
-  return { id: 'leaf', name: 'leaf', bodies: [body], unit: 'rad', from: 0, to, contacts: [], needs: { around: 0, of: {} } };
+  return {
+    id: 'leaf',
+    name: 'leaf',
+    bodies: [body],
+    unit: 'rad',
+    from: 0,
+    to,
+    contacts: [],
+    needs: { around: 0, of: {} },
+  };
 }

@@ -58,7 +58,13 @@ export const DOOR_QUICK: readonly QuickCard[] = [
     ],
     make: ({ width, height, gap, limit }) => {
       const depth = 500;
-      const cupboard = carcass('cupboard', 'Cupboard', 'north', [width! + 700, depth], [width!, depth, height!]);
+      const cupboard = carcass(
+        'cupboard',
+        'Cupboard',
+        'north',
+        [width! + 700, depth],
+        [width!, depth, height!],
+      );
       const leaf = freshDoor('cupboard-door', 'cupboard', 'Cupboard door');
       return {
         space: space(width! + 1400, depth + Math.max(AISLE, width! + 300)),
@@ -78,7 +84,8 @@ export const DOOR_QUICK: readonly QuickCard[] = [
   {
     id: 'wardrobe-pair',
     title: 'A pair beside the room door',
-    words: 'Two leaves of a wardrobe: their size, whether both open beside the room door, and which goes first.',
+    words:
+      'Two leaves of a wardrobe: their size, whether both open beside the room door, and which goes first.',
     asks: [
       { key: 'width', label: 'Width of the wardrobe', input: 'length', usual: 1000 },
       { key: 'height', label: 'Height of the wardrobe', input: 'length', usual: 2100 },
@@ -124,7 +131,14 @@ export const DOOR_QUICK: readonly QuickCard[] = [
             ...pair,
             leaves: 'pair',
             middle: mm(middle!),
-            handle: handle! > 0 ? { ...USUAL_HANDLE.bar, projection: mm(handle!), fromBottom: mm(Math.max(0, Math.min(900, height! - 400))) } : null,
+            handle:
+              handle! > 0
+                ? {
+                    ...USUAL_HANDLE.bar,
+                    projection: mm(handle!),
+                    fromBottom: mm(Math.max(0, Math.min(900, height! - 400))),
+                  }
+                : null,
           },
         ],
       };
@@ -143,7 +157,13 @@ export const DOOR_QUICK: readonly QuickCard[] = [
     ],
     make: ({ width, height, depth, z, wall }) => {
       const cupboard = {
-        ...usualCarcass('wall cupboard', { id: 'cupboard', name: 'Wall cupboard', x: mm(wall! + width!), y: mm(depth!), faces: 'north' }),
+        ...usualCarcass('wall cupboard', {
+          id: 'cupboard',
+          name: 'Wall cupboard',
+          x: mm(wall! + width!),
+          y: mm(depth!),
+          faces: 'north',
+        }),
         width: mm(width!),
         height: mm(height!),
         depth: mm(depth!),
@@ -151,7 +171,12 @@ export const DOOR_QUICK: readonly QuickCard[] = [
       };
       const pair = freshDoor('cupboard-pair', 'cupboard', 'Cupboard pair');
       return {
-        space: { width: mm(wall! + width! + 900), depth: mm(depth! + AISLE), height: mm(Math.max(2400, z! + height! + 50)), slopes: [] },
+        space: {
+          width: mm(wall! + width! + 900),
+          depth: mm(depth! + AISLE),
+          height: mm(Math.max(2400, z! + height! + 50)),
+          slopes: [],
+        },
         carcasses: [cupboard],
         parts: [{ ...pair, leaves: 'pair', handle: { ...USUAL_HANDLE.knob, fromBottom: mm(60) } }],
       };

@@ -12,6 +12,8 @@ import type { Door } from './schema';
 
 /** An inset gap wider than this leaves a slot one sees through. CP, no single source. */
 const WIDEST_GAP = 20;
+/** On pivots the gap is what the leaf needs to turn, and a strip covers it. CP. */
+const WIDEST_AT_PIVOTS = 60;
 /** Wood left before a cup's bottom, mm: less shows on the face. CP, no single source. */
 const SKIN = 2;
 
@@ -44,17 +46,20 @@ const refuse = (path: Issue['path'], message: string): Issue[] => [{ path, messa
 function namedIssues(door: Door, { built, stock, hardware }: PartPlace): Issue[] {
   const { bay, leaf, hinge } = door;
   if (!built.layout.openings.has(bay)) return refuse(['bay'], `Its carcass has no bay “${bay}”.`);
-  if (!stock.has(leaf.material)) return refuse(['leaf', 'material'], `There is no material “${leaf.material}”.`);
+  if (!stock.has(leaf.material))
+    return refuse(['leaf', 'material'], `There is no material “${leaf.material}”.`);
   if (leaf.pane && !stock.has(leaf.pane.material))
     return refuse(['leaf', 'pane', 'material'], `There is no material “${leaf.pane.material}”.`);
   const kind = hardwareKindOf(hinge);
-  if (!hardware.find(hinge.hardware, kind)) return refuse(['hinge', 'hardware'], `There is no ${kind} “${hinge.hardware}”.`);
+  if (!hardware.find(hinge.hardware, kind))
+    return refuse(['hinge', 'hardware'], `There is no ${kind} “${hinge.hardware}”.`);
   return [];
 }
 
 /** The field an edge's overlap is typed in, and how the edge is called. */
 function edgeOf({ fit, leaves, hinge }: Door, side: Side): { path: Issue['path']; words: string } {
-  const field = side === 'top' || side === 'bottom' ? side : leaves === 'pair' || hinge.side === side ? 'hinge' : 'free';
+  const field =
+    side === 'top' || side === 'bottom' ? side : leaves === 'pair' || hinge.side === side ? 'hinge' : 'free';
   const words = { hinge: 'hinge edge', free: 'free edge', top: 'top', bottom: 'foot' }[field];
   return { path: fit.kind === 'even' ? ['fit', 'gap'] : ['fit', field], words };
 }
@@ -63,6 +68,7 @@ function coverIssues(door: Door, place: PartPlace): Issue[] {
   const { fit, old } = door;
   const opening = openingOfDoor(door, place);
   const over = overlapsOf(door, opening);
+  const widest = door.hinge.kind === 'pivot' ? WIDEST_AT_PIVOTS : WIDEST_GAP;
   return SIDES.flatMap((side) => {
     const { path, words } = edgeOf(door, side);
     const mm = over[side];
@@ -71,17 +77,35 @@ function coverIssues(door: Door, place: PartPlace): Issue[] {
     // What an old leaf comes to at the edges that are not set is told by `leafIssues`.
     if (old && (side === 'top' || path[1] === 'free')) return [];
     if (fit.kind === 'inset') {
-      if (mm > 0) return refuse(path, `The leaf is ${lengthMark(mm)} larger than its opening at the ${words}. A gap must be 0 or more.`);
-      if (-mm > WIDEST_GAP)
-        return refuse(path, `The leaf cannot cover its opening: a gap of ${lengthMark(-mm)} at the ${words} stays open. At most ${lengthMark(WIDEST_GAP, 'most')} will do.`);
+      if (mm > 0)
+        return refuse(
+          path,
+          `The leaf is ${lengthMark(mm)} larger than its opening at the ${words}. A gap must be 0 or more.`,
+        );
+      if (-mm > widest)
+        return refuse(
+          path,
+          `The leaf cannot cover its opening: a gap of ${lengthMark(-mm)} at the ${words} stays open. At most ${lengthMark(widest, 'most')} will do.`,
+        );
       return [];
     }
+    // Over an open top there is nothing to lie on: the leaf may end a little short of it.
+    if (cover < 1e-9 && mm <= 0 && -mm <= widest) return [];
     if (mm <= 0)
       return fit.kind === 'even'
-        ? refuse(path, `So wide a gap leaves nothing of the leaf over the ${words}. Less than ${lengthMark(shared ? cover : 2 * cover, 'most')} will do.`)
-        : refuse(path, `The leaf cannot cover its opening: at the ${words} it ends ${lengthMark(-mm)} short of lying over it. An overlay must be more than 0.`);
+        ? refuse(
+            path,
+            `So wide a gap leaves nothing of the leaf over the ${words}. Less than ${lengthMark(shared ? cover : 2 * cover, 'most')} will do.`,
+          )
+        : refuse(
+            path,
+            `The leaf cannot cover its opening: at the ${words} it ends ${lengthMark(-mm)} short of lying over it. An overlay must be more than 0.`,
+          );
     if (mm > cover + MOST_PAST)
-      return refuse(path, `The overlay of ${lengthMark(mm)} at the ${words} is wider than what it lies on. At most ${lengthMark(cover, 'most')} will do.`);
+      return refuse(
+        path,
+        `The overlay of ${lengthMark(mm)} at the ${words} is wider than what it lies on. At most ${lengthMark(cover, 'most')} will do.`,
+      );
     return [];
   });
 }
@@ -95,17 +119,31 @@ function leafIssues(door: Door, leaf: Leaf, place: PartPlace): Issue[] {
   const { fit, handle, rack, old, leaves, middle } = door;
   const across = leaves === 'pair' ? ['middle'] : ['fit', fit.kind === 'even' ? 'gap' : 'free'];
   if (width <= 0) return refuse(across, 'The gaps leave no leaf: they are as wide as the opening.');
-  if (height <= 0) return refuse(['fit', fit.kind === 'even' ? 'gap' : 'top'], 'The gaps leave no leaf: they are as high as the opening.');
+  if (height <= 0)
+    return refuse(
+      ['fit', fit.kind === 'even' ? 'gap' : 'top'],
+      'The gaps leave no leaf: they are as high as the opening.',
+    );
   if (old) return oldFits(door, leaf, place, middle.mm);
   const { pane } = door.leaf;
   if (pane && 2 * pane.border.mm >= Math.min(width, height))
-    return refuse(['leaf', 'pane', 'border'], `So wide a border leaves no pane. Less than ${lengthMark(Math.min(width, height) / 2, 'most')} will do.`);
+    return refuse(
+      ['leaf', 'pane', 'border'],
+      `So wide a border leaves no pane. Less than ${lengthMark(Math.min(width, height) / 2, 'most')} will do.`,
+    );
   const off = (path: Issue['path'], what: string, most: number) =>
-    refuse(path, `The ${what} would stand off the leaf. At most ${lengthMark(Math.max(0, most), 'most')} will do.`);
-  if (handle && handle.fromFree.mm + handle.width.mm > width) return off(['handle', 'fromFree'], 'handle', width - handle.width.mm);
-  if (handle && handle.fromBottom.mm + handle.height.mm > height) return off(['handle', 'fromBottom'], 'handle', height - handle.height.mm);
-  if (rack && rack.fromHinge.mm + rack.fromFree.mm >= width) return off(['rack', 'fromFree'], 'rack', width - rack.fromHinge.mm - 10);
-  if (rack && rack.fromBottom.mm + rack.height.mm > height) return off(['rack', 'fromBottom'], 'rack', height - rack.height.mm);
+    refuse(
+      path,
+      `The ${what} would stand off the leaf. At most ${lengthMark(Math.max(0, most), 'most')} will do.`,
+    );
+  if (handle && handle.fromFree.mm + handle.width.mm > width)
+    return off(['handle', 'fromFree'], 'handle', width - handle.width.mm);
+  if (handle && handle.fromBottom.mm + handle.height.mm > height)
+    return off(['handle', 'fromBottom'], 'handle', height - handle.height.mm);
+  if (rack && rack.fromHinge.mm + rack.fromFree.mm >= width)
+    return off(['rack', 'fromFree'], 'rack', width - rack.fromHinge.mm - 10);
+  if (rack && rack.fromBottom.mm + rack.height.mm > height)
+    return off(['rack', 'fromBottom'], 'rack', height - rack.height.mm);
   return [];
 }
 
@@ -114,18 +152,32 @@ function oldFits(door: Door, leaf: Leaf, place: PartPlace, middle: number): Issu
   const opening = openingOfDoor(door, place);
   const pair = door.leaves === 'pair';
   const span = opening.right.at - opening.left.at;
-  const end = pair ? opening.left.at + (span - middle) / 2 : leaf.side === 'left' ? opening.right.at : opening.left.at;
+  const end = pair
+    ? opening.left.at + (span - middle) / 2
+    : leaf.side === 'left'
+      ? opening.right.at
+      : opening.left.at;
   const past = pair
-    ? leaf.side === 'left' ? leaf.x[1] - end : end + middle - leaf.x[0]
-    : leaf.side === 'left' ? leaf.x[1] - end : end - leaf.x[0];
+    ? leaf.side === 'left'
+      ? leaf.x[1] - end
+      : end + middle - leaf.x[0]
+    : leaf.side === 'left'
+      ? leaf.x[1] - end
+      : end - leaf.x[0];
   const over = leaf.z[1] - opening.top.at;
   const inset = door.fit.kind === 'inset';
   const tell = (field: 'width' | 'height', mm: number, cover: number, edge: string): Issue[] => {
     const most = inset || (pair && field === 'width') ? 0 : cover;
     if (mm > most + 1e-9)
-      return refuse(['old', field], `The old leaf is too large: ${lengthMark(mm - most, 'least')} must come off at its ${edge}.`);
+      return refuse(
+        ['old', field],
+        `The old leaf is too large: ${lengthMark(mm - most, 'least')} must come off at its ${edge}.`,
+      );
     if (inset ? -mm > WIDEST_GAP : !(pair && field === 'width') && mm <= 0)
-      return refuse(['old', field], `The old leaf cannot cover its opening: ${lengthMark(-mm)} stays open at its ${edge}.`);
+      return refuse(
+        ['old', field],
+        `The old leaf cannot cover its opening: ${lengthMark(-mm)} stays open at its ${edge}.`,
+      );
     return [];
   };
   const free = leaf.side === 'left' ? opening.right.cover : opening.left.cover;
@@ -134,23 +186,34 @@ function oldFits(door: Door, leaf: Leaf, place: PartPlace, middle: number): Issu
 
 function hingeIssues(door: Door, place: PartPlace): Issue[] {
   const { hinge, limit, fit } = door;
-  const { name, opens } = anyHinge(door, place);
-  if (limit > opens) return refuse(['limit'], `The ${called(name)} opens no farther than ${opens}°. At most ${opens} will do.`);
+  const { opens } = anyHinge(door, place);
+  if (limit > opens)
+    return refuse(['limit'], `The hinges open no farther than ${opens}°. At most ${opens} will do.`);
   const [leaf] = leavesOf(door, place);
   const thick = leafThickness(door, place);
   const high = leaf!.z[1] - leaf!.z[0];
   if ((hinge.kind === 'cup' || hinge.kind === 'butt') && 2 * hinge.ends.mm >= high)
-    return refuse(['hinge', 'ends'], `The hinges would meet in the middle of the leaf. Less than ${lengthMark(high / 2, 'most')} will do.`);
+    return refuse(
+      ['hinge', 'ends'],
+      `The hinges would meet in the middle of the leaf. Less than ${lengthMark(high / 2, 'most')} will do.`,
+    );
   if (hinge.kind === 'pivot') {
-    if (fit.kind !== 'inset') return refuse(['hinge', 'kind'], 'Pivots carry an inset leaf: make it inset first.');
+    if (fit.kind !== 'inset')
+      return refuse(['hinge', 'kind'], 'Pivots carry an inset leaf: make it inset first.');
     const wide = leaf!.x[1] - leaf!.x[0];
-    if (hinge.in.mm >= wide) return refuse(['hinge', 'in'], `The pivots would stand off the leaf. Less than ${lengthMark(wide, 'most')} will do.`);
-    if (hinge.back.mm > thick) return refuse(['hinge', 'back'], `The pivots would stand behind the leaf. At most ${lengthMark(thick, 'most')} will do.`);
+    if (hinge.in.mm >= wide)
+      return refuse(
+        ['hinge', 'in'],
+        `The pivots would stand off the leaf. Less than ${lengthMark(wide, 'most')} will do.`,
+      );
+    if (hinge.back.mm > thick)
+      return refuse(
+        ['hinge', 'back'],
+        `The pivots would stand behind the leaf. At most ${lengthMark(thick, 'most')} will do.`,
+      );
   }
   return hinge.kind === 'cup' ? leavesOf(door, place).flatMap((one) => cupIssues(door, one, place)) : [];
 }
-
-const called = (name: string) => `${name.charAt(0).toLowerCase()}${name.slice(1)}`;
 
 function cupIssues(door: Door, leaf: Leaf, place: PartPlace): Issue[] {
   const { hinge } = door;
@@ -163,22 +226,32 @@ function cupIssues(door: Door, leaf: Leaf, place: PartPlace): Issue[] {
       `The cup, ${lengthMark(item.deep)} deep, would come through a leaf ${lengthMark(thick)} thick. At least ${lengthMark(item.deep + SKIN, 'least')} will do.`,
     );
   if (hinge.cup.mm < item.cupFrom || hinge.cup.mm > item.cupTo)
-    return refuse(['hinge', 'cup'], `This hinge wants its cup between ${lengthMark(item.cupFrom, 'least')} and ${lengthMark(item.cupTo, 'most')} from the leaf’s edge.`);
+    return refuse(
+      ['hinge', 'cup'],
+      `This hinge wants its cup between ${lengthMark(item.cupFrom, 'least')} and ${lengthMark(item.cupTo, 'most')} from the leaf’s edge.`,
+    );
   if (hinge.plate.mm > item.plateTo)
-    return refuse(['hinge', 'plate'], `There is no plate so high for it. At most ${lengthMark(item.plateTo, 'most')} will do.`);
+    return refuse(
+      ['hinge', 'plate'],
+      `There is no plate so high for it. At most ${lengthMark(item.plateTo, 'most')} will do.`,
+    );
   const { overlay, adjust, arm } = cupSetting(door, leaf, item);
   if (Math.abs(adjust) > item.adjustSide + 1e-9) {
     const [least, most] = [overlay - item.adjustSide, overlay + item.adjustSide];
     // What cup distance would bring it within reach, if any does.
     const cup = hinge.cup.mm + adjust - Math.sign(adjust) * item.adjustSide;
-    const words = leaf.over < 0 ? `a gap of ${lengthMark(-leaf.over)}` : `an overlay of ${lengthMark(leaf.over)}`;
+    const words =
+      leaf.over < 0 ? `a gap of ${lengthMark(-leaf.over)}` : `an overlay of ${lengthMark(leaf.over)}`;
     const would =
       cup >= item.cupFrom && cup <= item.cupTo
         ? `A cup distance of ${lengthMark(cup)} will do.`
         : most <= 0
           ? `A gap between ${lengthMark(-most, 'least')} and ${lengthMark(-least, 'most')} will do.`
           : `An overlay between ${lengthMark(least, 'least')} and ${lengthMark(most, 'most')} will do.`;
-    return refuse(['hinge', 'cup'], `With ${arm === 'full' ? 'a full-overlay arm' : arm === 'half' ? 'a half-overlay arm' : 'an inset arm'} this hinge cannot be set to ${words}: it is ${lengthMark(Math.abs(adjust) - item.adjustSide, 'least')} beyond its adjustment. ${would}`);
+    return refuse(
+      ['hinge', 'cup'],
+      `With ${arm === 'full' ? 'a full-overlay arm' : arm === 'half' ? 'a half-overlay arm' : 'an inset arm'} this hinge cannot be set to ${words}: it is ${lengthMark(Math.abs(adjust) - item.adjustSide, 'least')} beyond its adjustment. ${would}`,
+    );
   }
   const fault = cupHingeFault(linkageOf(door, leaf, item), -1, (door.limit * Math.PI) / 180);
   return fault ? refuse(['hinge', 'hardware'], fault) : [];
@@ -228,7 +301,13 @@ export function boringsOf(door: Door, leaf: Leaf, place: PartPlace): Boring[] {
   const from = (mm: number) => (leaf.side === 'left' ? mm : width - mm);
   if (hinge.kind === 'cup') {
     const { cup } = hingeHardware(door, place, 'cup hinge');
-    return heights.map((z, i) => ({ words: `Cup ${i + 1}`, x: from(hinge.cup.mm + cup / 2), z, wide: cup, high: cup }));
+    return heights.map((z, i) => ({
+      words: `Cup ${i + 1}`,
+      x: from(hinge.cup.mm + cup / 2),
+      z,
+      wide: cup,
+      high: cup,
+    }));
   }
   const { wide, high } = hingeHardware(door, place, 'butt hinge');
   return heights.map((z, i) => ({ words: `Hinge ${i + 1}`, x: from(wide / 2), z, wide, high }));

@@ -56,7 +56,10 @@ export const HingeSchema = v.variant(
       kind: v.literal('cup'),
       hardware: IdSchema,
       side,
-      arm: v.picklist(['as needed', 'full', 'half', 'inset'], 'An arm is for full overlay, half overlay or inset.'),
+      arm: v.picklist(
+        ['as needed', 'full', 'half', 'inset'],
+        'An arm is for full overlay, half overlay or inset.',
+      ),
       /** From the leaf's edge to the cup's. */
       cup: lengthBetween(0, 30),
       /** Height of the plate. */

@@ -8,7 +8,10 @@ import type { Door } from './schema';
 
 /** The leaves to cut: opening and both overlaps, or opening less both gaps; and panes set into or on them. */
 export function doorSizes(door: Door, place: PartPlace): SizedPiece[] {
-  return leavesOf(door, place).flatMap((leaf) => [leafPiece(door, leaf, place), ...paneOf(door, leaf, place)]);
+  return leavesOf(door, place).flatMap((leaf) => [
+    leafPiece(door, leaf, place),
+    ...paneOf(door, leaf, place),
+  ]);
 }
 
 function leafPiece(door: Door, leaf: Leaf, place: PartPlace): SizedPiece {
@@ -34,9 +37,16 @@ function leafPiece(door: Door, leaf: Leaf, place: PartPlace): SizedPiece {
   const width = [...opening.width.lines, ...acrossLines(door, over)];
   if (door.leaves === 'pair') {
     const both = width.reduce((sum, { mm }) => sum + mm, 0) - door.middle.mm;
-    width.push({ words: 'gap between the leaves', mm: -door.middle.mm }, { words: 'the other leaf', mm: -both / 2 });
+    width.push(
+      { words: 'gap between the leaves', mm: -door.middle.mm },
+      { words: 'the other leaf', mm: -both / 2 },
+    );
   }
-  const height = [...opening.height.lines, edgeLine(door, 'top', over.top), edgeLine(door, 'foot', over.bottom)];
+  const height = [
+    ...opening.height.lines,
+    edgeLine(door, 'top', over.top),
+    edgeLine(door, 'foot', over.bottom),
+  ];
   return {
     ...shared,
     thickness: shared.thickness - door.leaf.front.mm - door.leaf.back.mm,
@@ -59,8 +69,12 @@ const edgeLine = ({ fit }: Door, edge: string, mm: number): SumLine => ({
 
 /** What goes on the edges after cutting comes off the cut. */
 function edgeCover({ leaf }: Door): SumLine[] {
-  const twice = (words: string, mm: number): SumLine[] => (mm > 0 ? [{ words, mm: -2 * mm, times: [2, mm] }] : []);
-  return [...twice('edge banding', leaf.banding.mm), ...(leaf.wraps ? twice('wrapped round', leaf.front.mm) : [])];
+  const twice = (words: string, mm: number): SumLine[] =>
+    mm > 0 ? [{ words, mm: -2 * mm, times: [2, mm] }] : [];
+  return [
+    ...twice('edge banding', leaf.banding.mm),
+    ...(leaf.wraps ? twice('wrapped round', leaf.front.mm) : []),
+  ];
 }
 
 function paneOf(door: Door, leaf: Leaf, { stock }: PartPlace): SizedPiece[] {
@@ -98,11 +112,18 @@ function notesOf(door: Door, leaf: Leaf, place: PartPlace): string[] {
   } else if (hinge.kind === 'butt') {
     const item = hingeHardware(door, place, 'butt hinge');
     const deep = { none: 0, leaf: item.thick, both: item.thick }[hinge.mortise];
-    const into = { none: 'on the surface', leaf: `let ${lengthMark(deep)} into the leaf`, both: `let ${lengthMark(deep)} into leaf and frame` }[hinge.mortise];
+    const into = {
+      none: 'on the surface',
+      leaf: `let ${lengthMark(deep)} into the leaf`,
+      both: `let ${lengthMark(deep)} into leaf and frame`,
+    }[hinge.mortise];
     notes.push(`Hinges ${into}, their middles ${at} above the foot.`);
   } else if (hinge.kind === 'pivot') {
-    notes.push(`Pivots ${lengthMark(hinge.in.mm)} in from the hinge edge and ${lengthMark(hinge.back.mm)} back from the face, at foot and head.`);
+    notes.push(
+      `Pivots ${lengthMark(hinge.in.mm)} in from the hinge edge and ${lengthMark(hinge.back.mm)} back from the face, at foot and head.`,
+    );
   }
-  if (old && old.becomes === 'plugged' && old.holes.length > 0) notes.push('Plug the old holes before anything new is bored.');
+  if (old && old.becomes === 'plugged' && old.holes.length > 0)
+    notes.push('Plug the old holes before anything new is bored.');
   return notes;
 }

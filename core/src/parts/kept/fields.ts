@@ -43,17 +43,37 @@ export function oldFields<Item>(
       length('Width, as measured', 'width'),
       length('Height, as measured', 'height'),
       length('Thickness, as measured', 'thickness'),
-      { group, label: 'It is turned', path: [...path, 'turned'], input: wordChoice([...path, 'turned'], ['as it was', 'left for right', 'upside down']) },
-      { group, label: 'Its holes are', path: [...path, 'becomes'], input: wordChoice([...path, 'becomes'], OLD_HOLES) },
+      {
+        group,
+        label: 'It is turned',
+        path: [...path, 'turned'],
+        input: wordChoice([...path, 'turned'], ['as it was', 'left for right', 'upside down']),
+      },
+      {
+        group,
+        label: 'Its holes are',
+        path: [...path, 'becomes'],
+        input: wordChoice([...path, 'becomes'], OLD_HOLES),
+      },
       count,
       ...holes,
       {
         group,
         label: 'Lock',
         path: [...path, 'lock'],
-        input: { words: ['none', 'there'], word: (one) => (of(one)!.lock ? 'there' : 'none'), value: (word) => (word === 'there' ? LOCK : null) },
+        input: {
+          words: ['none', 'there'],
+          word: (one) => (of(one)!.lock ? 'there' : 'none'),
+          value: (word) => (word === 'there' ? LOCK : null),
+        },
       },
-      ...(old.lock ? [length('Lock, from its left', 'lock', 'x'), length('Lock, from its foot', 'lock', 'z'), length('Lock, wide', 'lock', 'wide')] : []),
+      ...(old.lock
+        ? [
+            length('Lock, from its left', 'lock', 'x'),
+            length('Lock, from its foot', 'lock', 'z'),
+            length('Lock, wide', 'lock', 'wide'),
+          ]
+        : []),
     ];
   };
 }

@@ -14,7 +14,10 @@ function boxOf({ what, old, depth, over, bay, id }: Kept, { carcass, built }: Pa
   if (what === 'top') {
     const front = -over.front.mm;
     const at = carcass.height.mm;
-    return { least: [-over.left.mm, front, at], greatest: [-over.left.mm + old.width.mm, front + old.height.mm, at + old.thickness.mm] } as const;
+    return {
+      least: [-over.left.mm, front, at],
+      greatest: [-over.left.mm + old.width.mm, front + old.height.mm, at + old.thickness.mm],
+    } as const;
   }
   const opening = built.layout.openings.get(bay);
   if (!opening) throw new Error(`${id} has no bay ${bay}: the plan was not read through readPlan.`);
@@ -33,7 +36,11 @@ function refuse(kept: Kept, place: PartPlace): Issue[] {
   const { carcass } = place;
   if (what === 'top') {
     const short = carcass.width.mm - old.width.mm;
-    if (short > 1e-9) return one(['old', 'width'], `The old top is ${lengthMark(short)} narrower than what it is to cover. At least ${lengthMark(carcass.width.mm, 'least')} will do.`);
+    if (short > 1e-9)
+      return one(
+        ['old', 'width'],
+        `The old top is ${lengthMark(short)} narrower than what it is to cover. At least ${lengthMark(carcass.width.mm, 'least')} will do.`,
+      );
     return [];
   }
   const { inside } = opening;
@@ -42,7 +49,12 @@ function refuse(kept: Kept, place: PartPlace): Issue[] {
   const high = Math.min(opening.top.at - opening.bottom.at, inside.top - inside.bottom);
   const deep = inside.back - inside.front - over.front.mm;
   const large = (field: Issue['path'], has: number, most: number, words: string) =>
-    has > most + 1e-9 ? one(field, `The old box is ${lengthMark(has - most, 'least')} too ${words} for its bay. At most ${lengthMark(Math.max(0, most), 'most')} will do.`) : [];
+    has > most + 1e-9
+      ? one(
+          field,
+          `The old box is ${lengthMark(has - most, 'least')} too ${words} for its bay. At most ${lengthMark(Math.max(0, most), 'most')} will do.`,
+        )
+      : [];
   return [
     ...large(['old', 'width'], old.width.mm, wide - room.mm, 'wide'),
     ...large(['old', 'height'], old.height.mm, high - room.mm, 'high'),
@@ -73,7 +85,10 @@ function sizes(kept: Kept): SizedPiece[] {
       height: asIs(what === 'top' ? 'depth' : 'height', old.height.mm),
       thickness: what === 'top' ? old.thickness.mm : depth.mm,
       material: '',
-      notes: old.becomes === 'plugged' && old.holes.length > 0 ? ['Plug the old holes before anything new is bored.'] : [],
+      notes:
+        old.becomes === 'plugged' && old.holes.length > 0
+          ? ['Plug the old holes before anything new is bored.']
+          : [],
     },
   ];
 }
@@ -98,7 +113,11 @@ function notes(kept: Kept, place: PartPlace): PartNote[] {
     found.push({
       about: 'holes',
       verdict: old.becomes === 'cleared' ? 'tight' : 'clear',
-      sentence: { kept: 'Its old holes are used again.', plugged: 'Its old holes are plugged first.', cleared: `Its ${holes.length === 1 ? 'old hole stays' : `${holes.length} old holes stay`} open: keep what is bored now clear of them.` }[old.becomes],
+      sentence: {
+        kept: 'Its old holes are used again.',
+        plugged: 'Its old holes are plugged first.',
+        cleared: `Its ${holes.length === 1 ? 'old hole stays' : `${holes.length} old holes stay`} open: keep what is bored now clear of them.`,
+      }[old.becomes],
     });
   return found;
 }
@@ -107,8 +126,20 @@ const OLD: Kept['old'] = { width: { mm: 400 }, height: { mm: 120 }, thickness: {
 const length = (label: Field<Kept>['label'], path: readonly string[], when?: (kept: Kept) => boolean): Field<Kept> => ({ group: 'Place', label, path, input: 'length', ...(when && { when }) }); // prettier-ignore
 const FIELDS: readonly Field<Kept>[] = [
   { group: 'Old piece', label: 'It is a', path: ['what'], input: wordChoice(['what'], ['box', 'top']) },
-  { group: 'Place', label: 'Stands in', path: ['bay'], input: { pick: 'bay' }, when: ({ what }) => what === 'box' },
-  { group: 'Old piece', label: 'Depth, as measured', path: ['depth'], input: 'length', when: ({ what }) => what === 'box' },
+  {
+    group: 'Place',
+    label: 'Stands in',
+    path: ['bay'],
+    input: { pick: 'bay' },
+    when: ({ what }) => what === 'box',
+  },
+  {
+    group: 'Old piece',
+    label: 'Depth, as measured',
+    path: ['depth'],
+    input: 'length',
+    when: ({ what }) => what === 'box',
+  },
   length(({ what }) => (what === 'top' ? 'Over the left side by' : 'From the left'), ['over', 'left']),
   length('Above the bottom', ['over', 'up'], ({ what }) => what === 'box'),
   length(({ what }) => (what === 'top' ? 'Over the front by' : 'Back from the front'), ['over', 'front']),
@@ -118,7 +149,11 @@ const oldOnes = oldFields<Kept>('Old piece', ['old'], ({ old }) => old);
 
 export const KEPT: Family<Kept> = {
   word: 'old top or box',
-  fields: (kept) => [...FIELDS, ...oldOnes(kept), { group: 'Name', label: 'Name', path: ['name'], input: 'text' }],
+  fields: (kept) => [
+    ...FIELDS,
+    ...oldOnes(kept),
+    { group: 'Name', label: 'Name', path: ['name'], input: 'text' },
+  ],
   quick: [],
   fresh: (id, name, { carcass, built }, bay) => {
     const inside = built.layout.openings.get(bay)!.inside;
@@ -130,7 +165,11 @@ export const KEPT: Family<Kept> = {
       carcass: carcass.id,
       bay,
       what: 'box',
-      old: { ...OLD, width: fits(400, inside.right - inside.left - 10), height: fits(120, inside.top - inside.bottom - 10) },
+      old: {
+        ...OLD,
+        width: fits(400, inside.right - inside.left - 10),
+        height: fits(120, inside.top - inside.bottom - 10),
+      },
       depth: fits(300, inside.back - inside.front),
       over: { left: { mm: 2 }, up: { mm: 0 }, front: { mm: 0 } },
       room: { mm: 4 },

@@ -68,7 +68,10 @@ export interface Boring {
 }
 
 /** Where a new boring comes too near an old hole that stays as it is: the hole, and how far the boring must go up or down. */
-export function clashes(old: Old, borings: readonly Boring[]): { hole: OldHole; boring: Boring; by: number }[] {
+export function clashes(
+  old: Old,
+  borings: readonly Boring[],
+): { hole: OldHole; boring: Boring; by: number }[] {
   if (old.becomes !== 'cleared') return [];
   return holesOf(old).flatMap((hole) =>
     borings.flatMap((boring) => {
@@ -86,9 +89,14 @@ export function oldIssues(old: Old): Issue[] {
     const half = wide / 2;
     const outside = x < half || x > old.width.mm - half || z < half || z > old.height.mm - half;
     const say = (message: string): Issue[] => [{ path, message }];
-    if (outside) return say(`The hole of ${words} runs off the piece: its middle must be at least ${lengthMark(half, 'least')} from each edge.`);
+    if (outside)
+      return say(
+        `The hole of ${words} runs off the piece: its middle must be at least ${lengthMark(half, 'least')} from each edge.`,
+      );
     if (deep > old.thickness.mm)
-      return say(`The hole of ${words} is deeper than the piece is thick. At most ${lengthMark(old.thickness.mm, 'most')} will do.`);
+      return say(
+        `The hole of ${words} is deeper than the piece is thick. At most ${lengthMark(old.thickness.mm, 'most')} will do.`,
+      );
     return [];
   });
 }

@@ -15,8 +15,10 @@ export type WayIn =
 const FINE = 1e-9;
 
 /** Width and height of a board's section, seen from the front, with one end raised by an angle. */
-const across = (long: number, thick: number, angle: number) => long * Math.cos(angle) + thick * Math.sin(angle);
-const upward = (long: number, thick: number, angle: number) => long * Math.sin(angle) + thick * Math.cos(angle);
+const across = (long: number, thick: number, angle: number) =>
+  long * Math.cos(angle) + thick * Math.sin(angle);
+const upward = (long: number, thick: number, angle: number) =>
+  long * Math.sin(angle) + thick * Math.cos(angle);
 
 /** The widest a board is while it is turned level from an angle: at its diagonal where it passes it. */
 export function widestTurning(long: number, thick: number, angle: number): number {

@@ -31,7 +31,9 @@ function shelfOf(shelf: Shelf, place: PartPlace) {
   const room = inside.top - inside.bottom;
   const even = (room - shelf.count * thick) / (shelf.count + 1);
   const heights = Array.from({ length: shelf.count }, (_, i) =>
-    shelf.up ? inside.bottom + shelf.up.first.mm + i * shelf.up.step.mm : inside.bottom + even + i * (even + thick),
+    shelf.up
+      ? inside.bottom + shelf.up.first.mm + i * shelf.up.step.mm
+      : inside.bottom + even + i * (even + thick),
   );
   return { inside, thick, long, front, deep, heights };
 }
@@ -57,18 +59,35 @@ function refuse(shelf: Shelf, place: PartPlace): Issue[] {
   if (!built.layout.openings.has(shelf.bay)) return one(['bay'], `Its carcass has no bay “${shelf.bay}”.`);
   if (!stock.has(shelf.material)) return one(['material'], `There is no material “${shelf.material}”.`);
   const { inside, thick, long, deep, heights } = shelfOf(shelf, place);
-  if (long < 20) return one(['less'], `Nothing is left of the shelf. At most ${lengthMark(inside.right - inside.left - 20, 'most')} less will do.`);
-  if (deep < 20) return one(['setback'], `Nothing is left of the shelf. At most ${lengthMark(inside.back - inside.front - 20, 'most')} will do.`);
+  if (long < 20)
+    return one(
+      ['less'],
+      `Nothing is left of the shelf. At most ${lengthMark(inside.right - inside.left - 20, 'most')} less will do.`,
+    );
+  if (deep < 20)
+    return one(
+      ['setback'],
+      `Nothing is left of the shelf. At most ${lengthMark(inside.back - inside.front - 20, 'most')} will do.`,
+    );
   const bearing = shelf.pins.mm - shelf.less.mm;
   if (bearing < LEAST_BEARING)
-    return one(['less'], `Pushed to one side it lies on the other pins by ${lengthMark(Math.max(0, bearing), 'most')} only. At most ${lengthMark(shelf.pins.mm - LEAST_BEARING, 'most')} less than its opening will do, or longer pins.`);
+    return one(
+      ['less'],
+      `Pushed to one side it lies on the other pins by ${lengthMark(Math.max(0, bearing), 'most')} only. At most ${lengthMark(shelf.pins.mm - LEAST_BEARING, 'most')} less than its opening will do, or longer pins.`,
+    );
   const last = heights[heights.length - 1]! + thick;
   if (last > inside.top + 1e-9)
-    return one(shelf.up ? ['up', 'first'] : ['count'], `The topmost shelf would stand ${lengthMark(last - inside.top)} into what is above. ${shelf.up ? `At most ${lengthMark(Math.max(0, shelf.up.first.mm - (last - inside.top)), 'most')} for the lowest will do.` : 'Fewer will do.'}`);
+    return one(
+      shelf.up ? ['up', 'first'] : ['count'],
+      `The topmost shelf would stand ${lengthMark(last - inside.top)} into what is above. ${shelf.up ? `At most ${lengthMark(Math.max(0, shelf.up.first.mm - (last - inside.top)), 'most')} for the lowest will do.` : 'Fewer will do.'}`,
+    );
   const way = wayIn(long, thick, entryOf(shelf, place));
   if (way.kind === 'none') {
     const less = inside.right - inside.left - way.longest;
-    return one(['less'], `The shelf cannot get in past the frame, tilted or straight: the longest that can is ${lengthMark(way.longest, 'most')}. ${lengthMark(less, 'least')} less than its opening would do${less > shelf.pins.mm - LEAST_BEARING ? ', on longer pins' : ''}.`);
+    return one(
+      ['less'],
+      `The shelf cannot get in past the frame, tilted or straight: the longest that can is ${lengthMark(way.longest, 'most')}. ${lengthMark(less, 'least')} less than its opening would do${less > shelf.pins.mm - LEAST_BEARING ? ', on longer pins' : ''}.`,
+    );
   }
   const movement = moves(deep, stock.material(shelf.material).swells ?? 0, shelf.moisture);
   if (movement > deep - 20) return one(['moisture'], 'So much moisture moves more than there is of it.');
@@ -97,7 +116,9 @@ function sizes(shelf: Shelf, place: PartPlace): SizedPiece[] {
   const opening = openingFor(shelf, place);
   const inside = opening.inside.right - opening.inside.left;
   const width = sumOf('shelf length', [
-    ...(Math.abs(opening.width.mm - inside) < 1e-9 ? opening.width.lines : [{ words: 'inside width', mm: inside }]),
+    ...(Math.abs(opening.width.mm - inside) < 1e-9
+      ? opening.width.lines
+      : [{ words: 'inside width', mm: inside }]),
     { words: 'less than its opening', mm: -shelf.less.mm },
   ]);
   const movement = moves(deep, stock.material(shelf.material).swells ?? 0, shelf.moisture);
@@ -117,8 +138,14 @@ function sizes(shelf: Shelf, place: PartPlace): SizedPiece[] {
       thickness: thick,
       material: shelf.material,
       notes: [
-        ...(way.kind === 'tilted' ? [`Goes in with one end raised ${degrees(way.from, Math.ceil)} to ${degrees(way.to, Math.floor)}.`] : []),
-        ...(shelf.held === 'screws in slots' ? [`Slots ${lengthMark(SCREW + movement, 'least')} long across the grain for screws ${lengthMark(SCREW)} thick.`] : []),
+        ...(way.kind === 'tilted'
+          ? [`Goes in with one end raised ${degrees(way.from, Math.ceil)} to ${degrees(way.to, Math.floor)}.`]
+          : []),
+        ...(shelf.held === 'screws in slots'
+          ? [
+              `Slots ${lengthMark(SCREW + movement, 'least')} long across the grain for screws ${lengthMark(SCREW)} thick.`,
+            ]
+          : []),
       ],
     },
   ];
@@ -134,12 +161,24 @@ function notes(shelf: Shelf, place: PartPlace): PartNote[] {
   const way = wayIn(long, thick, entryOf(shelf, place));
   const bearing = shelf.pins.mm - shelf.less.mm;
   const found: PartNote[] = [
-    { about: 'fit', verdict: 'clear', sentence: `Pushed to one side it still lies ${lengthMark(bearing, 'most')} on the other pins.` },
+    {
+      about: 'fit',
+      verdict: 'clear',
+      sentence: `Pushed to one side it still lies ${lengthMark(bearing, 'most')} on the other pins.`,
+    },
   ];
   if (way.kind === 'tilted')
-    found.push({ about: 'fit', verdict: way.to - way.from < 0.05 ? 'tight' : 'clear', sentence: `It goes in past the frame with one end raised, between ${degrees(way.from, Math.ceil)} and ${degrees(way.to, Math.floor)}.` });
+    found.push({
+      about: 'fit',
+      verdict: way.to - way.from < 0.05 ? 'tight' : 'clear',
+      sentence: `It goes in past the frame with one end raised, between ${degrees(way.from, Math.ceil)} and ${degrees(way.to, Math.floor)}.`,
+    });
   if (movement > 0.05)
-    found.push({ about: 'wood', verdict: shelf.held === 'loose' ? 'clear' : 'tight', sentence: `Solid wood: it may move ${lengthMark(movement, 'least')} in its depth${shelf.held === 'loose' ? '.' : '; its screws stand in slots for it.'}` });
+    found.push({
+      about: 'wood',
+      verdict: shelf.held === 'loose' ? 'clear' : 'tight',
+      sentence: `Solid wood: it may move ${lengthMark(movement, 'least')} in its depth${shelf.held === 'loose' ? '.' : '; its screws stand in slots for it.'}`,
+    });
   return found;
 }
 
@@ -148,7 +187,12 @@ const length = (label: string, path: readonly (string | number)[], when?: (shelf
 const FIELDS: readonly Field<Shelf>[] = [
   { group: 'Shelf', label: 'Lies in', path: ['bay'], input: { pick: 'bay' } },
   { group: 'Shelf', label: 'How many', path: ['count'], input: 'count' },
-  { group: 'Shelf', label: 'Made of', path: ['material'], input: { pick: 'material', kinds: () => ['sheet', 'solid wood', 'glass'] } },
+  {
+    group: 'Shelf',
+    label: 'Made of',
+    path: ['material'],
+    input: { pick: 'material', kinds: () => ['sheet', 'solid wood', 'glass'] },
+  },
   {
     group: 'Shelf',
     label: 'Heights',
@@ -165,13 +209,22 @@ const FIELDS: readonly Field<Shelf>[] = [
   length('Set back', ['setback']),
   length('Edge banding', ['banding']),
   length('Pins stand out', ['pins']),
-  { group: 'Shelf', label: 'It is', path: ['held'], input: wordChoice(['held'], ['loose', 'screws in slots']) },
+  {
+    group: 'Shelf',
+    label: 'It is',
+    path: ['held'],
+    input: wordChoice(['held'], ['loose', 'screws in slots']),
+  },
   { group: 'Shelf', label: 'Moisture changes by, points', path: ['moisture'], input: 'count' },
 ];
 
 export const SHELF: Family<Shelf> = {
   word: 'shelf',
-  fields: () => [...FIELDS, ...schoolFields<Shelf>(), { group: 'Name', label: 'Name', path: ['name'], input: 'text' }],
+  fields: () => [
+    ...FIELDS,
+    ...schoolFields<Shelf>(),
+    { group: 'Name', label: 'Name', path: ['name'], input: 'text' },
+  ],
   quick: [],
   // About 3 mm less than the opening, pins 8 mm out: CP, no single source.
   fresh: (id, name, { carcass }, bay) => ({
@@ -199,7 +252,12 @@ export const SHELF: Family<Shelf> = {
   rests: (shelf, { stock }) => {
     const { name, measured } = stock.material(shelf.material);
     return stock.schools.thickness === 'measured' && measured === null
-      ? [{ words: `${called(name)} is taken to be as thick as its name says`, measure: `measure how thick the ${called(name)} is` }]
+      ? [
+          {
+            words: `${called(name)} is taken to be as thick as its name says`,
+            measure: `measure how thick the ${called(name)} is`,
+          },
+        ]
       : [];
   },
   advise: () => undefined,
