@@ -14,6 +14,12 @@ export interface BuiltCarcass {
   readonly bodies: readonly Body[];
 }
 
+/** The plane its front stands in and the way it looks, as text: carcasses of one row have the same. */
+export function rowOf({ faces, x, y }: Pick<Carcass, 'faces' | 'x' | 'y'>): string {
+  const plane = faces === 'north' || faces === 'south' ? y.mm : x.mm;
+  return `${faces} ${plane.toFixed(1)}`;
+}
+
 /** Throws where the carcass cannot be: `layOut` tells why in its issues. */
 export function buildCarcass(
   carcass: Carcass,
@@ -32,6 +38,7 @@ export function buildCarcass(
       id: `${carcass.id}/${id}`,
       name: `${words} of the ${name}`,
       item: carcass.id,
+      row: rowOf(carcass),
       pieces: quads.map((quad) => frame.frontal(quad, front, back)),
     })),
   };

@@ -197,7 +197,7 @@ function bodyKey(body: Body): string {
   };
   for (const piece of body.pieces)
     mix(piece.kind === 'convex' ? piece.corners : Float64Array.of(...piece.normal, piece.offset));
-  return `${body.id} ${body.item} ${body.zone ?? ''} ${body.doubt ?? ''} ${body.hangsOn ?? ''} ${body.name} ${body.pieces.length} ${a >>> 0} ${b >>> 0}`;
+  return `${body.id} ${body.item} ${body.zone ?? ''} ${body.doubt ?? ''} ${body.row ?? ''} ${body.name} ${body.pieces.length} ${a >>> 0} ${b >>> 0}`;
 }
 
 function moverKey(mover: Mover, key: (body: Body) => string): string {

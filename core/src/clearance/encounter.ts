@@ -131,7 +131,7 @@ export function piecePairs(
 export function reachOf({ needs }: Mover, { watch = WATCH }: CheckOptions): number {
   return Math.max(
     watch,
-    MOST_DOUBT + Math.max(needs.around, needs.own?.gap ?? 0, ...Object.values(needs.of)),
+    MOST_DOUBT + Math.max(needs.around, needs.row?.gap ?? 0, ...Object.values(needs.of)),
   );
 }
 

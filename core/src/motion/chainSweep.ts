@@ -100,12 +100,23 @@ function undone(motion: Motion): Motion {
       const stages = motion.stagesAt(t, side);
       let list = lists.get(stages);
       if (!list) {
-        list = stages.map(({ joint, drive }) => ({ joint, drive: opposite(drive) })).reverse();
+        list = backwards(stages);
         lists.set(stages, list);
       }
       return list;
     },
   };
+}
+
+/** A chain the other way. What its last joint carries is turned back by the whole turn of the chain, where that is known. */
+function backwards(stages: readonly Stage[]): Stage[] {
+  const whole = stages[stages.length - 1]?.whole;
+  return stages
+    .map(({ joint, drive }, i): Stage => {
+      const back = { joint, drive: opposite(drive) };
+      return whole && i === 0 ? { ...back, whole: opposite(whole) } : back;
+    })
+    .reverse();
 }
 
 /**
@@ -314,7 +325,8 @@ export class ChainSweep implements Sweep {
     let slid = 0;
     let carrier: Link | undefined;
     for (const link of links) {
-      const { rate: most, bend } = link.stage.drive.over(t - back, t + ahead);
+      const { drive, whole } = link.stage;
+      const { rate: most, bend } = drive.over(t - back, t + ahead);
       link.most = most;
       link.bend = bend;
       if (link.turn) {
@@ -322,6 +334,11 @@ export class ChainSweep implements Sweep {
         // The axis itself is carried round by all before it, unless it runs the same way.
         spin += bend + (parallel ? 0 : most * sum);
         sum += most;
+        if (whole && parallel) {
+          const all = whole.over(t - back, t + ahead);
+          spin = Math.min(spin, all.bend);
+          sum = Math.min(sum, all.rate);
+        }
         x += rate * axis[0]!;
         y += rate * axis[1]!;
         z += rate * axis[2]!;

@@ -1,4 +1,5 @@
 import type { Point3 } from '../solid/prism';
+import { ratio } from './drive';
 import { FourBar } from './fourBar';
 import { chain, type Motion } from './motion';
 
@@ -59,23 +60,27 @@ export function cupHingeMotion(
   const zero = bar.angles(start).coupler;
   const crank = (travel: number) => start + sense * travel;
   const key = `cup hinge ${JSON.stringify(hinge)} ${sense}`;
+  const boundsOver = (from: number, until: number) => {
+    const [a, b] = [crank(from), crank(until)];
+    return a < b ? bar.over(a, b) : bar.over(b, a);
+  };
   const arm = {
     key: `${key} arm`,
     value: (travel: number) => bar.angles(crank(travel)).coupler - zero,
     rate: (travel: number) => sense * bar.rates(crank(travel)).coupler,
-    over: (from: number, until: number) => {
-      const ends = [crank(from), crank(until)].sort((a, b) => a - b);
-      return bar.over(ends[0]!, ends[1]!).coupler;
-    },
+    over: (from: number, until: number) => boundsOver(from, until).coupler,
   };
   const against = {
     key: `${key} leaf`,
     value: (travel: number) => sense * travel - arm.value(travel),
     rate: (travel: number) => sense - arm.rate(travel),
     over: (from: number, until: number) => {
-      const { rate, bend } = arm.over(from, until);
-      const middle = Math.abs(sense - arm.rate((from + until) / 2));
-      return { rate: Math.min(1 + rate, middle + (bend * (until - from)) / 2), bend };
+      const { middle, coupler } = boundsOver(from, until);
+      const half = (coupler.bend * (until - from)) / 2;
+      return {
+        rate: Math.min(1 + coupler.rate, Math.abs(1 - middle.coupler) + half),
+        bend: coupler.bend,
+      };
     },
   };
   const turn = (point: readonly [number, number]) =>
@@ -83,7 +88,7 @@ export function cupHingeMotion(
   // The first arm carries the cup round its plate pivot; about the cup pivot the leaf turns by what is left.
   return chain([
     { joint: turn(p1), drive: arm },
-    { joint: turn(c1), drive: against },
+    { joint: turn(c1), drive: against, whole: ratio(sense) },
   ]);
 }
 

@@ -14,6 +14,18 @@ export interface Links {
 /** Open: the coupler's far pivot lies left of the line from crank end to the second ground pivot; crossed: right of it. */
 export type Assembly = 'open' | 'crossed';
 
+/** Bounds over a stretch on the rates of coupler and rocker and on their second derivatives, and the rates half-way along it. */
+export interface LinkageBounds {
+  readonly middle: { readonly coupler: number; readonly rocker: number };
+  readonly coupler: { readonly rate: number; readonly bend: number };
+  readonly rocker: { readonly rate: number; readonly bend: number };
+}
+const UNBOUNDED: LinkageBounds = {
+  middle: { coupler: 0, rocker: 0 },
+  coupler: { rate: Infinity, bend: Infinity },
+  rocker: { rate: Infinity, bend: Infinity },
+};
+
 /** Nearer than this to a dead point, as the sine of the transmission angle, a linkage cannot be driven. */
 const DEAD = 1e-3;
 
@@ -46,8 +58,24 @@ export class FourBar {
     return shortest + longest <= p + q;
   }
 
+  // A sweep asks value, rate and bounds of the same places, of each joint: the last of each is kept.
+  private anglesAt = Number.NaN;
+  private lastAngles = { coupler: 0, rocker: 0 };
+  private ratesAt = Number.NaN;
+  private lastRates = { coupler: 0, rocker: 0 };
+  private overFrom = Number.NaN;
+  private overTo = Number.NaN;
+  private lastOver: LinkageBounds = UNBOUNDED;
+
   /** Coupler and rocker angle at a crank angle. Throws where the linkage does not close there. */
-  angles(crank: number): { coupler: number; rocker: number } {
+  angles(crank: number): { readonly coupler: number; readonly rocker: number } {
+    if (crank === this.anglesAt) return this.lastAngles;
+    this.lastAngles = this.anglesOf(crank);
+    this.anglesAt = crank;
+    return this.lastAngles;
+  }
+
+  private anglesOf(crank: number): { coupler: number; rocker: number } {
     const { crank: a, coupler: b, rocker: c, ground: d } = this.links;
     const f2 = this.diagonal2(crank);
     const f = Math.sqrt(f2);
@@ -70,13 +98,16 @@ export class FourBar {
   }
 
   /** Rates of coupler and rocker to the crank's. */
-  rates(crank: number): { coupler: number; rocker: number } {
+  rates(crank: number): { readonly coupler: number; readonly rocker: number } {
+    if (crank === this.ratesAt) return this.lastRates;
     const { crank: a, coupler: b, rocker: c } = this.links;
     const { coupler, rocker } = this.angles(crank);
-    return {
+    this.lastRates = {
       coupler: (a * Math.sin(rocker - crank)) / (b * Math.sin(coupler - rocker)),
       rocker: (a * Math.sin(crank - coupler)) / (c * Math.sin(rocker - coupler)),
     };
+    this.ratesAt = crank;
+    return this.lastRates;
   }
 
   /**
@@ -84,16 +115,17 @@ export class FourBar {
    * The sine of the transmission angle is bounded exactly, from the shortest and longest diagonal on the stretch; the
    * second derivatives from the loop closure differentiated twice, taken along rocker or coupler.
    */
-  over(
-    from: number,
-    to: number,
-  ): { coupler: { rate: number; bend: number }; rocker: { rate: number; bend: number } } {
+  over(from: number, to: number): LinkageBounds {
+    if (from === this.overFrom && to === this.overTo) return this.lastOver;
+    this.lastOver = this.boundsOver(from, to);
+    [this.overFrom, this.overTo] = [from, to];
+    return this.lastOver;
+  }
+
+  private boundsOver(from: number, to: number): LinkageBounds {
     const { crank: a, coupler: b, rocker: c } = this.links;
     const sine = this.leastSine(from, to);
-    if (!(sine > 0)) {
-      const unknown = { rate: Infinity, bend: Infinity };
-      return { coupler: unknown, rocker: unknown };
-    }
+    if (!(sine > 0)) return UNBOUNDED;
     const w3 = a / (b * sine);
     const w4 = a / (c * sine);
     const bend3 = (a + b * w3 * w3 + c * w4 * w4) / (b * sine);
@@ -101,6 +133,7 @@ export class FourBar {
     const half = (to - from) / 2;
     const middle = this.rates((from + to) / 2);
     return {
+      middle,
       coupler: { rate: Math.min(w3, Math.abs(middle.coupler) + bend3 * half), bend: bend3 },
       rocker: { rate: Math.min(w4, Math.abs(middle.rocker) + bend4 * half), bend: bend4 },
     };

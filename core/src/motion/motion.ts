@@ -6,6 +6,11 @@ import { poseAt, type Joint, type Pose } from './joint';
 export interface Stage {
   readonly joint: Joint;
   readonly drive: Drive;
+  /**
+   * How far what it carries is turned against the space, where that is known better than as the sum of the turns up to
+   * here: a leaf on a linkage turns evenly, though neither of its joints does. Of parallel turns only.
+   */
+  readonly whole?: Drive;
 }
 
 /**
@@ -27,7 +32,12 @@ export function motionOf(joint: Joint): Motion {
 
 /** A body carried by several joints, each itself carried by those before it. */
 export function chain(stages: readonly Stage[], knots: readonly number[] = []): Motion {
-  const key = stages.map(({ joint, drive }) => `${JSON.stringify(joint)} ${drive.key}`).join('; ');
+  const key = stages
+    .map(
+      ({ joint, drive, whole }) =>
+        `${JSON.stringify(joint)} ${drive.key}${whole ? ` in all ${whole.key}` : ''}`,
+    )
+    .join('; ');
   return { key, knots, stagesAt: () => stages };
 }
 

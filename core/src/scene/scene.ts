@@ -16,8 +16,8 @@ export interface Body<P extends Piece = Piece> {
   readonly doubt?: number;
   /** Not there yet. */
   readonly toCome?: true;
-  /** The carcass it hangs on: what hangs on the same one was set together, and runs in its running gap. */
-  readonly hangsOn?: string;
+  /** The row of fronts it belongs to: carcasses that face one way in one plane, and what hangs on them, are set to each other. */
+  readonly row?: string;
 }
 
 /** What moves is made of convex solids, each body on a motion of its mover's travel. */
@@ -55,13 +55,13 @@ export interface Mover {
    */
   readonly joined?: true;
   /**
-   * Clearance needed from a still body, mm, by its id; from the carcass it hangs on and what hangs there too; `shell`
+   * Clearance needed from a still body, mm, by its id; from what is of the same row of fronts; `shell`
    * from the space's own; `around` where none is named.
    */
   readonly needs: {
     readonly around: number;
     readonly shell?: number;
-    readonly own?: { readonly on: string; readonly gap: number };
+    readonly row?: { readonly of: string; readonly gap: number };
     readonly of: Readonly<Record<string, number>>;
   };
 }
@@ -73,10 +73,10 @@ export const itemOfMover = (id: string): string => id.split('.')[0]!;
 export const MOST_DOUBT = 25;
 
 /** Clearance a mover needs from a body, mm: what the two want of each other, and what is not known of the body. */
-export function neededFrom({ needs }: Mover, { id, item, zone, hangsOn, doubt = 0 }: Body): number {
+export function neededFrom({ needs }: Mover, { id, item, zone, row, doubt = 0 }: Body): number {
   if (zone) return 0;
-  const own = needs.own && (item === needs.own.on || hangsOn === needs.own.on) ? needs.own.gap : undefined;
-  const base = needs.of[id] ?? own ?? (item === 'space' ? (needs.shell ?? needs.around) : needs.around);
+  const inRow = needs.row && row === needs.row.of ? needs.row.gap : undefined;
+  const base = needs.of[id] ?? inRow ?? (item === 'space' ? (needs.shell ?? needs.around) : needs.around);
   return base + Math.min(doubt, MOST_DOUBT);
 }
 

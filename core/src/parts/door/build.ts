@@ -1,3 +1,4 @@
+import { rowOf } from '../../carcass/build';
 import { frameOf, type Frame } from '../../carcass/frame';
 import { called } from '../../item/called';
 import type { Body, IntendedContact, Mover, MovingBody } from '../../scene/scene';
@@ -34,7 +35,7 @@ function buildLeaf(door: Door, leaf: Leaf, place: PartPlace): { mover: Mover; st
     item: door.id,
     pieces,
     motion,
-    hangsOn: carcass.id,
+    row: rowOf(carcass),
   });
   const main = body('leaf', `the ${name}`, [frame.box([x[0], y[0], z[0]], [x[1], y[1], z[1]])]);
   const knuckles = knucklesOf(door, leaf, place, frame).map((solid, i) =>
@@ -70,7 +71,7 @@ function buildLeaf(door: Door, leaf: Leaf, place: PartPlace): { mover: Mover; st
       contacts,
       needs: {
         around: gaps.around,
-        own: { on: carcass.id, gap: gaps.running },
+        row: { of: rowOf(carcass), gap: gaps.running },
         of: Object.fromEntries(still.map((plate) => [plate.id, 0])),
       },
     },
@@ -157,7 +158,7 @@ function platesOf(door: Door, leaf: Leaf, place: PartPlace, frame: Frame, name: 
     id: `${moverId(door, leaf)}/plate-${i + 1}`,
     name: `a hinge plate of the ${name}`,
     item: door.id,
-    hangsOn: place.carcass.id,
+    row: rowOf(place.carcass),
     pieces: [
       frame.box(
         [Math.min(at(0), at(out)), back + BEHIND, leaf.z[0] + height - item.plateHigh / 2],

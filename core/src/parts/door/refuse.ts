@@ -273,7 +273,7 @@ function pinIssues(door: Door, leaf: Leaf, place: PartPlace, still: readonly Bod
   const foot = frame.toSpace([pin[0], pin[1], leaf.z[0]]);
   const head = frame.toSpace([pin[0], pin[1], leaf.z[1]]);
   const solid = still
-    .filter((body) => body.item !== carcass.id && body.hangsOn !== carcass.id && !body.zone)
+    .filter((body) => body.item !== carcass.id && !body.zone)
     .find((body) => body.pieces.some((piece) => segmentInside(piece, foot, head) > 0));
   if (!solid) return [];
   return refuse(path, `The hinge pin would stand inside ${solid.name}. Move the carcass, or change the pin.`);

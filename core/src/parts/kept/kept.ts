@@ -1,3 +1,4 @@
+import { rowOf } from '../../carcass/build';
 import { frameOf } from '../../carcass/frame';
 import { wordChoice, type Field } from '../../item/field';
 import { called } from '../../item/called';
@@ -68,7 +69,7 @@ function build(kept: Kept, place: PartPlace): BuiltPart {
     id: `${kept.id}/old`,
     name: `the ${called(kept.name)}`,
     item: kept.id,
-    hangsOn: place.carcass.id,
+    row: rowOf(place.carcass),
     pieces: [frameOf(place.carcass).box(least, greatest)],
   };
   return { movers: [], still: [body] };

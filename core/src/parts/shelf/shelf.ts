@@ -1,3 +1,4 @@
+import { rowOf } from '../../carcass/build';
 import { frameOf } from '../../carcass/frame';
 import type { Opening } from '../../carcass/layout';
 import { wordChoice, type Field } from '../../item/field';
@@ -104,7 +105,7 @@ function build(shelf: Shelf, place: PartPlace): BuiltPart {
       id: `${shelf.id}/shelf-${i + 1}`,
       name: `the ${called(shelf.name)}`,
       item: shelf.id,
-      hangsOn: place.carcass.id,
+      row: rowOf(place.carcass),
       pieces: [frame.box([left, front, z], [left + long, front + deep, z + thick])],
     })),
   };
