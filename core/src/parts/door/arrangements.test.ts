@@ -1,0 +1,205 @@
+import { checkMover } from '../../clearance/checkMover';
+import { parked } from '../../clearance/checkScene';
+import { WATCH } from '../../clearance/encounter';
+import { PairMaps } from '../../clearance/pairMaps';
+import { finish } from '../../clearance/steps';
+import { place } from '../../motion/joint';
+import { motionPose } from '../../motion/motion';
+import { openingOrder, pairLines, passOf } from '../../report/pass';
+import { buildScene } from '../../scene/buildScene';
+import type { Body, Mover } from '../../scene/scene';
+import type { Convex } from '../../solid/convex';
+import { manifoldReferee } from '../../testing/manifoldGap';
+import { caseOf, doorOf, mm, planWith, type Made } from '../../testing/planWith';
+import { hingeOf, USUAL_FIT, USUAL_HANDLE, USUAL_RACK } from './fresh';
+import type { Door } from './schema';
+
+const STEPS = 40;
+const bar = (other: Partial<NonNullable<Door['handle']>> = {}): Door['handle'] => ({
+  ...USUAL_HANDLE.bar,
+  fromBottom: mm(280),
+  ...other,
+});
+const three = {
+  id: 'all',
+  take: 'equal' as const,
+  read: {},
+  split: {
+    way: 'uprights' as const,
+    setback: mm(0),
+    bays: ['a', 'b', 'c'].map((id) => ({ id, take: 'equal' as const, read: {} })),
+  },
+};
+const box = (x: number, y: number, z: number, width: number, depth: number, height: number) => ({
+  id: 'thing',
+  name: 'Thing',
+  kind: 'box' as const,
+  x: mm(x),
+  y: mm(y),
+  z: mm(z),
+  width: mm(width),
+  depth: mm(depth),
+  height: mm(height),
+});
+const near =
+  (thing: ReturnType<typeof box>): NonNullable<Made['change']> =>
+  (plan) => ({ ...plan, things: [thing] });
+const FRAME = {
+  material: 'pine-20',
+  left: mm(38),
+  right: mm(38),
+  top: mm(38),
+  bottom: mm(38),
+  between: mm(38),
+};
+const shelves = (setback: number) => ({
+  id: 'all',
+  take: 'equal' as const,
+  read: {},
+  split: {
+    way: 'shelves' as const,
+    setback: mm(setback),
+    bays: ['a', 'b'].map((id) => ({ id, take: 'equal' as const, read: {} })),
+  },
+});
+
+/** Fifteen carcasses with doors, and what stands about them. The case stands at (3000, 3000), its front to the south. */
+const ARRANGEMENTS: Readonly<Record<string, Made>> = {
+  'cup hinges, full overlay': { parts: [doorOf({ handle: bar() })] },
+  'cup hinges, inset': { parts: [doorOf({ fit: USUAL_FIT.inset, handle: bar() })] },
+  'cup hinges beside a wall': { parts: [doorOf({ handle: bar() })], change: near(box(2700, 2000, 0, 260, 1400, 2000)) },
+  'three in a row': { carcasses: [caseOf({ width: mm(900), bay: three })], parts: ['a', 'b', 'c'].map((bay, i) => doorOf({ id: `door-${bay}`, name: bay, bay, handle: bar(), hinge: hingeOf('cup', i === 2 ? 'right' : 'left') })) },
+  'a pair on cup hinges': { parts: [doorOf({ leaves: 'pair', handle: bar() })] },
+  'a pair, inset, on butts': { parts: [doorOf({ leaves: 'pair', fit: USUAL_FIT.inset, hinge: hingeOf('butt', 'left') })] },
+  'butts, overlay, proud': { parts: [doorOf({ fit: USUAL_FIT.overlay, hinge: hingeOf('butt', 'left'), limit: 170, handle: bar() })] },
+  'continuous hinge on a face frame': { carcasses: [caseOf({ frame: FRAME })], parts: [doorOf({ fit: { ...USUAL_FIT.overlay, hinge: mm(12.7), free: mm(12.7) }, hinge: hingeOf('continuous', 'right'), limit: 160 })] },
+  'pivots with room to turn': { parts: [doorOf({ fit: { ...USUAL_FIT.inset, hinge: mm(6), free: mm(4) }, hinge: hingeOf('pivot', 'left'), limit: 90 })] },
+  'pivots without': { parts: [doorOf({ fit: { ...USUAL_FIT.inset, hinge: mm(0.5), free: mm(4) }, hinge: hingeOf('pivot', 'left'), limit: 90 })] },
+  'a rack before shelves set back': { carcasses: [caseOf({ bay: shelves(120) })], parts: [doorOf({ rack: { ...USUAL_RACK, height: mm(400) } })] },
+  'a rack before shelves that are not': { carcasses: [caseOf({ bay: shelves(20) })], parts: [doorOf({ rack: { ...USUAL_RACK, height: mm(400) } })] },
+  'a leaning side': { carcasses: [caseOf({ sides: { left: null, right: { middle: mm(3), head: mm(6) } } })], parts: [doorOf({ fit: USUAL_FIT.inset, hinge: hingeOf('butt', 'left') })] },
+  'under a beam': { parts: [doorOf({ handle: { ...USUAL_HANDLE.knob, fromBottom: mm(640) } })], change: near(box(2900, 2500, 700, 900, 60, 200)) },
+  'a mirror past a post': { parts: [doorOf({ leaf: { ...doorOf().leaf, pane: { kind: 'mirror', material: 'mirror-4', border: mm(30) } }, limit: 110 })], change: near(box(2600, 2520, 0, 80, 80, 2000)) },
+}; // prettier-ignore
+
+const at = (body: Mover['bodies'][number], travel: number) => {
+  const pose = motionPose(body.motion, travel);
+  return body.pieces.map((piece) => place(pose, piece.corners));
+};
+
+describe('carcasses and doors against manifold-3d, densely sampled', () => {
+  it.each(Object.entries(ARRANGEMENTS))('%s', async (_name, made) => {
+    const { gap } = await manifoldReferee();
+    const scene = buildScene(planWith(made));
+    for (const mover of scene.movers) {
+      // What stands within reach: all but the far walls of the room.
+      const others: Body[] = [...scene.still.filter(({ item }) => item !== 'space'), ...scene.movers.filter((one) => one !== mover).flatMap((one) => parked(one, 0))];
+      const check = checkMover(mover, others);
+      for (const body of mover.bodies)
+        for (const other of others) {
+          if (mover.contacts.some(({ moving, still }) => moving === body.id && still === other.id)) continue;
+          const solids = other.pieces.filter((piece): piece is Convex => piece.kind === 'convex');
+          const sampled = (travel: number) => Math.min(...at(body, travel).flatMap((corners) => solids.map((solid) => gap(corners, solid.corners, WATCH + 1))));
+          const encounter = check.encounters.find(({ moving, still }) => moving === body.id && still === other.id);
+          const travels = Array.from({ length: STEPS + 1 }, (_, i) => (mover.to * i) / STEPS);
+          if (!encounter) {
+            for (const travel of travels) expect(sampled(travel)).toBeGreaterThan(WATCH - 1e-6);
+          } else if (encounter.contact) {
+            for (const travel of travels.filter((one) => one < encounter.contact!.free - 1e-4)) expect(sampled(travel)).toBeGreaterThan(0);
+            expect(sampled(encounter.contact.at.travel)).toBeLessThan(1e-6);
+          } else if (encounter.least) {
+            const { lower, witness } = encounter.least;
+            expect(Math.abs(sampled(witness.travel) - Math.max(0, witness.clearance))).toBeLessThan(1e-6);
+            for (const travel of travels) expect(sampled(travel)).toBeGreaterThan(Math.min(lower, 0) < 0 ? -1 : lower - 1e-6);
+          }
+        }
+    }
+  }, 60_000); // prettier-ignore
+});
+
+describe('two doors in a corner, and the room door', () => {
+  // The left case looks east, the right one north, both hinged away from the corner: their free edges come past each other.
+  const left = caseOf({
+    id: 'left',
+    name: 'Left',
+    faces: 'east',
+    x: mm(500),
+    y: mm(540),
+    width: mm(500),
+    height: mm(720),
+  });
+  const right = caseOf({
+    id: 'right',
+    name: 'Right',
+    faces: 'north',
+    x: mm(1040),
+    y: mm(500),
+    width: mm(500),
+    height: mm(720),
+  });
+  const corner = (leftHandle: Door['handle'], rightHandle: Door['handle'], change?: Made['change']) =>
+    buildScene(
+      planWith({
+        carcasses: [left, right],
+        parts: [
+          doorOf({ id: 'left-door', name: 'Left door', carcass: 'left', hinge: hingeOf('cup', 'right'), handle: leftHandle }),
+          doorOf({ id: 'right-door', name: 'Right door', carcass: 'right', hinge: hingeOf('cup', 'left'), handle: rightHandle }),
+        ],
+        ...(change && { change }),
+      }),
+    ); // prettier-ignore
+  const roomDoor: NonNullable<Made['change']> = (plan) => ({
+    ...plan,
+    space: { width: mm(1740), depth: mm(2400), height: mm(2500), slopes: [] },
+    existing: [{ id: 'room-door', name: 'Room door', kind: 'room door', x: mm(1740), y: mm(1240), z: mm(0), faces: 'west', width: mm(768), height: mm(1986), hinge: 'left', swings: 'into the room', thickness: mm(40), wall: mm(100), stop: 90, handle: { projection: mm(55), height: mm(1000) } }],
+  }); // prettier-ignore
+  const words = (scene: ReturnType<typeof corner>) =>
+    Object.fromEntries(
+      finish(pairLines(scene, new PairMaps())).map(({ a, b, word, sentence }) => [
+        `${a} ${b}`,
+        { word, sentence },
+      ]),
+    );
+  const orderOf = (scene: ReturnType<typeof corner>, ...ids: string[]) =>
+    openingOrder(
+      scene,
+      new PairMaps(),
+      Object.fromEntries(ids.map((id) => [id, scene.movers.find((mover) => mover.id === id)!.to])),
+    );
+  const steps = (order: ReturnType<typeof orderOf>) =>
+    order.kind === 'order'
+      ? order.moves.map((move) => (move.kind === 'one' ? move.part : move.parts.join(' + ')))
+      : order.kind;
+
+  it('without handles both open in any order', () => {
+    const scene = corner(null, null);
+    expect(words(scene)['left-door right-door']!.word).toBe('any order');
+    expect(passOf(scene, new PairMaps(), 'left-door', 'right-door').way).toBeDefined();
+  });
+
+  it('a handle on one of them says which goes first, with how far the other goes before it', () => {
+    const scene = corner(null, bar());
+    const line = words(scene)['left-door right-door']!;
+    expect(line.word).toBe('second first');
+    expect(line.sentence).toMatch(/^Open Right door first, then Left door: the other way round they meet\./);
+    expect(steps(orderOf(scene, 'left-door', 'right-door'))).toEqual(['right-door', 'left-door']);
+  });
+
+  it('handles on both that stand out far make it impossible, which is proven', () => {
+    const far = bar({ projection: mm(60), fromFree: mm(20) });
+    const scene = corner(far, far);
+    expect(orderOf(scene, 'left-door', 'right-door')).toEqual({
+      kind: 'none',
+      pair: ['left-door', 'right-door'],
+    });
+    expect(passOf(scene, new PairMaps(), 'left-door', 'right-door').way).toBeUndefined();
+  });
+
+  it('the room door must be open before the leaf it would swing into', () => {
+    const scene = corner(null, bar(), roomDoor);
+    const line = words(scene)['right-door room-door']!;
+    expect(line.word).toBe('second first');
+    const order = steps(orderOf(scene, 'left-door', 'right-door', 'room-door'));
+    expect(order).toEqual(['room-door', 'right-door', 'left-door']);
+  });
+});
