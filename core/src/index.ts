@@ -88,7 +88,31 @@ export { THING_KINDS, type Offset, type Shape, type Thing } from './things/schem
 export { KIND_GROUPS } from './things/kinds';
 export { EXISTING_KINDS, existingKind } from './existing/kinds';
 export type { Existing } from './existing/schema';
-export type { Carcass } from './carcass/schema';
+export { baysOf, CARCASS_KINDS, type Bay, type Carcass } from './carcass/schema';
+export { namedBays } from './carcass/fields';
+export { dividerMoved } from './carcass/bays';
+export { MATERIAL_PRESETS } from './material/presets';
+export { MATERIAL_KINDS, type Material, type Schools } from './material/schema';
+export { SCHOOL_QUESTIONS } from './parts/schools';
+export { GENERIC_HARDWARE, newHardware } from './hardware/generic';
+export {
+  HARDWARE_NAMES,
+  numbersOf,
+  type Hardware,
+  type HardwareKind,
+  type HardwareNumber,
+} from './hardware/schema';
+export {
+  DrawerItemSchema,
+  freshId,
+  hardwareRows,
+  readHardwareRows,
+  type DrawerItem,
+  type HardwareRead,
+} from './formats/hardwareCsv';
+export { hardwareNeeded, partsList, partsRows, type HardwareLine, type PartsLine } from './make/partsList';
+export { carcassOf, planHardware, planStock } from './plan/place';
+export { familyOf } from './parts/families';
 export { FAMILY_NAMES, QUICK_CARDS, type Part } from './parts/families';
 export { usualNumbers, type QuickAsk, type QuickCard, type QuickNumbers } from './parts/quick';
 export { quickPlan, usualPlan } from './plan/quickPlan';
@@ -96,7 +120,7 @@ export type { Proposal, SizedPiece } from './parts/family';
 export type { Sum, SumLine } from './sizing/sum';
 export { PLAN_FORMAT, PLAN_VERSION, type Plan } from './plan/schema';
 export { EditSchema, applyEdit, inverse, type Change, type Edit } from './plan/edit';
-export { fieldLabel, type Choice, type Field } from './item/field';
+export { fieldLabel, type Choice, type Field, type Picked } from './item/field';
 export { fieldsOf, itemsOf, pathOf, type Item } from './plan/items';
 export { get, type PathStep } from './item/path';
 export { extentChanges, extentOf, type Extent } from './plan/placing';
@@ -125,7 +149,15 @@ export {
 export { outlineOf, type LoopRead, type Traced } from './formats/outlineLoops';
 export { hullsOfMesh, type MeshHulls, type MeshRead } from './formats/meshHulls';
 export { readClip, writeClip } from './formats/clip';
-export { reportOf, type Answer, type Finding, type PartReport, type Report } from './report/report';
+export {
+  reportOf,
+  type Answer,
+  type Finding,
+  type NoteFinding,
+  type PartReport,
+  type Report,
+  type RestFinding,
+} from './report/report';
 export { reportText } from './report/reportText';
 export { shortfallText, travelText } from './report/words';
 export { sumText } from './sizing/sum';

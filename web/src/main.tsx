@@ -21,6 +21,10 @@ const router = createBrowserRouter([
     path: '/jobs/:id/read',
     lazy: async () => ({ Component: (await import('./readings/ReadScreen')).ReadScreen }),
   },
+  {
+    path: '/hardware',
+    lazy: async () => ({ Component: (await import('./drawer/DrawerScreen')).DrawerScreen }),
+  },
   { path: '/keys', Component: KeysScreen },
   { path: '/quick', Component: QuickDeck },
   { path: '/quick/:card', Component: QuickScreen },

@@ -10,6 +10,7 @@ import { viewReducer } from './board/viewSlice';
 import { checking, checkReducer } from './check/checkSlice';
 import { autosave } from './job/autosave';
 import { jobReducer } from './job/jobSlice';
+import { drawerReducer } from './drawer/drawerSlice';
 import { readingsReducer } from './readings/readingsSlice';
 
 const reducer = combineReducers({
@@ -17,6 +18,7 @@ const reducer = combineReducers({
   check: checkReducer,
   view: viewReducer,
   readings: readingsReducer,
+  drawer: drawerReducer,
 });
 
 export const store = configureStore({

@@ -10,6 +10,15 @@ import {
 import type { RowIssue } from './readingsCsv';
 
 /** A piece of hardware and how many of it lie in the drawer. */
+export const DrawerItemSchema = v.strictObject({
+  item: HardwareSchema,
+  count: v.pipe(
+    v.number('How many is a number.'),
+    v.integer('How many is a whole number.'),
+    v.minValue(0, 'There cannot be less than none.'),
+    v.maxValue(100_000, 'At most 100,000 of one kind.'),
+  ),
+});
 export interface DrawerItem {
   readonly item: Hardware;
   readonly count: number;

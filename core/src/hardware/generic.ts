@@ -11,6 +11,10 @@ export function usualHardware<Kind extends HardwareKind>(
   return { id, name, kind, confirmed: false, ...numbers, ...other } as HardwareOf<Kind>;
 }
 
+/** A piece of a kind that is told only when it is made. */
+export const newHardware = (kind: HardwareKind, id: string, name: string): Hardware =>
+  usualHardware(kind, id, name) as unknown as Hardware;
+
 /**
  * What there always is to choose from. CP, no single source: ranges, masses and ratings are usual ones, there to be
  * changed for what is bought.

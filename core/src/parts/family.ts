@@ -56,7 +56,7 @@ export interface PartNote {
 
 /** A default that an answer rests on and nobody confirmed, and what to measure. */
 export interface Rest {
-  /** "Birch plywood 18 mm is taken to be as thick as its name says". */
+  /** What nobody confirmed, after "that": "birch plywood 18 mm is as thick as its name says". */
   readonly words: string;
   /** "measure the thickness of birch plywood 18 mm". */
   readonly measure: string;

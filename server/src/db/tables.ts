@@ -13,7 +13,7 @@ import {
   timestamp,
   uuid,
 } from 'drizzle-orm/pg-core';
-import type { Edit, Instrument, Plan, Reading } from '@tarnpass/core';
+import type { Edit, Hardware, Instrument, Plan, Reading } from '@tarnpass/core';
 
 /** What can be taken back, and what was, the latest last: both survive a reload and another browser. */
 export interface History {
@@ -96,4 +96,17 @@ export const readings = pgTable(
     primaryKey({ columns: [table.jobId, table.id] }),
     index('readings_in_order').on(table.jobId, table.seq),
   ],
+);
+
+/** Hardware that lies in the workshop's drawer, for all its jobs. A plan keeps its own copy of what it takes. */
+export const drawer = pgTable(
+  'drawer',
+  {
+    id: text('id').primaryKey(),
+    kind: text('kind').$type<Hardware['kind']>().notNull(),
+    name: text('name').notNull(),
+    item: jsonb('item').$type<Hardware>().notNull(),
+    count: integer('count').notNull(),
+  },
+  (table) => [index('drawer_by_kind').on(table.kind, table.name)],
 );

@@ -8,6 +8,7 @@ import { NewJobSchema, SaveSchema } from '../jobs/schema';
 import { LogHub } from '../readings/hub';
 import { deviceRoutes } from './deviceRoutes';
 import { guard } from './guard';
+import { hardwareRoutes } from './hardwareRoutes';
 import { jobId, noSuchJob, parsed } from './parsed';
 import { readingRoutes } from './readingRoutes';
 
@@ -44,6 +45,7 @@ export function createApp({ connection, page, log }: AppOptions): Express {
     express.json({ limit, reviver: keepableText })(request, response, next);
   });
   app.use('/api', deviceRoutes(new DeviceBench()));
+  app.use('/api', hardwareRoutes(db));
 
   app.get('/api/jobs', async (_request, response) => {
     response.json(await listJobs(db));

@@ -1,4 +1,4 @@
-import type { Answer, Edit, Issue, Plan, ReadingLog } from '@tarnpass/core';
+import type { Answer, DrawerItem, Edit, Issue, Plan, ReadingLog } from '@tarnpass/core';
 
 /** What the server answers, as it comes over the wire: dates are text. */
 export interface JobRow {
@@ -71,6 +71,11 @@ export const sendLog = (id: string, log: ReadingLog) =>
 /** Make a device read now. A stand-in is told what it is pointed at. */
 export const takeOff = (device: string, aim?: number) =>
   call<unknown>(`/api/devices/${device}/take`, sending('POST', aim === undefined ? {} : { aim }));
+
+export const listDrawer = () => call<DrawerItem[]>('/api/hardware');
+export const putDrawer = (items: readonly DrawerItem[]) =>
+  call<DrawerItem[]>('/api/hardware', sending('POST', { items }));
+export const takeFromDrawer = (id: string) => call<DrawerItem[]>(`/api/hardware/${id}`, { method: 'DELETE' });
 
 /** The most a browser lets a page send as it closes, bytes, with room for the headers. */
 const MOST_AT_CLOSE = 60_000;

@@ -1,7 +1,7 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { itemsOf, type Item, type Plan, type Report } from '@tarnpass/core';
+import { itemOfMover, itemsOf, type Item, type Plan, type Report } from '@tarnpass/core';
 import { lazy, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { Hotkeys } from '../commands/Hotkeys';
@@ -26,6 +26,7 @@ import { useScene } from './useScene';
 import { begun, selected as select, told } from './viewSlice';
 
 const FindDialog = lazy(() => import('../commands/FindDialog'));
+const MakeSheet = lazy(() => import('../make/MakeSheet'));
 
 /** One job on the board: opens it, or says why not. */
 export function BoardScreen() {
@@ -56,18 +57,20 @@ const ABOUT: Record<Stage, readonly Item['list'][]> = {
   measure: ['space', 'things', 'existing'],
   plan: ['carcasses', 'parts'],
   check: ['parts', 'existing'],
+  make: ['carcasses', 'parts'],
 };
 
 /** What the card shows: what is selected if the stage is about it, else what the stage would begin with. */
 function itemFor(plan: Plan, report: Report | null, stage: Stage, chosen: string | null): Item | undefined {
   const items = itemsOf(plan).filter(({ list }) => ABOUT[stage].includes(list));
   const first = stage === 'check' ? (report?.answer.part ?? items[0]?.id) : items[0]?.id;
-  return items.find(({ id }) => id === chosen) ?? items.find(({ id }) => id === first);
+  const wanted = chosen && itemOfMover(chosen);
+  return items.find(({ id }) => id === wanted) ?? items.find(({ id }) => id === first);
 }
 
 /** The stage that a selected item's numbers are in, where the current one is not about it. */
 function stageFor(plan: Plan, id: string): Stage {
-  const item = itemsOf(plan).find((candidate) => candidate.id === id);
+  const item = itemsOf(plan).find((candidate) => candidate.id === itemOfMover(id));
   return item && ABOUT.measure.includes(item.list) ? 'measure' : 'plan';
 }
 
@@ -81,13 +84,13 @@ function Board({ stage }: { stage: Stage }) {
   const panes = useApp(({ view }) => view.panes);
   const trouble = useApp(({ view }) => view.told);
   // Measuring wants the large view and a long card.
-  const small = panes.length > 1 && stage !== 'measure';
+  const small = panes.length > 1 && stage !== 'measure' && stage !== 'make';
   const { plan } = job;
   const scene = useScene(plan);
   const { report } = check;
   const stale = check.version !== job.version;
   const item = useMemo(() => itemFor(plan, report, stage, chosen), [plan, report, stage, chosen]);
-  const letters = useMemo(() => lettersOf([...plan.parts, ...plan.existing]), [plan.parts, plan.existing]);
+  const letters = useMemo(() => lettersOf(scene.movers), [scene.movers]);
   const [finding, setFinding] = useState(false);
   const find = useCallback(() => setFinding(true), []);
 
@@ -97,22 +100,24 @@ function Board({ stage }: { stage: Stage }) {
     if (first) dispatch(begun(first));
   }, [first, dispatch]);
 
-  const mover = scene.movers.find(({ id }) => id === item?.id);
+  // Of a pair the leaf that was pressed, else its first.
+  const mover =
+    scene.movers.find(({ id }) => id === chosen && itemOfMover(id) === item?.id) ??
+    scene.movers.find(({ id }) => itemOfMover(id) === item?.id);
+  const moverId = mover?.id;
   // A report of an older plan may name parts that are gone.
   const current = useMemo(
     () =>
       report && {
         ...report,
-        parts: report.parts.filter(({ id }) =>
-          [...plan.parts, ...plan.existing].some((one) => one.id === id),
-        ),
+        parts: report.parts.filter(({ id }) => scene.movers.some((one) => one.id === id)),
       },
-    [report, plan.parts, plan.existing],
+    [report, scene.movers],
   );
   const pick = useCallback(
     (id: string) => {
       dispatch(select(id));
-      const about = itemsOf(plan).find((candidate) => candidate.id === id);
+      const about = itemsOf(plan).find((candidate) => candidate.id === itemOfMover(id));
       if (about && !ABOUT[stage].includes(about.list)) void navigate(`/jobs/${job.id}/${stageFor(plan, id)}`);
     },
     [dispatch, navigate, plan, stage, job.id],
@@ -120,13 +125,19 @@ function Board({ stage }: { stage: Stage }) {
   // What was read for the job comes in while it is open, here or on a phone beside the wall.
   useEffect(() => dispatch(followLog(job.id)), [dispatch, job.id]);
   useEffect(() => (stage === 'measure' ? dispatch(followDevices()) : undefined), [dispatch, stage]);
-  const actions = useActions({ plan, scene, report: current, selected: item?.id ?? null, onFind: find });
+  const actions = useActions({
+    plan,
+    scene,
+    report: current,
+    selected: moverId ?? item?.id ?? null,
+    onFind: find,
+  });
   const words = useMemo(() => sheetWords(plan, current), [plan, current]);
   // Fields, strips and the answer follow an edit first; the drawing a frame or two later, so that they never wait for it.
   const sheetProps = useDeferredValue(
     useMemo(
-      () => ({ plan, scene, report: current, item, letters, words, onSelect: pick }),
-      [plan, scene, current, item, letters, words, pick],
+      () => ({ plan, scene, report: current, item, mover: moverId, letters, words, onSelect: pick }),
+      [plan, scene, current, item, moverId, letters, words, pick],
     ),
   );
   return (
@@ -182,7 +193,15 @@ function Board({ stage }: { stage: Stage }) {
             </Alert>
           )}
         </Box>
-        <MainPanes {...sheetProps} />
+        {stage === 'make' ? (
+          <Box className="sheet" sx={{ minHeight: 0, display: 'grid' }}>
+            <Suspense fallback={null}>
+              <MakeSheet plan={plan} selected={item?.id ?? null} onSelect={pick} />
+            </Suspense>
+          </Box>
+        ) : (
+          <MainPanes {...sheetProps} />
+        )}
         {small && <SmallPanes {...sheetProps} />}
         <Box className="strips" sx={{ borderTop: `1.4px solid ${colour('ink')}` }}>
           <Strips
@@ -190,7 +209,7 @@ function Board({ stage }: { stage: Stage }) {
             scene={scene}
             report={current}
             stale={stale}
-            selected={item?.id ?? null}
+            selected={moverId ?? item?.id ?? null}
             letters={letters}
             actions={actions}
           />
@@ -214,6 +233,7 @@ function Board({ stage }: { stage: Stage }) {
             stale={stale}
             stage={stage}
             item={item}
+            mover={mover}
             letters={letters}
             actions={actions}
             sheet={sheet}

@@ -1,42 +1,51 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import ListSubheader from '@mui/material/ListSubheader';
-import Menu from '@mui/material/Menu';
-import MenuItem from '@mui/material/MenuItem';
 import Typography from '@mui/material/Typography';
 import {
+  CARCASS_KINDS,
   FAMILY_NAMES,
-  itemsOf,
+  familyOf,
+  namedBays,
   newCarcass,
+  partsList,
   newPart,
   newThing,
   EXISTING_KINDS,
   KIND_GROUPS,
   newExisting,
   type Existing,
+  type Carcass,
   type Item,
+  type Mover,
+  type PartsLine,
+  type Change,
+  type Part,
   type Plan,
   type Report,
   type Scene,
   type Thing,
 } from '@tarnpass/core';
 import { Plus } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import type { Actions } from '../commands/Hotkeys';
 import { makeEdit } from '../job/edits';
+import { useAsked } from '../check/asked';
 import { ItemFields } from '../numbers/ItemFields';
+import { NotesList } from '../numbers/NotesList';
 import { SumBlock } from '../numbers/SumBlock';
-import { useAppDispatch } from '../store';
+import { useApp, useAppDispatch } from '../store';
 import { colour, type Sheet } from '../theme/palette';
 import { LengthText } from '../ui/LengthText';
 import { Swatch } from '../ui/Patterns';
 import { Stone } from '../ui/Stone';
+import { AddMenu } from '../ui/AddMenu';
 import { FindingsList } from './FindingsList';
 import { ItemMenu } from './ItemMenu';
 import type { Stage } from './stages';
 import { selected as select } from './viewSlice';
 
 const MeasureCard = lazy(() => import('../measure/MeasureCard'));
+const PlanCard = lazy(() => import('../plan/PlanCard'));
 const ClearanceChart = lazy(() => import('../chart/ClearanceChart'));
 
 interface Props {
@@ -46,6 +55,8 @@ interface Props {
   readonly stale: boolean;
   readonly stage: Stage;
   readonly item: Item | undefined;
+  /** The mover of the item that is looked at. */
+  readonly mover: Mover | undefined;
   readonly letters: Readonly<Record<string, string>>;
   readonly actions: Actions;
   readonly sheet: Sheet;
@@ -53,7 +64,7 @@ interface Props {
 
 /** The one card, for what is selected: its numbers, or in Check what it meets. */
 export function Card(props: Props) {
-  const { plan, item, stage, letters } = props;
+  const { plan, item, mover, stage, letters } = props;
   return (
     <Box
       component="section"
@@ -84,9 +95,9 @@ export function Card(props: Props) {
               flex: 'none',
             }}
           >
-            {(item.list === 'parts' || item.list === 'existing') && (
+            {mover && (
               <svg width={26} height={26} style={{ flex: 'none' }}>
-                <Stone x={13} y={13} letter={letters[item.id]!} filled />
+                <Stone x={13} y={13} letter={letters[mover.id] ?? ''} filled />
               </svg>
             )}
             <Typography variant="h2" noWrap title={item.name} sx={{ flex: 1, minWidth: 0 }}>
@@ -114,8 +125,12 @@ export function Card(props: Props) {
                 add={<AddBar plan={plan} stage={stage} item={item} />}
               />
             </Suspense>
+          ) : stage === 'make' ? (
+            <MakeBody plan={plan} item={item} />
           ) : (
-            <NumbersBody {...props} item={item} />
+            <Suspense fallback={null}>
+              <PlanCard plan={plan} item={item} numbers={<NumbersBody {...props} item={item} />} />
+            </Suspense>
           )}
         </>
       ) : (
@@ -145,99 +160,192 @@ function belongsTo(plan: Plan, item: Item): string {
   }[item.list];
 }
 
-function CheckBody({ plan, scene, report, stale, item, sheet }: Props & { item: Item }) {
-  const part = report?.parts.find(({ id }) => id === item.id);
-  const mover = scene.movers.find(({ id }) => id === item.id)!;
+function CheckBody({ plan, scene, report, stale, item, mover, sheet }: Props & { item: Item }) {
+  const part = report?.parts.find(({ id }) => id === mover?.id);
+  const about = aboutItem(report, item);
+  const pairs = usePairs(plan, mover);
   return (
     <>
       <ItemFields plan={plan} item={item} only="Opening" />
-      {part ? (
+      {part && mover && (
         <>
-          <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', pt: 1 }}>
-            <Typography variant="body2" sx={{ flex: 1 }}>
-              Leaf to cut
-            </Typography>
-            {part.sizes.map(({ name, width, height, thickness }) => (
-              <Typography key={name} sx={{ fontWeight: 700, fontSize: 18 }}>
-                <LengthText mm={width.mm} units={plan.units} /> ×{' '}
-                <LengthText mm={height.mm} units={plan.units} /> ×{' '}
-                <LengthText mm={thickness} units={plan.units} withUnit />
+          {part.sizes.length > 0 && (
+            <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', pt: 1 }}>
+              <Typography variant="body2" sx={{ flex: 1 }}>
+                Leaf to cut
               </Typography>
-            ))}
-          </Box>
+              {part.sizes.map(({ name, width, height, thickness }) => (
+                <Typography key={name} sx={{ fontWeight: 700, fontSize: 18 }}>
+                  <LengthText mm={width.mm} units={plan.units} /> ×{' '}
+                  <LengthText mm={height.mm} units={plan.units} /> ×{' '}
+                  <LengthText mm={thickness} units={plan.units} withUnit />
+                </Typography>
+              ))}
+            </Box>
+          )}
           <FindingsList findings={part.findings} stale={stale} />
+          {pairs.map(({ sentence, word }) => (
+            <Box
+              key={sentence}
+              sx={{ display: 'flex', gap: 1.25, py: 0.75, borderBottom: `1px solid ${colour('line')}` }}
+            >
+              <Box sx={{ pt: '3px' }}>
+                <Swatch verdict={word === 'one at a time' || word === 'together' ? 'hits' : 'tight'} />
+              </Box>
+              <Typography>{sentence}</Typography>
+            </Box>
+          ))}
+          <NotesList {...about} />
           <Suspense fallback={<Box sx={{ height: 168 }} />}>
             <ClearanceChart mover={mover} report={part} scene={scene} units={plan.units} sheet={sheet} />
           </Suspense>
         </>
-      ) : (
-        <Typography sx={{ py: 2 }}>Working it out</Typography>
       )}
+      {!mover && report && <NotesList {...about} />}
+      {!report && <Typography sx={{ py: 2 }}>Working it out</Typography>}
     </>
+  );
+}
+
+/** What sums tell of an item. */
+function aboutItem(report: Report | null, { id }: Item) {
+  return {
+    notes: report?.notes.filter(({ item }) => item === id) ?? [],
+    rests: report?.rests.filter(({ item }) => item === id) ?? [],
+  };
+}
+
+/** The others that a mover may not stand open with in any order. */
+function usePairs(plan: Plan, mover: Mover | undefined) {
+  const version = useApp(({ job }) => job?.version ?? 0);
+  const several = plan.parts.length + plan.existing.length > 1 || mover?.id.includes('.');
+  const { answer } = useAsked(
+    'pairs of the card',
+    version,
+    mover && several ? { kind: 'pairs', plan } : null,
+  );
+  return (answer ?? []).filter(
+    ({ a, b, word }) => (a === mover?.id || b === mover?.id) && word !== 'never meet' && word !== 'any order',
   );
 }
 
 function NumbersBody({ plan, report, item }: Props & { item: Item }) {
-  const part = report?.parts.find(({ id }) => id === item.id);
+  const lines = useMemo(() => partsList(plan).filter((line) => line.item === item.id), [plan, item.id]);
   return (
     <>
-      {part?.sizes.map((piece) => (
-        <Box
-          key={piece.name}
-          sx={{
-            display: 'grid',
-            gridTemplateColumns: `repeat(auto-fit, minmax(${plan.units.system === 'in' ? 240 : 190}px, 1fr))`,
-            columnGap: 3,
-            pb: 1,
-          }}
-        >
-          <SumBlock sum={piece.width} units={plan.units} opened />
-          <SumBlock sum={piece.height} units={plan.units} opened={plan.units.system === 'mm'} />
-        </Box>
-      ))}
+      {item.list === 'parts' &&
+        lines.map((line) => (
+          <Box key={line.name}>
+            {lines.length > 1 && (
+              <Typography variant="h3" sx={{ color: 'text.secondary', pt: 0.5 }}>
+                {line.name}
+              </Typography>
+            )}
+            <Box
+              sx={{
+                display: 'grid',
+                gridTemplateColumns: `repeat(auto-fit, minmax(${plan.units.system === 'in' ? 240 : 190}px, 1fr))`,
+                columnGap: 3,
+                pb: 1,
+              }}
+            >
+              <SumBlock sum={line.width} units={plan.units} opened={lines.length === 1} />
+              <SumBlock
+                sum={line.length}
+                units={plan.units}
+                opened={lines.length === 1 && plan.units.system === 'mm'}
+              />
+            </Box>
+          </Box>
+        ))}
+      {item.list === 'parts' && <NotesList {...aboutItem(report, item)} />}
       <ItemFields plan={plan} item={item} />
+      {item.list === 'carcasses' && <PiecesOf plan={plan} lines={lines} />}
     </>
   );
 }
 
+/** The pieces of a carcass, briefly: their sums are under Make. */
+function PiecesOf({ plan, lines }: { plan: Plan; lines: readonly PartsLine[] }) {
+  return (
+    <Box component="section" aria-label="Its pieces" sx={{ pb: 1 }}>
+      <Typography variant="h3" sx={{ color: 'text.secondary', pt: 0.5 }}>
+        Its pieces
+      </Typography>
+      {lines.map(({ name, count, length, width, thickness }) => (
+        <Box
+          key={name}
+          sx={{ display: 'flex', gap: 1, py: 0.75, borderBottom: `1px solid ${colour('line')}` }}
+        >
+          <Typography sx={{ flex: 1, minWidth: 0 }}>
+            {count > 1 ? `${count} × ` : ''}
+            {name}
+          </Typography>
+          <Typography sx={{ fontWeight: 620, whiteSpace: 'nowrap' }}>
+            <LengthText mm={length.mm} units={plan.units} /> × <LengthText mm={width.mm} units={plan.units} />{' '}
+            × <LengthText mm={thickness} units={plan.units} />
+          </Typography>
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+/** What of the selected item is to be made, each size with its sum and what is bored or cut into it. */
+function MakeBody({ plan, item }: { plan: Plan; item: Item }) {
+  const lines = useMemo(() => partsList(plan).filter((line) => line.item === item.id), [plan, item.id]);
+  return (
+    <>
+      {lines.map((line) => (
+        <Box key={line.name} component="section" aria-label={line.name} sx={{ pb: 1.5 }}>
+          <Typography variant="h3" sx={{ color: 'text.secondary', pt: 1 }}>
+            {line.count > 1 ? `${line.count} × ` : ''}
+            {line.name}
+          </Typography>
+          <SumBlock sum={line.length} units={plan.units} />
+          <SumBlock sum={line.width} units={plan.units} />
+          {line.notes.map((note) => (
+            <Typography key={note} variant="body2" sx={{ pt: 0.5 }}>
+              {note}
+            </Typography>
+          ))}
+        </Box>
+      ))}
+    </>
+  );
+}
+
+/** What can be put in next, where one is: things under Measure, else carcasses and what hangs on them. */
 function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: Item | undefined }) {
   const dispatch = useAppDispatch();
   const [wrong, setWrong] = useState<string>();
-  const add = (list: 'things' | 'existing' | 'carcasses' | 'parts', value: { id: string; name: string }) => {
-    const issues = dispatch(
-      makeEdit({ name: `Add ${value.name}`, changes: [{ path: [list, plan[list].length], after: value }] }),
-    );
+  const put = (name: string, changes: readonly Change[], then: string) => {
+    const issues = dispatch(makeEdit({ name, changes: [...changes] }));
     setWrong(issues[0]?.message);
-    if (issues.length === 0) dispatch(select(value.id));
+    if (issues.length === 0) dispatch(select(then));
   };
-  const addBoth = (family: Plan['parts'][number]['family']) => {
+  const add = (list: 'things' | 'existing' | 'carcasses' | 'parts', value: { id: string; name: string }) =>
+    put(`Add ${value.name}`, [{ path: [list, plan[list].length], after: value }], value.id);
+  const addBoth = () => {
     const box = newCarcass(plan);
-    const part = newPart(plan, family, box);
+    const part = newPart(plan, 'door', box);
     const changes = [
       { path: ['carcasses', plan.carcasses.length], after: box },
       { path: ['parts', plan.parts.length], after: part },
     ];
-    const issues = dispatch(makeEdit({ name: `Add ${box.name} with a ${family}`, changes }));
-    setWrong(issues[0]?.message);
-    if (issues.length === 0) dispatch(select(part.id));
+    put(`Add ${box.name} with a door`, changes, part.id);
   };
   const carcass =
     item?.list === 'carcasses'
       ? item.value
       : item?.list === 'parts'
-        ? itemsOf(plan).find(({ id }) => id === item.value.carcass)?.value
+        ? plan.carcasses.find(({ id }) => id === item.value.carcass)
         : undefined;
-  const button = (words: string, act: () => void) => (
-    <Button
-      key={words}
-      variant="outlined"
-      size="small"
-      startIcon={<Plus size={18} strokeWidth={1.8} />}
-      onClick={act}
-    >
-      {words}
-    </Button>
-  );
+  const hang = (on: Carcass, family: Part['family'], bay: string, leaves: 'one' | 'pair') => {
+    const part = newPart(plan, family, on, bay);
+    const made = part.family === 'door' ? { ...part, leaves } : part;
+    add('parts', made);
+  };
   return (
     <Box sx={{ mt: 'auto', pt: 1.5, display: 'flex', flexWrap: 'wrap', gap: 1 }}>
       {stage === 'measure' ? (
@@ -246,19 +354,46 @@ function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: Item | 
           onAddMover={(kind) => add('existing', newExisting(plan, kind))}
         />
       ) : (
-        [
-          ...(plan.parts.length === 0 && !carcass
-            ? FAMILY_NAMES.map((family) => button(`Add a carcass with a ${family}`, () => addBoth(family)))
-            : []),
-          button('Add a carcass', () => add('carcasses', newCarcass(plan))),
-          ...(carcass
-            ? FAMILY_NAMES.map((family) =>
-                button(`Hang a ${family} on it`, () =>
-                  add('parts', newPart(plan, family, carcass as Plan['carcasses'][number])),
-                ),
-              )
-            : []),
-        ]
+        <>
+          {plan.parts.length === 0 && !carcass && (
+            <Button
+              variant="outlined"
+              size="small"
+              startIcon={<Plus size={18} strokeWidth={1.8} />}
+              onClick={addBoth}
+            >
+              Add a carcass with a door
+            </Button>
+          )}
+          <AddMenu
+            words="Add a carcass"
+            groups={[
+              {
+                words: 'What kind',
+                choices: CARCASS_KINDS.map((kind) => ({
+                  words: kind.charAt(0).toUpperCase() + kind.slice(1),
+                  act: () => add('carcasses', newCarcass(plan, kind)),
+                })),
+              },
+            ]}
+          />
+          {carcass && (
+            <AddMenu
+              words="Hang on it"
+              groups={namedBays(carcass).map(({ bay, name }) => ({
+                words: name === 'Whole' ? 'The whole front' : name,
+                choices: [
+                  { words: 'A door', act: () => hang(carcass, 'door', bay.id, 'one') },
+                  { words: 'A pair of doors', act: () => hang(carcass, 'door', bay.id, 'pair') },
+                  ...FAMILY_NAMES.filter((family) => family !== 'door').map((family) => ({
+                    words: `${/^[aeiou]/.test(familyOf({ family }).word) ? 'An' : 'A'} ${familyOf({ family }).word}`,
+                    act: () => hang(carcass, family, bay.id, 'one'),
+                  })),
+                ],
+              }))}
+            />
+          )}
+        </>
       )}
       {wrong && (
         <Typography role="alert" variant="body2" sx={{ color: 'error.main', flexBasis: '100%' }}>
@@ -277,48 +412,16 @@ function AddThing({
   onAdd(kind: Thing['kind']): void;
   onAddMover(kind: Existing['kind']): void;
 }) {
-  const [anchor, setAnchor] = useState<HTMLElement>();
-  const group = (words: string, kinds: readonly string[], act: (kind: string) => void) => [
-    <ListSubheader
-      key={words}
-      disableSticky
-      sx={{ lineHeight: '36px', bgcolor: 'transparent', fontSize: 14 }}
-    >
-      {words}
-    </ListSubheader>,
-    ...kinds.map((kind) => (
-      <MenuItem
-        key={kind}
-        onClick={() => {
-          setAnchor(undefined);
-          act(kind);
-        }}
-      >
-        {kind.charAt(0).toUpperCase() + kind.slice(1)}
-      </MenuItem>
-    )),
-  ];
+  const named = <Kind extends string>(kinds: readonly Kind[], act: (kind: Kind) => void) =>
+    kinds.map((kind) => ({ words: kind.charAt(0).toUpperCase() + kind.slice(1), act: () => act(kind) }));
   return (
-    <>
-      <Button
-        variant="outlined"
-        size="small"
-        aria-haspopup="menu"
-        startIcon={<Plus size={18} strokeWidth={1.8} />}
-        onClick={(event) => setAnchor(event.currentTarget)}
-      >
-        Add a thing
-      </Button>
-      <Menu
-        open={anchor !== undefined}
-        anchorEl={anchor ?? null}
-        onClose={() => setAnchor(undefined)}
-        slotProps={{ paper: { sx: { maxHeight: 560, minWidth: 280 } } }}
-      >
-        {group('What moves already', EXISTING_KINDS, (kind) => onAddMover(kind as Existing['kind']))}
-        {KIND_GROUPS.map(({ words, kinds }) => group(words, kinds, (kind) => onAdd(kind as Thing['kind'])))}
-      </Menu>
-    </>
+    <AddMenu
+      words="Add a thing"
+      groups={[
+        { words: 'What moves already', choices: named(EXISTING_KINDS, onAddMover) },
+        ...KIND_GROUPS.map(({ words, kinds }) => ({ words, choices: named(kinds, onAdd) })),
+      ]}
+    />
   );
 }
 

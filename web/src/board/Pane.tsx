@@ -45,7 +45,7 @@ export function Pane({ index, ...sheet }: Props) {
           <SolidView
             plan={plan}
             scene={sheet.scene}
-            selected={item?.id ?? null}
+            selected={sheet.mover ?? item?.id ?? null}
             sheet={light}
             words={words}
             onSelect={sheet.onSelect}
@@ -53,7 +53,12 @@ export function Pane({ index, ...sheet }: Props) {
         </Suspense>
       )}
       {kind === 'pass' && (
-        <PassView plan={plan} scene={sheet.scene} letters={sheet.letters} selected={item?.id ?? null} />
+        <PassView
+          plan={plan}
+          scene={sheet.scene}
+          letters={sheet.letters}
+          selected={sheet.mover ?? item?.id ?? null}
+        />
       )}
       <PaneTitle index={index} kind={kind} words={sight?.words} large={large} />
     </Box>

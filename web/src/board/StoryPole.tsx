@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { Plan, Report } from '@tarnpass/core';
+import { partsList, type Plan, type Report } from '@tarnpass/core';
+import { useMemo } from 'react';
 import { Link } from 'react-router';
 import type { Saving } from '../job/jobSlice';
 import { colour } from '../theme/palette';
@@ -37,11 +38,10 @@ function measureWords(plan: Plan, report: Report | null): string {
   return things > 0 ? `${many(things, 'thing')} in the space` : 'an empty space';
 }
 
-function marksOf({ plan, report, revision, saving }: Props): Mark[] {
+function marksOf({ plan, report, revision, saving }: Props, pieces: number): Mark[] {
   const hits = report?.parts.filter(({ verdict }) => verdict === 'hits').length ?? 0;
   const tight = report?.parts.filter(({ verdict }) => verdict === 'tight').length ?? 0;
   const parts = plan.parts.length;
-  const pieces = report?.parts.reduce((sum, { sizes }) => sum + sizes.length, 0) ?? 0;
   const check = !report
     ? 'working it out'
     : hits + tight > 0
@@ -83,7 +83,8 @@ function marksOf({ plan, report, revision, saving }: Props): Mark[] {
           : pieces > 0
             ? `${many(pieces, 'piece')} to cut`
             : 'nothing to cut yet',
-      look: 'waits',
+      leads: 'make',
+      look: hits > 0 || pieces === 0 ? 'waits' : 'open',
     },
     { name: 'Fit', words: 'not begun', look: 'waits' },
     { name: 'Keep', words: kept[saving.kind], look: saving.kind === 'saved' ? 'done' : 'open' },
@@ -93,6 +94,10 @@ function marksOf({ plan, report, revision, saving }: Props): Mark[] {
 /** The stick at the left edge with a mark for each stage: the way around, and what is still open where. */
 export function StoryPole(props: Props) {
   const { plan, stage, tools } = props;
+  const pieces = useMemo(
+    () => partsList(plan).reduce((sum, { count, material }) => sum + (material === '' ? 0 : count), 0),
+    [plan],
+  );
   return (
     <Box
       component="nav"
@@ -133,7 +138,7 @@ export function StoryPole(props: Props) {
           {plan.title}
         </Typography>
       </Box>
-      {marksOf(props).map((mark, i) => (
+      {marksOf(props, pieces).map((mark, i) => (
         <PoleMark key={mark.name} mark={mark} current={mark.leads === stage} label={i + 1} />
       ))}
       <Box

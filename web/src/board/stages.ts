@@ -1,5 +1,5 @@
 /** The stages that have a page; the pole shows the others as what comes after. */
-export const STAGES = { measure: 'Measure', plan: 'Plan', check: 'Check' } as const;
+export const STAGES = { measure: 'Measure', plan: 'Plan', check: 'Check', make: 'Make' } as const;
 export type Stage = keyof typeof STAGES;
 
 export const isStage = (text: string | undefined): text is Stage =>

@@ -1,6 +1,3 @@
-import Box from '@mui/material/Box';
-import Tab from '@mui/material/Tab';
-import Tabs from '@mui/material/Tabs';
 import type { Item, Plan, Report } from '@tarnpass/core';
 import { lazy, Suspense, useState } from 'react';
 import { selected as select } from '../board/viewSlice';
@@ -9,7 +6,7 @@ import { MissingPanel } from '../readings/MissingPanel';
 import { ReadingsPanel } from '../readings/ReadingsPanel';
 import { readAbout } from '../readings/readingsSlice';
 import { useAppDispatch } from '../store';
-import { colour } from '../theme/palette';
+import { CardTabs } from '../ui/CardTabs';
 import { OutlineEditor } from './OutlineEditor';
 import { WayInPanel } from './WayInPanel';
 
@@ -51,59 +48,38 @@ export default function MeasureCard({
   };
   const open = report?.missing.filter(({ why }) => why !== undefined).length ?? 0;
   return (
-    <>
-      <Tabs
-        value={tab}
-        onChange={(_event, next: TabId) => go(next)}
-        variant="scrollable"
-        scrollButtons={false}
-        aria-label="Measuring"
-        sx={{
-          minHeight: 44,
-          flex: 'none',
-          borderBottom: `1px solid ${colour('line')}`,
-          '& .MuiTab-root': { minHeight: 44, minWidth: 0, px: 1, fontSize: 15, color: 'text.primary' },
-          '& .Mui-selected': { color: 'primary.main', fontWeight: 720 },
-          '& .MuiTabs-indicator': { height: 3 },
-        }}
-      >
-        {(Object.keys(TABS) as TabId[]).map((id) => (
-          <Tab
-            key={id}
-            value={id}
-            id={`measure-${id}`}
-            aria-controls="measure-panel"
-            label={id === 'missing' && open > 0 ? `${TABS[id]} ${open}` : TABS[id]}
-          />
-        ))}
-      </Tabs>
-      <Box role="tabpanel" id="measure-panel" aria-labelledby={`measure-${tab}`}>
-        {tab === 'numbers' && (
-          <>
-            {numbers}
-            {item.list === 'space' && <OutlineEditor plan={plan} />}
-            {add}
-          </>
-        )}
-        {tab === 'readings' && <ReadingsPanel plan={plan} item={item.id} />}
-        {tab === 'missing' && (
-          <MissingPanel
-            missing={report?.missing ?? []}
-            onChoose={({ key, item: about }) => {
-              dispatch(readAbout(key));
-              dispatch(select(about));
-              go('readings');
-            }}
-          />
-        )}
-        {tab === 'instruments' && <InstrumentsPanel plan={plan} />}
-        {tab === 'wayIn' && <WayInPanel plan={plan} />}
-        {tab === 'files' && (
-          <Suspense fallback={null}>
-            <FilesPanel plan={plan} />
-          </Suspense>
-        )}
-      </Box>
-    </>
+    <CardTabs
+      label="Measuring"
+      name="measure"
+      tabs={open > 0 ? { ...TABS, missing: `${TABS.missing} ${open}` } : TABS}
+      shown={tab}
+      onShow={go}
+    >
+      {tab === 'numbers' && (
+        <>
+          {numbers}
+          {item.list === 'space' && <OutlineEditor plan={plan} />}
+          {add}
+        </>
+      )}
+      {tab === 'readings' && <ReadingsPanel plan={plan} item={item.id} />}
+      {tab === 'missing' && (
+        <MissingPanel
+          missing={report?.missing ?? []}
+          onChoose={({ key, item: about }) => {
+            dispatch(readAbout(key));
+            dispatch(select(about));
+            go('readings');
+          }}
+        />
+      )}
+      {tab === 'instruments' && <InstrumentsPanel plan={plan} />}
+      {tab === 'wayIn' && <WayInPanel plan={plan} />}
+      {tab === 'files' && (
+        <Suspense fallback={null}>
+          <FilesPanel plan={plan} />
+        </Suspense>
+      )}
+    </CardTabs>
   );
 }

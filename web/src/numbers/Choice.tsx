@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import NativeSelect from '@mui/material/NativeSelect';
 import Typography from '@mui/material/Typography';
-import type { Change } from '@tarnpass/core';
+import type { Change, Issue } from '@tarnpass/core';
 import { useId, useState } from 'react';
 import { setValue } from '../job/edits';
 import { useAppDispatch } from '../store';
@@ -15,15 +15,17 @@ interface Props {
   readonly path: Change['path'];
   /** What a word sets the place to. */
   meaning(word: string): unknown;
+  /** Where more than the one place is set: does it, and comes back with what is wrong. */
+  choose?(word: string): readonly Issue[];
 }
 
 /** One of a few words, where a number would not do. */
-export function Choice({ label, value, options, name, path, meaning }: Props) {
+export function Choice({ label, value, options, name, path, meaning, choose: own }: Props) {
   const id = useId();
   const dispatch = useAppDispatch();
   const [wrong, setWrong] = useState<string>();
   const choose = (next: string) => {
-    const issues = dispatch(setValue(name, path, meaning(next)));
+    const issues = own ? own(next) : dispatch(setValue(name, path, meaning(next)));
     setWrong(issues[0]?.message);
   };
   return (

@@ -175,6 +175,38 @@ export function LengthField({
   );
 }
 
+/** A length that need not be there: emptied, it is none. */
+export function OptionalLengthField({
+  label,
+  path,
+  name,
+  value,
+  none,
+  units,
+}: BoundProps & {
+  value: Length | null | undefined;
+  /** What stands in the plan where there is none. */
+  none?: null;
+  units: Units;
+}) {
+  const dispatch = useAppDispatch();
+  const take = (text: string) => {
+    if (text.trim() === '') return firstSentence(dispatch(setValue(name, path, none)));
+    const read = parseLength(text, units.system);
+    if (!read.ok) return read;
+    const length = { mm: read.mm, typed: text.trim(), unit: units.system };
+    return firstSentence(dispatch(setValue(name, path, length)));
+  };
+  return (
+    <Field
+      label={label}
+      shown={value ? lengthText(value, units) : ''}
+      device={{ unit: 'mm', aim: value?.mm ?? 0 }}
+      take={take}
+    />
+  );
+}
+
 /** A plain number with its own sign after it, such as degrees. */
 export function NumberField({
   label,

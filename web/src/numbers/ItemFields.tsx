@@ -13,7 +13,8 @@ import {
   type Plan,
 } from '@tarnpass/core';
 import { Choice } from './Choice';
-import { LengthField, NumberField, TextField } from './Field';
+import { LengthField, NumberField, OptionalLengthField, TextField } from './Field';
+import { PickField } from './PickField';
 import { OffsetsField } from './OffsetsField';
 
 /** All that can be changed of an item, in its groups; `only` shows one group without its heading. */
@@ -50,12 +51,25 @@ function ItemField({ plan, item, field }: { plan: Plan; item: Item; field: ItemF
     const size = item.list === 'space' && field.path.length === 1 ? (field.path[0] as 'width') : undefined;
     return <LengthField {...shared} value={value as Length} units={plan.units} {...(size && { size })} />;
   }
+  if (input === 'length or none')
+    return <OptionalLengthField {...shared} value={value as Length | undefined} units={plan.units} />;
   if (input === 'count') return <NumberField {...shared} value={value as number} suffix="" />;
   if (input === 'offsets')
     return <OffsetsField {...shared} table={value as readonly Offset[]} units={plan.units} />;
   if (input === 'part') return <PartChoice {...shared} plan={plan} value={value as string | undefined} />;
   if (input === 'degrees') return <NumberField {...shared} value={value as number} suffix="°" />;
   if (input === 'text') return <TextField {...shared} value={value as string} />;
+  if ('pick' in input)
+    return (
+      <PickField
+        {...shared}
+        plan={plan}
+        item={item}
+        pick={input.pick}
+        kinds={input.kinds?.(item.value)}
+        value={value as string}
+      />
+    );
   return (
     <Choice
       {...shared}

@@ -62,7 +62,8 @@ function QuickTile({ card }: { card: QuickCard }) {
             scene={scene}
             report={null}
             item={undefined}
-            letters={lettersOf(plan.parts)}
+            mover={undefined}
+            letters={lettersOf(scene.movers)}
             words=""
             sight={planSight(plan)}
             large={false}

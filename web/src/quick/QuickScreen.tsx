@@ -4,10 +4,12 @@ import Typography from '@mui/material/Typography';
 import {
   formatLength,
   INCHES,
+  itemOfMover,
   itemsOf,
   MILLIMETRES,
   parseLength,
   parseNumber,
+  partsList,
   QUICK_CARDS,
   quickPlan,
   usualNumbers,
@@ -33,6 +35,7 @@ import { ANSWERS } from '../strips/Strips';
 import { Strip } from '../strips/Strip';
 import { colour } from '../theme/palette';
 import { UPRIGHT } from '../theme/theme';
+import { LengthText } from '../ui/LengthText';
 import { lettersOf } from '../ui/Stone';
 
 /** One card of the deck: its numbers, the answer, and the drawing that moves. */
@@ -51,12 +54,16 @@ function Quick({ card }: { card: QuickCard }) {
   const scene = useScene(plan);
   const chosen = useApp(({ view }) => view.selected);
   const mover = scene.movers.find((one) => one.id === chosen) ?? scene.movers[0]!;
-  const item = useMemo(() => itemsOf(plan).find((one) => one.id === mover.id), [plan, mover.id]);
+  const item = useMemo(() => itemsOf(plan).find((one) => one.id === itemOfMover(mover.id)), [plan, mover.id]);
   const asked = useAsked('quick', version, { kind: 'report', plan });
   const report = asked.answer ?? null;
   const reports = useMemo(() => new Map(report?.parts.map((part) => [part.id, part])), [report]);
-  const letters = useMemo(() => lettersOf(plan.parts), [plan.parts]);
+  const letters = useMemo(() => lettersOf(scene.movers), [scene.movers]);
   const { units } = plan;
+  const leaves = useMemo(
+    () => partsList(plan).filter(({ item: of }) => plan.parts.some(({ id }) => id === of)),
+    [plan],
+  );
   useEffect(() => {
     dispatch(viewCleared());
   }, [dispatch, card]);
@@ -144,6 +151,7 @@ function Quick({ card }: { card: QuickCard }) {
             scene={scene}
             report={report}
             item={item}
+            mover={mover.id}
             letters={letters}
             words={report?.answer.stands ?? ''}
             sight={planSight(plan)}
@@ -188,6 +196,17 @@ function Quick({ card }: { card: QuickCard }) {
             </Button>
             <Button onClick={changeUnits}>{units.system === 'mm' ? 'In inches' : 'In mm'}</Button>
           </Box>
+          <Box component="section" aria-label="To cut" sx={{ pt: 2 }}>
+            {leaves.map(({ name, length, width, thickness }) => (
+              <Box key={name} sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
+                <Typography sx={{ flex: 1 }}>{name}</Typography>
+                <Typography sx={{ fontWeight: 700, fontSize: 18, whiteSpace: 'nowrap' }}>
+                  <LengthText mm={length.mm} units={units} /> × <LengthText mm={width.mm} units={units} /> ×{' '}
+                  <LengthText mm={thickness} units={units} withUnit />
+                </Typography>
+              </Box>
+            ))}
+          </Box>
           <Typography variant="body2" sx={{ pt: 2 }}>
             Usual sizes are taken for all else. As a job you can change every one, add what stands around, and
             save it.
@@ -224,8 +243,9 @@ function Quick({ card }: { card: QuickCard }) {
               mover={one}
               report={reports.get(one.id)}
               owner={
-                plan.carcasses.find(({ id }) => id === plan.parts.find((part) => part.id === one.id)?.carcass)
-                  ?.name ?? ''
+                plan.carcasses.find(
+                  ({ id }) => id === plan.parts.find((part) => part.id === itemOfMover(one.id))?.carcass,
+                )?.name ?? ''
               }
               letter={letters[one.id] ?? ''}
               units={units}

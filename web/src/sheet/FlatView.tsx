@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { itemsOf, type Item, type Plan, type Report, type Scene } from '@tarnpass/core';
+import { itemsOf, type Item, type Plan, type Report, type Scene, itemOfMover } from '@tarnpass/core';
 import { memo, useMemo, useRef, useState } from 'react';
 import { alsoSelected } from '../board/viewSlice';
 import { useApp, useAppDispatch } from '../store';
@@ -31,6 +31,8 @@ export interface SheetProps {
   readonly scene: Scene;
   readonly report: Report | null;
   readonly item: Item | undefined;
+  /** The mover that is selected, where what is selected moves: of a pair one of its leaves. */
+  readonly mover: string | undefined;
   readonly letters: Readonly<Record<string, string>>;
   readonly words: string;
   onSelect(item: string): void;
@@ -56,7 +58,20 @@ const WALL = 120;
 
 /** One flat view of the sheet: plan, front or section of the same scene, that can be panned, enlarged and worked on by hand. */
 export function FlatView(props: Props) {
-  const { plan, scene, report, item, letters, words, sight, large, section, fixed = false, onSelect } = props;
+  const {
+    plan,
+    scene,
+    report,
+    item,
+    mover,
+    letters,
+    words,
+    sight,
+    large,
+    section,
+    fixed = false,
+    onSelect,
+  } = props;
   const dispatch = useAppDispatch();
   const box = useRef<HTMLDivElement>(null);
   const sheet = useRef<SVGSVGElement>(null);
@@ -72,7 +87,8 @@ export function FlatView(props: Props) {
   const hand = useByHand(plan, item, frame);
   const [typing, setTyping] = useState<{ dim: SheetDim; at: readonly [number, number] }>();
   const reports = useMemo(() => new Map(report?.parts.map((part) => [part.id, part])), [report]);
-  const selected = item?.id ?? null;
+  const itemId = item?.id ?? null;
+  const selected = mover ?? itemId;
   const movers = useMemo(
     () => [...scene.movers].sort((a, b) => Number(a.id === selected) - Number(b.id === selected)),
     [scene.movers, selected],
@@ -84,8 +100,9 @@ export function FlatView(props: Props) {
     [large, fixed, plan, scene, selected, frame, sight],
   );
   const also = useApp(({ view }) => view.also);
-  const press = pressing(hand, selected, (id) => {
-    if (selected && selected !== 'space' && id !== selected && id !== 'space')
+  const press = pressing(hand, itemId, (pressed) => {
+    const id = itemOfMover(pressed);
+    if (itemId && itemId !== 'space' && id !== itemId && id !== 'space')
       dispatch(alsoSelected(also.includes(id) ? also.filter((other) => other !== id) : [...also, id]));
   });
   return (
@@ -96,7 +113,7 @@ export function FlatView(props: Props) {
       aria-label={`${sight.kind === 'plan' ? 'Plan' : sight.kind === 'front' ? 'Front' : 'Section'} ${sight.words}. ${words}`}
       tabIndex={-1}
       onKeyDown={(event) => {
-        if (!nudged(event, hand, selected)) panZoom.onKeyDown(event);
+        if (!nudged(event, hand, itemId)) panZoom.onKeyDown(event);
       }}
       {...press}
       sx={{
@@ -123,6 +140,7 @@ export function FlatView(props: Props) {
               frame={frame}
               sight={sight}
               selected={selected}
+              itemId={itemId}
               plan={plan}
               reports={reports}
               movers={movers}
@@ -230,6 +248,7 @@ interface GroundProps {
   readonly sight: FlatSight;
   readonly plan: Plan;
   readonly selected: string | null;
+  readonly itemId: string | null;
   readonly reports: ReadonlyMap<string, Report['parts'][number]>;
   readonly movers: Scene['movers'];
   readonly large: boolean;
@@ -238,7 +257,7 @@ interface GroundProps {
 
 /** All that a drag along a strip leaves as it is: swept air, what stands, what is blocked. */
 const Ground = memo(function Ground(props: GroundProps) {
-  const { scene, frame, sight, plan, selected, reports, movers, large, onSelect } = props;
+  const { scene, frame, sight, plan, selected, itemId, reports, movers, large, onSelect } = props;
   const names = useMemo(() => Object.fromEntries(itemsOf(plan).map(({ id, name }) => [id, name])), [plan]);
   const shared = (mover: Scene['movers'][number]) => ({
     mover,
@@ -256,7 +275,7 @@ const Ground = memo(function Ground(props: GroundProps) {
         scene={scene}
         frame={frame}
         sight={sight}
-        selected={selected}
+        selected={itemId}
         names={names}
         onSelect={onSelect}
       />

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
-import type { Mover, Plan, Report, Scene, Verdict } from '@tarnpass/core';
+import { itemOfMover, type Mover, type Plan, type Report, type Scene, type Verdict } from '@tarnpass/core';
 import { ChevronDown, ChevronRight } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { Actions } from '../commands/Hotkeys';
@@ -74,7 +74,7 @@ export function Strips({ plan, scene, report, stale, selected, letters, actions 
           key={mover.id}
           mover={mover}
           report={reports.get(mover.id)}
-          owner={owners.get(mover.id) ?? ''}
+          owner={owners.get(itemOfMover(mover.id)) ?? ''}
           letter={letters[mover.id] ?? ''}
           units={plan.units}
           selected={mover.id === selected}

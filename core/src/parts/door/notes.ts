@@ -257,7 +257,7 @@ export function doorRests(door: Door, place: PartPlace): Rest[] {
     const { name, measured } = stock.material(id);
     if (stock.schools.thickness === 'measured' && measured === null)
       found.push({
-        words: `${called(name)} is taken to be as thick as its name says`,
+        words: `${called(name)} is as thick as its name says`,
         measure: `measure how thick the ${called(name)} is`,
       });
   };
@@ -266,10 +266,10 @@ export function doorRests(door: Door, place: PartPlace): Rest[] {
   const { name, confirmed } = anyHinge(door, place);
   if (!confirmed)
     found.push({
-      words: `the numbers of ${called(name)} are usual ones`,
+      words: `the numbers of ${called(name)} are those of yours`,
       measure: `hold the ${called(name)} against its maker’s sheet`,
     });
   if (door.fit.kind === 'inset' && !built.layout.openings.get(door.bay)?.read)
-    found.push({ words: 'its opening is as drawn', measure: 'read the opening once it stands' });
+    found.push({ words: 'its opening comes out as drawn', measure: 'read the opening once it stands' });
   return found;
 }

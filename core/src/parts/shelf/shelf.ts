@@ -255,7 +255,7 @@ export const SHELF: Family<Shelf> = {
     return stock.schools.thickness === 'measured' && measured === null
       ? [
           {
-            words: `${called(name)} is taken to be as thick as its name says`,
+            words: `${called(name)} is as thick as its name says`,
             measure: `measure how thick the ${called(name)} is`,
           },
         ]

@@ -1,0 +1,187 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import { hardwareNeeded, partsList, partsRows, sumText, type PartsLine, type Plan } from '@tarnpass/core';
+import { Download } from 'lucide-react';
+import { useMemo } from 'react';
+import { colour } from '../theme/palette';
+import { LengthText } from '../ui/LengthText';
+import { saveBlob } from '../ui/saveBlob';
+
+interface Props {
+  readonly plan: Plan;
+  readonly selected: string | null;
+  onSelect(item: string): void;
+}
+
+/** The parts list: every piece of the job with its count, size, material and the sum behind it, and the hardware it takes. */
+export default function MakeSheet({ plan, selected, onSelect }: Props) {
+  const lines = useMemo(() => partsList(plan), [plan]);
+  const hardware = useMemo(() => hardwareNeeded(plan), [plan]);
+  const groups = useMemo(() => byCarcass(lines), [lines]);
+  const save = async () => {
+    const { default: Papa } = await import('papaparse');
+    saveBlob(
+      new Blob([Papa.unparse(partsRows(plan), { newline: '\n' })], { type: 'text/csv' }),
+      `${plan.title} parts`,
+      'csv',
+    );
+  };
+  return (
+    <Box
+      component="main"
+      className="make"
+      sx={{
+        bgcolor: 'background.paper',
+        borderTop: `1.4px solid ${colour('ink')}`,
+        borderLeft: `1.4px solid ${colour('ink')}`,
+        minHeight: 0,
+        overflow: 'auto',
+        px: 3,
+        pb: 3,
+      }}
+    >
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, minHeight: 56 }}>
+        <Typography variant="h2" sx={{ flex: 1 }}>
+          Parts list
+        </Typography>
+        <Button
+          variant="outlined"
+          startIcon={<Download size={18} strokeWidth={1.8} />}
+          disabled={lines.length === 0}
+          onClick={() => void save()}
+        >
+          Save as CSV
+        </Button>
+      </Box>
+      {lines.length === 0 && (
+        <Typography>
+          Nothing is to be cut yet. Add a carcass under Plan, and its pieces come here, each with its sum.
+        </Typography>
+      )}
+      {groups.map(([name, pieces]) => (
+        <Box key={name} component="section" aria-label={name} sx={{ pb: 2, overflowX: 'auto' }}>
+          <Typography variant="h3" sx={{ pt: 1 }}>
+            {name}
+          </Typography>
+          <Table size="small" aria-label={`Pieces of ${name}`} sx={TABLE}>
+            <TableHead>
+              <TableRow>
+                <TableCell>Piece</TableCell>
+                <TableCell align="right">Count</TableCell>
+                <TableCell align="right">Length</TableCell>
+                <TableCell align="right">Width</TableCell>
+                <TableCell align="right">Thick</TableCell>
+                <TableCell>Material</TableCell>
+                <TableCell>How it comes about</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
+              {pieces.map((piece) => (
+                <Piece
+                  key={`${piece.item} ${piece.name}`}
+                  piece={piece}
+                  plan={plan}
+                  chosen={piece.item === selected}
+                  onSelect={onSelect}
+                />
+              ))}
+            </TableBody>
+          </Table>
+        </Box>
+      ))}
+      {hardware.length > 0 && (
+        <Box component="section" aria-label="Hardware">
+          <Typography variant="h3" sx={{ pt: 1 }}>
+            Hardware
+          </Typography>
+          <Table size="small" aria-label="Hardware to have ready" sx={TABLE}>
+            <TableHead>
+              <TableRow>
+                <TableCell>What</TableCell>
+                <TableCell>Kind</TableCell>
+                <TableCell align="right">Count</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
+              {hardware.map(({ hardware: id, name, kind, count }) => (
+                <TableRow key={id}>
+                  <TableCell>{name}</TableCell>
+                  <TableCell>{kind}</TableCell>
+                  <TableCell align="right">{count}</TableCell>
+                </TableRow>
+              ))}
+            </TableBody>
+          </Table>
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+const TABLE = {
+  '& th': { color: 'text.secondary', fontWeight: 560, borderBottom: `1.4px solid ${colour('ink')}`, px: 1 },
+  '& td': { borderBottom: `1px solid ${colour('line')}`, px: 1, verticalAlign: 'top' },
+  '& td:first-of-type, & th:first-of-type': { pl: 0 },
+} as const;
+
+function Piece({
+  piece,
+  plan,
+  chosen,
+  onSelect,
+}: {
+  piece: PartsLine;
+  plan: Plan;
+  chosen: boolean;
+  onSelect(item: string): void;
+}) {
+  const { item, name, count, length, width, thickness, material, notes } = piece;
+  const { units } = plan;
+  return (
+    <TableRow sx={chosen ? { bgcolor: colour('tarnSoft') } : {}}>
+      <TableCell sx={{ minWidth: 150 }}>
+        <Button
+          onClick={() => onSelect(item)}
+          aria-pressed={chosen}
+          sx={{ p: 0, textAlign: 'left', justifyContent: 'flex-start', color: 'text.primary', minHeight: 32 }}
+        >
+          {name}
+        </Button>
+      </TableCell>
+      <TableCell align="right">{count}</TableCell>
+      <TableCell align="right" sx={SIZE}>
+        <LengthText mm={length.mm} units={units} />
+      </TableCell>
+      <TableCell align="right" sx={SIZE}>
+        <LengthText mm={width.mm} units={units} />
+      </TableCell>
+      <TableCell align="right" sx={SIZE}>
+        <LengthText mm={thickness} units={units} />
+      </TableCell>
+      <TableCell sx={{ minWidth: 120 }}>{material || 'there already'}</TableCell>
+      <TableCell sx={{ minWidth: 260 }}>
+        <Typography variant="body2">{sumText(length, units)}</Typography>
+        <Typography variant="body2">{sumText(width, units)}</Typography>
+        {notes.map((note) => (
+          <Typography key={note} variant="body2" sx={{ color: 'primary.main' }}>
+            {note}
+          </Typography>
+        ))}
+      </TableCell>
+    </TableRow>
+  );
+}
+
+const SIZE = { fontWeight: 700, fontSize: 16, whiteSpace: 'nowrap' } as const;
+
+function byCarcass(lines: readonly PartsLine[]): [string, PartsLine[]][] {
+  const groups = new Map<string, PartsLine[]>();
+  for (const line of lines) groups.set(line.of, [...(groups.get(line.of) ?? []), line]);
+  return [...groups];
+}

@@ -1,0 +1,44 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { NoteFinding, RestFinding } from '@tarnpass/core';
+import { colour } from '../theme/palette';
+import { Swatch } from '../ui/Patterns';
+
+/** What sums tell of a part besides its travel, and the defaults that its answers rest on. */
+export function NotesList({
+  notes,
+  rests,
+}: {
+  notes: readonly NoteFinding[];
+  rests: readonly RestFinding[];
+}) {
+  if (notes.length + rests.length === 0) return null;
+  return (
+    <>
+      {notes.length > 0 && (
+        <Box component="ul" aria-label="What its numbers tell" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          {notes.map(({ about, verdict, sentence }) => (
+            <Box
+              component="li"
+              key={`${about} ${sentence}`}
+              sx={{ display: 'flex', gap: 1.25, py: 0.75, borderBottom: `1px solid ${colour('line')}` }}
+            >
+              <Box sx={{ pt: '3px' }}>
+                <Swatch verdict={verdict} />
+              </Box>
+              <Typography sx={verdict === 'hits' ? { color: 'error.main', fontWeight: 620 } : {}}>
+                {sentence}
+              </Typography>
+            </Box>
+          ))}
+        </Box>
+      )}
+      {rests.length > 0 && (
+        <Typography variant="body2" sx={{ py: 1 }}>
+          Nobody confirmed that {rests.map(({ words }) => words).join(', or that ')}. To be sure,{' '}
+          {rests.map(({ measure }) => measure).join(', and ')}.
+        </Typography>
+      )}
+    </>
+  );
+}
