@@ -90,7 +90,7 @@ export { EXISTING_KINDS, existingKind } from './existing/kinds';
 export type { Existing } from './existing/schema';
 export { baysOf, CARCASS_KINDS, type Bay, type Carcass } from './carcass/schema';
 export { namedBays } from './carcass/fields';
-export { dividerMoved } from './carcass/bays';
+export { dividerChanges, dividerGrips, type DividerGrip } from './plan/dividers';
 export { MATERIAL_PRESETS } from './material/presets';
 export { MATERIAL_KINDS, type Material, type Schools } from './material/schema';
 export { SCHOOL_QUESTIONS } from './parts/schools';

@@ -197,7 +197,7 @@ function dividersOf(carcass: Carcass, { dividers, shell }: Layout): Panel[] {
     const words = way === 'uprights' ? `upright ${n}` : `fixed shelf ${n}`;
     return {
       id,
-      words: `the ${words}`,
+      words,
       name: capital(words),
       quads: slabs(left, right),
       front,

@@ -4,22 +4,36 @@ import { MM_PER_INCH, type Units } from './units';
 /** A bound is told so that the figure itself is allowed: the most rounded down, the least rounded up. */
 export type Rounding = 'near' | 'most' | 'least';
 
-const MARK = /⟦(near|most|least) (-?\d+(?:\.\d+)?(?:e-?\d+)?)⟧/g;
+const MARK = /⟦(near|most|least|mass|force) (-?\d+(?:\.\d+)?(?:e-?\d+)?)⟧/g;
+
+const POUND_KG = 0.45359237;
+const POUND_FORCE_N = 4.4482216152605;
 
 /** A length inside a sentence whose reader's units are not known yet; `sayLengths` writes it out. */
 export const lengthMark = (mm: number, rounding: Rounding = 'near'): string => `⟦${rounding} ${mm}⟧`;
 
-/** Write out the marked lengths of a sentence in the reader's units. */
+/** A mass in kg, or a force in N, said in pounds to those who measure in inches. */
+export const massMark = (kg: number): string => `⟦mass ${kg}⟧`;
+export const forceMark = (newtons: number): string => `⟦force ${newtons}⟧`;
+
+/** Three figures are more than anybody knows of a mass or a force. */
+const few = (value: number) =>
+  Math.abs(value) < 10 ? value.toFixed(1).replace(/\.0$/, '') : String(Math.round(value));
+
+/** Write out the marked lengths, masses and forces of a sentence in the reader's units. */
 export function sayLengths(sentence: string, units: Units): string {
-  return sentence.replace(MARK, (_, rounding: Rounding, text: string) => {
+  return sentence.replace(MARK, (_, kind: Rounding | 'mass' | 'force', text: string) => {
     const mm = Number(text);
+    const inches = units.system === 'in';
+    if (kind === 'mass') return inches ? `${few(mm / POUND_KG)} lb` : `${few(mm)} kg`;
+    if (kind === 'force') return inches ? `${few(mm / POUND_FORCE_N)} lbf` : `${few(mm)} N`;
     const step = units.system === 'in' ? MM_PER_INCH / units.step : units.step;
     // A hair of slack, so that a bound which is a whole number of steps stays itself.
     const shown = {
       near: mm,
       most: Math.floor(mm / step + 1e-9) * step,
       least: Math.ceil(mm / step - 1e-9) * step,
-    }[rounding];
+    }[kind];
     return formatLength(shown, units, true);
   });
 }

@@ -285,7 +285,7 @@ function answerOf(
   const moves = scene.movers.find(({ id }) => id === worst.id)!;
   const subject = own.has(worst.item) ? moves.bodies[0]!.name.replace(/^the /, '') : called(worst.name);
   const first = worst.findings[0];
-  const said = first ? tail(first.sentence, subject) : '';
+  const said = first ? tail(first, moves, subject) : '';
   if (hits > 0 || tight > 0) {
     const [some, one, many] =
       hits > 0 ? [hits, 'stops short', 'stop short'] : [tight, 'is tight', 'are tight'];
@@ -332,13 +332,13 @@ function answerOf(
 }
 
 /** A finding's sentence with its subject put before it, up to the semicolon, without the full stop. */
-function tail(sentence: string, subject: string): string {
-  const own = /^The handle/.test(sentence);
+function tail({ sentence, moving }: Finding, { bodies }: Mover, subject: string): string {
   const plain = sentence
     .replace(/;.*$/, '')
     .replace(/\.$/, '')
     .replace(/, [^,]* short of full travel$/, '');
-  return own ? lower(plain) : `the ${subject} ${lower(plain)}`;
+  // What is not the main body names itself.
+  return moving === bodies[0]!.id ? `the ${subject} ${lower(plain)}` : lower(plain);
 }
 
 function elsewhere(scene: Scene, finding: Finding | undefined): string {

@@ -302,13 +302,8 @@ function MakeBody({ plan, item }: { plan: Plan; item: Item }) {
             {line.count > 1 ? `${line.count} × ` : ''}
             {line.name}
           </Typography>
-          <SumBlock sum={line.length} units={plan.units} />
-          <SumBlock sum={line.width} units={plan.units} />
-          {line.notes.map((note) => (
-            <Typography key={note} variant="body2" sx={{ pt: 0.5 }}>
-              {note}
-            </Typography>
-          ))}
+          <SumBlock sum={line.length} units={plan.units} opened />
+          <SumBlock sum={line.width} units={plan.units} opened />
         </Box>
       ))}
     </>

@@ -67,7 +67,11 @@ export function DrawerScreen() {
           [`@media (min-width: ${UPRIGHT}px)`]: { gridTemplateColumns: 'minmax(0, 1fr) 452px' },
         }}
       >
-        <Box component="section" aria-label="In the drawer">
+        <Box
+          component="section"
+          aria-label="In the drawer"
+          sx={{ bgcolor: 'background.paper', borderTop: `2.4px solid ${colour('ink')}`, px: 2, pb: 2 }}
+        >
           {items !== null && all.length === 0 && (
             <Typography sx={{ py: 2 }}>
               The drawer is empty. Put in what you have, one by one or from a file, and every job asks here
@@ -107,7 +111,7 @@ export function DrawerScreen() {
                     </Typography>
                   </Box>
                 </Button>
-                <Box sx={{ width: 190 }}>
+                <Box sx={{ width: 210, flex: 'none' }}>
                   <Field
                     label="How many"
                     shown={String(count)}
@@ -130,7 +134,7 @@ export function DrawerScreen() {
               </Box>
             ))}
           </Box>
-          <Box sx={{ display: 'flex', gap: 1, pt: 2, flexWrap: 'wrap' }}>
+          <Box sx={{ display: 'flex', gap: 1, py: 2, flexWrap: 'wrap' }}>
             <AddMenu
               words="Put in"
               groups={HARDWARE_NAMES.map((kind) => ({

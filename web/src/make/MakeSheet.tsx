@@ -6,7 +6,7 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import { hardwareNeeded, partsList, partsRows, sumText, type PartsLine, type Plan } from '@tarnpass/core';
+import { hardwareNeeded, partsList, partsRows, type PartsLine, type Plan } from '@tarnpass/core';
 import { Download } from 'lucide-react';
 import { useMemo } from 'react';
 import { colour } from '../theme/palette';
@@ -78,7 +78,6 @@ export default function MakeSheet({ plan, selected, onSelect }: Props) {
                 <TableCell align="right">Width</TableCell>
                 <TableCell align="right">Thick</TableCell>
                 <TableCell>Material</TableCell>
-                <TableCell>How it comes about</TableCell>
               </TableRow>
             </TableHead>
             <TableBody>
@@ -145,7 +144,7 @@ function Piece({
   const { units } = plan;
   return (
     <TableRow sx={chosen ? { bgcolor: colour('tarnSoft') } : {}}>
-      <TableCell sx={{ minWidth: 150 }}>
+      <TableCell sx={{ width: '45%' }}>
         <Button
           onClick={() => onSelect(item)}
           aria-pressed={chosen}
@@ -153,6 +152,11 @@ function Piece({
         >
           {name}
         </Button>
+        {notes.map((note) => (
+          <Typography key={note} variant="body2">
+            {note}
+          </Typography>
+        ))}
       </TableCell>
       <TableCell align="right">{count}</TableCell>
       <TableCell align="right" sx={SIZE}>
@@ -164,16 +168,7 @@ function Piece({
       <TableCell align="right" sx={SIZE}>
         <LengthText mm={thickness} units={units} />
       </TableCell>
-      <TableCell sx={{ minWidth: 120 }}>{material || 'there already'}</TableCell>
-      <TableCell sx={{ minWidth: 260 }}>
-        <Typography variant="body2">{sumText(length, units)}</Typography>
-        <Typography variant="body2">{sumText(width, units)}</Typography>
-        {notes.map((note) => (
-          <Typography key={note} variant="body2" sx={{ color: 'primary.main' }}>
-            {note}
-          </Typography>
-        ))}
-      </TableCell>
+      <TableCell sx={{ minWidth: 130 }}>{material || 'there already'}</TableCell>
     </TableRow>
   );
 }

@@ -57,6 +57,9 @@ function Quick({ card }: { card: QuickCard }) {
   const item = useMemo(() => itemsOf(plan).find((one) => one.id === itemOfMover(mover.id)), [plan, mover.id]);
   const asked = useAsked('quick', version, { kind: 'report', plan });
   const report = asked.answer ?? null;
+  const several = scene.movers.length > 1;
+  const askedPairs = useAsked('quick pairs', version, several ? { kind: 'pairs', plan } : null);
+  const pairs = (askedPairs.answer ?? []).filter(({ word }) => word !== 'never meet' && word !== 'any order');
   const reports = useMemo(() => new Map(report?.parts.map((part) => [part.id, part])), [report]);
   const letters = useMemo(() => lettersOf(scene.movers), [scene.movers]);
   const { units } = plan;
@@ -206,6 +209,11 @@ function Quick({ card }: { card: QuickCard }) {
                 </Typography>
               </Box>
             ))}
+            {pairs.map(({ sentence }) => (
+              <Typography key={sentence} sx={{ pt: 1 }}>
+                {sentence}
+              </Typography>
+            ))}
           </Box>
           <Typography variant="body2" sx={{ pt: 2 }}>
             Usual sizes are taken for all else. As a job you can change every one, add what stands around, and
@@ -241,6 +249,7 @@ function Quick({ card }: { card: QuickCard }) {
             <Strip
               key={one.id}
               mover={one}
+              name={one.name}
               report={reports.get(one.id)}
               owner={
                 plan.carcasses.find(

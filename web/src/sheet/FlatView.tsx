@@ -13,6 +13,7 @@ import { HandMarks } from './HandMarks';
 import { lensPlace, type LensPlace } from './lensPlace';
 import { LiveLayer } from './LiveLayer';
 import { airBounds, Blocked, reachOfPart, SweptAir } from './MovingPart';
+import { DividersByHand } from './DividersByHand';
 import { OutlineByHand, TrueShapeOnSheet } from './OutlineByHand';
 import { ScaleBar } from './ScaleBar';
 import { SectionMark } from './SectionMark';
@@ -195,6 +196,9 @@ export function FlatView(props: Props) {
             />
             {item?.list === 'space' && sight.kind === 'plan' && large && !fixed && (
               <OutlineByHand plan={plan} frame={frame} />
+            )}
+            {item?.list === 'carcasses' && large && !fixed && (
+              <DividersByHand plan={plan} carcass={item.value} frame={frame} />
             )}
             {item && (
               <HandMarks

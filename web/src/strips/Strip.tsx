@@ -21,6 +21,8 @@ import { ROW, Well } from './Well';
 interface Props {
   readonly mover: Mover;
   readonly report: PartReport | undefined;
+  /** As the strip says it, and what that belongs to. */
+  readonly name: string;
   readonly owner: string;
   readonly letter: string;
   readonly units: Units;
@@ -30,7 +32,7 @@ interface Props {
 
 /** One part's travel as a strip: drag the rider along it and the part moves. */
 export const Strip = memo(function Strip(props: Props) {
-  const { mover, report, owner, letter, selected } = props;
+  const { mover, report, name, owner, letter, selected } = props;
   const dispatch = useAppDispatch();
   const choose = () => {
     if (!selected) dispatch(select(mover.id));
@@ -55,7 +57,7 @@ export const Strip = memo(function Strip(props: Props) {
       </svg>
       <Box sx={{ minWidth: 0 }}>
         <Typography variant="h3" component="div" noWrap title={mover.name}>
-          {mover.name}
+          {name}
         </Typography>
         <Typography variant="body2" noWrap title={owner}>
           {owner}

@@ -74,7 +74,7 @@ export function Strips({ plan, scene, report, stale, selected, letters, actions 
           key={mover.id}
           mover={mover}
           report={reports.get(mover.id)}
-          owner={owners.get(itemOfMover(mover.id)) ?? ''}
+          {...stripWords(mover, owners.get(itemOfMover(mover.id)) ?? '', plan)}
           letter={letters[mover.id] ?? ''}
           units={plan.units}
           selected={mover.id === selected}
@@ -90,7 +90,7 @@ export function Strips({ plan, scene, report, stale, selected, letters, actions 
         // Until the first answer has put the worst first, no strip is to be had: it would move away under the hand.
         inert={!report && !failed}
         // A scrolling list is reached by its own strips, so that it needs no stop of its own.
-        sx={{ maxHeight: ROWS * 50 + 6, overflowY: 'auto', overscrollBehavior: 'contain' }}
+        sx={{ maxHeight: `min(${ROWS * 50 + 6}px, 20vh)`, overflowY: 'auto', overscrollBehavior: 'contain' }}
       >
         {many
           ? (Object.keys(GROUPS) as Verdict[]).map((verdict) => {
@@ -115,6 +115,15 @@ export function Strips({ plan, scene, report, stale, selected, letters, actions 
       <StripsFoot scene={scene} actions={actions} letters={letters} selected={selected} />
     </Box>
   );
+}
+
+/** What a strip is called, and what that belongs to: of a pair the leaf, and the pair. */
+function stripWords(mover: Mover, owner: string, plan: Plan): { name: string; owner: string } {
+  const [item, leaf] = mover.id.split('.');
+  const part = leaf && plan.parts.find(({ id }) => id === item);
+  return part
+    ? { name: `${leaf.charAt(0).toUpperCase()}${leaf.slice(1)} leaf`, owner: part.name }
+    : { name: mover.name, owner };
 }
 
 function GroupHead({

@@ -1,5 +1,5 @@
 import { called } from '../../item/called';
-import { lengthMark } from '../../length/lengthMark';
+import { forceMark, lengthMark, massMark } from '../../length/lengthMark';
 import type { PartNote, PartPlace, Rest } from '../family';
 import { anyHinge, cupSetting, hingeHardware, hingesOf } from './hung';
 import { leavesOf, openingOfDoor, overlapsOf, type Leaf } from './leaf';
@@ -28,7 +28,6 @@ const note = (about: PartNote['about'], verdict: PartNote['verdict'], sentence: 
   verdict,
   sentence,
 });
-const kg = (mass: number) => `${mass < 10 ? mass.toFixed(1) : Math.round(mass)} kg`;
 const COUNTS = [
   'no',
   'one',
@@ -53,14 +52,14 @@ function loadNotes(door: Door, leaf: Leaf, place: PartPlace): PartNote[] {
   const { count, spacing } = hingesOf(door, leaf, place);
   const wanted = wantedHinges(hinge.kind, high, mass, rating);
   const found: PartNote[] = [];
-  const weighs = `The leaf weighs about ${kg(mass)}`;
-  const pull = Math.round(topHingePull(mass, wide, spacing));
+  const weighs = `The leaf weighs about ${massMark(mass)}`;
+  const pull = topHingePull(mass, wide, spacing);
   if (wanted === undefined)
     found.push(
       note(
         'hinges',
         'hits',
-        `${weighs}: that is beyond what ${hinge.kind === 'cup' ? 'usual cup hinges' : 'these hinges'} are known to carry${hinge.kind === 'cup' ? ', which is 22 kg and 2,400 mm' : `, which is ${kg(rating)}`}. Make it lighter, or take hinges rated for it.`,
+        `${weighs}: that is beyond what ${hinge.kind === 'cup' ? 'usual cup hinges' : 'these hinges'} are known to carry${hinge.kind === 'cup' ? `, which is ${massMark(22)} and ${lengthMark(2400)}` : `, which is ${massMark(rating)}`}. Make it lighter, or take hinges rated for it.`,
       ),
     );
   else if (count < wanted)
@@ -72,7 +71,7 @@ function loadNotes(door: Door, leaf: Leaf, place: PartPlace): PartNote[] {
       note(
         'hinges',
         'clear',
-        `${weighs}; ${hinge.kind === 'continuous' ? 'its hinge' : `${COUNTS[count]} hinges`} will do. The top one is pulled with ${pull} N.`,
+        `${weighs}; ${hinge.kind === 'continuous' ? 'its hinge' : `${COUNTS[count]} hinges`} will do. The top one is pulled with ${forceMark(pull)}.`,
       ),
     );
   const sag = sagOf(play, wide, spacing);
