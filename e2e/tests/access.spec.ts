@@ -7,11 +7,12 @@ for (const colorScheme of ['light', 'dark'] as const) {
     // A colour half way through its change is none to be judged.
     await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
     const id = await demoCopy(request, `Access ${colorScheme}`);
-    const board = ['check', 'plan', 'measure'].map((stage) => `/jobs/${id}/${stage}`);
+    const board = ['check', 'plan', 'measure', 'make'].map((stage) => `/jobs/${id}/${stage}`);
     const tabs = ['Readings', 'Missing', 'Tapes', 'Way in', 'Files'].map(
       (name) => `/jobs/${id}/measure#${name}`,
     );
-    const alone = ['/', '/keys', '/quick', `/jobs/${id}/read`];
+    tabs.push(...['Materials', 'Hardware', 'Ways'].map((name) => `/jobs/${id}/plan#${name}`));
+    const alone = ['/', '/keys', '/quick', '/hardware', `/jobs/${id}/read`];
     for (const path of [...alone, '/quick/doors-in-corner', ...board, ...tabs, `/jobs/${id}/find`]) {
       await page.goto(path.replace('find', 'check'));
       if (!alone.includes(path)) await expect(answer(page)).toContainText('Both parts');

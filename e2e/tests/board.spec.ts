@@ -4,11 +4,14 @@ import { answer, DEMO, demoCopy, onPlan, saved, type } from './demo';
 test('the demo job opens from the list with its answer', async ({ page }) => {
   await page.goto('/');
   const job = page.getByRole('link', { name: new RegExp(DEMO) });
-  await expect(job).toContainText('Both parts stop short');
+  await expect(job).toContainText('Four parts of five stop short');
   await job.click();
   await expect(answer(page)).toContainText(
-    'the handle of the locker leaf touches the window sill at 74°, so next, stop it at 73°',
+    'the rack on the left leaf of the medicine pair stands 15 mm inside fixed shelf 1 of the medicine cupboard when shut',
   );
+  await expect(page.getByRole('region', { name: 'Travel strips' })).toContainText('hits at 74°');
+  await page.getByRole('button', { name: 'Try it' }).click();
+  await expect(answer(page)).not.toContainText('the rack on the left leaf');
   await expect(onPlan(page).getByRole('button', { name: 'Window sill', exact: true })).toBeVisible();
 });
 
@@ -178,7 +181,7 @@ test('a plan file that cannot be read is refused by path and sentence; a good on
   const input = page.getByLabel('Plan file', { exact: true });
   await input.setInputFiles(file('later.json', JSON.stringify({ ...plan, version: 7 })));
   await expect(page.getByRole('alert')).toContainText(
-    'later.json, version: This file is of format version 7; this Tarnpass reads up to version 2.',
+    'later.json, version: This file is of format version 7; this Tarnpass reads up to version 3.',
   );
   await input.setInputFiles(file('broken.json', '{"format":'));
   await expect(page.getByRole('alert')).toContainText('broken.json: This is not JSON');

@@ -45,6 +45,7 @@ export function useActions({ plan, scene, report, selected, onFind }: About): Ac
       measure: () => go(`/jobs/${job()}/measure`)(),
       plan: () => go(`/jobs/${job()}/plan`)(),
       check: () => go(`/jobs/${job()}/check`)(),
+      make: () => go(`/jobs/${job()}/make`)(),
       jobs: go('/'),
       undo: () => dispatch(undo()),
       redo: () => dispatch(redo()),
