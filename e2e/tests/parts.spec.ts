@@ -59,6 +59,8 @@ test('a wardrobe pair beside the room door, by mouse, from the quick start to it
   const grip = page.getByRole('button', {
     name: 'Upright 1 of Wardrobe: drag it, or shift it with the arrow keys',
   });
+  // Once the view stands still.
+  await grip.hover();
   const box = (await grip.boundingBox())!;
   await drag(page, box.x + box.width / 2, box.y + box.height / 2, 30, 0);
   await expect(page.getByRole('button', { name: /^Undo: Move upright 1 of Wardrobe/ })).toBeVisible();
