@@ -17,7 +17,7 @@ export interface Clear {
  * tell which side leans; what it is lower comes off its top.
  */
 export function asRead<C extends Clear>(clear: C, read: Bay['read']): C {
-  return lowered(narrowed(clear, read), read);
+  return narrowed(lowered(clear, read), read);
 }
 
 /** Whether anything of it was read. */

@@ -149,8 +149,8 @@ function wholeRegion({ frame }: Carcass, shell: Shell): Region {
     ...(member !== undefined && { member }),
   });
   return {
-    left,
-    right,
+    left: between(left, bottom, top),
+    right: between(right, bottom, top),
     bottom,
     top,
     edges: {

@@ -1,7 +1,7 @@
 import type { Stock } from '../material/stock';
 import { sumOf, type Sum, type SumLine } from '../sizing/sum';
 import type { Layout } from './layout';
-import { added, plumbLine, slabs, type FaceLine } from './line';
+import { added, faceAt, plumbLine, slabs, type FaceLine } from './line';
 import type { Carcass } from './schema';
 import { RAIL } from './shell';
 
@@ -76,11 +76,13 @@ function caseOf(carcass: Carcass, { shell, left, right }: Layout, stock: Stock):
     const edge = plumbLine(which === 'left' ? 0 : w, foot, sideTop);
     const off: FaceLine = [[foot, 0], [(foot + h) / 2, lean?.middle.mm ?? 0], [h, lean?.head.mm ?? 0]]; // prettier-ignore
     const outer = lean ? added(edge, off, which === 'left' ? 1 : -1) : edge;
-    const face: FaceLine = which === 'left' ? left : right;
+    const face = which === 'left' ? left : right;
+    // Above and below the inside it stands as drawn.
+    const drawn = which === 'left' ? shell.left : shell.right;
     const inner: FaceLine = [
-      [foot, face[0]![1]],
+      [foot, faceAt(drawn, foot)],
       ...face.filter(([z]) => z > foot && z < sideTop),
-      [sideTop, face[face.length - 1]![1]],
+      [sideTop, faceAt(drawn, sideTop)],
     ];
     return {
       id: which,

@@ -1,7 +1,9 @@
+import { namedBays } from '../carcass/fields';
 import { fieldLabel } from '../item/field';
 import { get, type PathStep } from '../item/path';
 import type { Length } from '../length/length';
 import { fieldsOf, itemsOf, pathOf, type Item } from '../plan/items';
+import { carcassOf } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { cornersOf, wallsOf } from '../space/outline';
 import type { GoverningRule } from './governing';
@@ -37,7 +39,10 @@ const SIZES = new Set(['width', 'depth', 'height']);
 /** Diagonals are of use between few corners. */
 const MOST_CORNERS = 8;
 
-/** All that can be read of a plan's space, the space first. What is decided rather than found, such as a carcass, is not among it. */
+/**
+ * All that can be read of a plan, the space first. What is decided rather than found is not among it, such as a carcass's
+ * own size; its openings are, once it stands: they come out as they come out.
+ */
 export function dimensionsOf(plan: Plan): Dimension[] {
   const items = itemsOf(plan).filter(
     ({ list }) => list === 'space' || list === 'things' || list === 'existing',
@@ -46,7 +51,39 @@ export function dimensionsOf(plan: Plan): Dimension[] {
     ...items.flatMap((item) => itemDimensions(plan, item)),
     ...cornerDimensions(plan),
     ...plumbDimensions(plan),
+    ...plan.carcasses.flatMap((_, i) => openingDimensions(plan, i)),
   ];
+}
+
+const OPENING = {
+  bottom: 'width at the bottom',
+  middle: 'width half-way up',
+  top: 'width at the top',
+  left: 'height at the left',
+  right: 'height at the right',
+} as const;
+
+/** Widths and heights of each opening of a carcass that is not split further. */
+function openingDimensions(plan: Plan, i: number): Dimension[] {
+  const carcass = plan.carcasses[i]!;
+  const { openings } = carcassOf(plan, carcass).layout;
+  return namedBays(carcass).flatMap(({ bay, path, name }) => {
+    if (bay.split) return [];
+    const { inside } = openings.get(bay.id)!;
+    return (Object.keys(OPENING) as (keyof typeof OPENING)[]).map((at): Dimension => {
+      const label = `${name === 'Whole' ? 'Opening' : name}, ${OPENING[at]}`;
+      const up = at === 'left' || at === 'right';
+      return {
+        key: `${carcass.id}/${bay.id}.${at}`,
+        item: carcass.id,
+        name: `${carcass.name}: ${label.charAt(0).toLowerCase()}${label.slice(1)}`,
+        label,
+        mm: bay.read[at]?.mm ?? (up ? inside.top - inside.bottom : inside.right - inside.left),
+        path: ['carcasses', i, ...path, 'read', at],
+        rule: 'smallest',
+      };
+    });
+  });
 }
 
 function itemDimensions(plan: Plan, item: Item): Dimension[] {

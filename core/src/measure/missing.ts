@@ -33,8 +33,11 @@ const SAME = 0.05;
  */
 export function missingReadings(plan: Plan, scene: Scene, parts: readonly PartReport[]): Missing[] {
   const measured = new Map(plan.measured.map((one) => [one.of, one]));
+  // An opening cannot be read before its carcass stands: that a leaf rests on it is told with the leaf.
+  const built = new Set(plan.carcasses.map(({ id }) => id));
   const dimensions = dimensionsOf(plan).filter(
-    ({ key, path }) => path !== undefined || (plan.space.outline !== undefined && !isPlumb(key)),
+    ({ key, path, item }) =>
+      !built.has(item) && (path !== undefined || (plan.space.outline !== undefined && !isPlumb(key))),
   );
   const known = (dimension: Dimension) => {
     const one = measured.get(dimension.key);

@@ -45,7 +45,13 @@ function slopeOf(id: string): readonly string[] {
 }
 
 /** Of the axis along which least is known. Readings of an outline stand for all its walls. */
-function sigmaOf({ space }: Plan, body: Body, sigmas: ReadonlyMap<string, number>): number {
+function sigmaOf({ space, carcasses }: Plan, body: Body, sigmas: ReadonlyMap<string, number>): number {
+  // What was read of a carcass's openings places its panels; which of them it moved is not known.
+  if (carcasses.some(({ id }) => id === body.item))
+    return Math.max(
+      0,
+      ...[...sigmas].filter(([key]) => key.startsWith(`${body.item}/`)).map(([, sigma]) => sigma),
+    );
   if (space.outline && body.id.startsWith('wall-')) {
     const runs = [...sigmas].filter(([key]) => /^space\/[a-z0-9-]+:/.test(key)).map(([, sigma]) => sigma);
     return Math.max(0, ...runs);

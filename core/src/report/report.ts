@@ -1,3 +1,5 @@
+import { carcassNotes } from '../carcass/notes';
+import type { Carcass } from '../carcass/schema';
 import type { MoverCheck } from '../clearance/checkMover';
 import { SceneChecker, type Progress } from '../clearance/checkScene';
 import { finish } from '../clearance/steps';
@@ -99,7 +101,10 @@ export function* reportSteps(plan: Plan, checker: SceneChecker): Generator<Progr
     })
     .sort((a, b) => urgency(a) - urgency(b));
   const air = airFindings(plan, scene);
-  const told = plan.parts.map((part) => toldOf(plan, part));
+  const told = [
+    ...plan.parts.map((part) => toldOf(plan, part)),
+    ...plan.carcasses.map((one) => toldOfCarcass(plan, one)),
+  ];
   const notes = told.flatMap((one) => one.notes).sort((a, b) => RANK[a.verdict] - RANK[b.verdict]);
   const rests = told.flatMap((one) => one.rests);
   return {
@@ -150,6 +155,16 @@ function toldOf(plan: Plan, part: Part): Told {
   };
   toldKept.set(part, { place, units: plan.units, told });
   return told;
+}
+
+/** What is to be told of a carcass itself. */
+function toldOfCarcass({ units }: Plan, carcass: Carcass): Told {
+  const notes = carcassNotes(carcass).map((note) => ({
+    ...note,
+    item: carcass.id,
+    sentence: sayLengths(note.sentence, units),
+  }));
+  return { notes, rests: [] };
 }
 
 /** Of what moves there already: nothing of it is cut, and it is not for the plan to change. */

@@ -6,13 +6,14 @@ import type { Server } from 'node:http';
 import type { Connection } from '../db/connect';
 import { connect } from '../db/connect';
 import { jobs, revisions } from '../db/tables';
-import { readPlanFile } from '@tarnpass/core';
+import { GENERIC_HARDWARE, readPlanFile } from '@tarnpass/core';
 import { layDemo } from '../jobs/demo';
 import { createApp } from './app';
 
 const DEMO = new URL('../../../demo/', import.meta.url);
-const file = readPlanFile(readFileSync(new URL('hollin-hut.json', DEMO), 'utf8'));
-if (!file.ok) throw new Error('the demo must read');
+const ROOM = new URL('../../../core/src/testing/room.json', import.meta.url);
+const file = readPlanFile(readFileSync(ROOM, 'utf8'));
+if (!file.ok) throw new Error('the room must read');
 const plan: Record<string, unknown> = { ...file.plan };
 const history = { done: [], undone: [] };
 
@@ -196,7 +197,41 @@ describe('the jobs API on a real PostgreSQL', () => {
       revision: number;
       plan: { parts: { limit: number }[] };
     };
-    expect([revision, now.parts[0]!.limit]).toEqual([3, 115]);
+    expect([revision, now.parts[0]!.limit]).toEqual([3, 105]);
+  });
+});
+
+describe('the drawer of hardware', () => {
+  const hinge = { item: usual('brass', 'Brass butt'), count: 6 };
+  function usual(id: string, name: string) {
+    const butt = GENERIC_HARDWARE.find(({ kind }) => kind === 'butt hinge')!;
+    return { ...butt, id, name };
+  }
+
+  it('takes all of what it is handed or none, keeps the last of each id, and gives it back', async () => {
+    expect((await call('POST', '/api/hardware', { items: [hinge] })).status).toBe(201);
+    const more = {
+      items: [
+        { ...hinge, count: 4 },
+        { item: usual('steel', 'Steel butt'), count: 2 },
+      ],
+    };
+    await call('POST', '/api/hardware', more);
+    const listed = (await call('GET', '/api/hardware')).body as unknown as (typeof hinge)[];
+    expect(listed.map(({ item, count }) => [item.id, count])).toEqual([
+      ['brass', 4],
+      ['steel', 2],
+    ]);
+    const bad = {
+      items: [
+        { ...hinge, count: 9 },
+        { item: { ...hinge.item, opens: 900 }, count: 1 },
+      ],
+    };
+    const refused = await call('POST', '/api/hardware', bad);
+    expect([refused.status, refused.body.message]).toEqual([400, 'This request cannot be read.']);
+    expect((await call('DELETE', '/api/hardware/steel')).body).toEqual([{ ...hinge, count: 4 }]);
+    expect((await call('DELETE', '/api/hardware/steel')).status).toBe(404);
   });
 });
 

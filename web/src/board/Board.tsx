@@ -124,7 +124,8 @@ function Board({ stage }: { stage: Stage }) {
   );
   // What was read for the job comes in while it is open, here or on a phone beside the wall.
   useEffect(() => dispatch(followLog(job.id)), [dispatch, job.id]);
-  useEffect(() => (stage === 'measure' ? dispatch(followDevices()) : undefined), [dispatch, stage]);
+  const reads = stage === 'measure' || stage === 'plan';
+  useEffect(() => (reads ? dispatch(followDevices()) : undefined), [dispatch, reads]);
   const actions = useActions({
     plan,
     scene,

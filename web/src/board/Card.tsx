@@ -14,6 +14,7 @@ import {
   KIND_GROUPS,
   newExisting,
   type Existing,
+  type Bay,
   type Carcass,
   type Item,
   type Mover,
@@ -258,7 +259,7 @@ function NumbersBody({ plan, report, item }: Props & { item: Item }) {
             </Box>
           </Box>
         ))}
-      {item.list === 'parts' && <NotesList {...aboutItem(report, item)} />}
+      <NotesList {...aboutItem(report, item)} />
       <ItemFields plan={plan} item={item} />
       {item.list === 'carcasses' && <PiecesOf plan={plan} lines={lines} />}
     </>
@@ -341,6 +342,20 @@ function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: Item | 
     const made = part.family === 'door' ? { ...part, leaves } : part;
     add('parts', made);
   };
+  /** A row of doors with even gaps, hinged outward from the middle. */
+  const hangRow = (on: Carcass, { split }: Bay) => {
+    let grown = plan;
+    const bays = split?.bays ?? [];
+    for (const [i, { id }] of bays.entries()) {
+      const part = newPart(grown, 'door', on, id);
+      if (part.family !== 'door') return;
+      const side = split?.way === 'uprights' && i >= bays.length / 2 ? 'right' : 'left';
+      grown = { ...grown, parts: [...grown.parts, { ...part, hinge: { ...part.hinge, side } }] };
+    }
+    const made = grown.parts.slice(plan.parts.length);
+    const changes = made.map((after, i) => ({ path: ['parts', plan.parts.length + i], after }));
+    put(`Hang a row of doors on ${on.name}`, changes, made[0]!.id);
+  };
   return (
     <Box sx={{ mt: 'auto', pt: 1.5, display: 'flex', flexWrap: 'wrap', gap: 1 }}>
       {stage === 'measure' ? (
@@ -378,6 +393,9 @@ function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: Item | 
               groups={namedBays(carcass).map(({ bay, name }) => ({
                 words: name === 'Whole' ? 'The whole front' : name,
                 choices: [
+                  ...(bay.split
+                    ? [{ words: 'A door on each of its bays', act: () => hangRow(carcass, bay) }]
+                    : []),
                   { words: 'A door', act: () => hang(carcass, 'door', bay.id, 'one') },
                   { words: 'A pair of doors', act: () => hang(carcass, 'door', bay.id, 'pair') },
                   ...FAMILY_NAMES.filter((family) => family !== 'door').map((family) => ({

@@ -1,0 +1,24 @@
+import { lengthMark } from '../length/lengthMark';
+import type { PartNote } from '../parts/family';
+import type { Carcass } from './schema';
+
+/** Higher than this for its depth a case goes over when its doors hang open or a child climbs in. CP, no single source. */
+const SLENDER = 3;
+
+/** What to beware of with a carcass, with the reason: what hangs and what can tip. */
+export function carcassNotes({ stands, height, depth, kind }: Carcass): PartNote[] {
+  const caution = (sentence: string): PartNote => ({ about: 'caution', verdict: 'tight', sentence });
+  if (stands.on === 'the wall')
+    return [
+      caution(
+        'It hangs with all that is in it: screw its rail into studs or masonry with fixings rated for that, and look for cables and pipes before you drill. Local codes and the fixing maker’s sheet come first.',
+      ),
+    ];
+  if (kind !== 'free cradle' && height.mm > SLENDER * depth.mm)
+    return [
+      caution(
+        `It is ${lengthMark(height.mm)} high on a depth of ${lengthMark(depth.mm)}: fix its head to the wall, so that it cannot tip with its doors open or a child climbing in.`,
+      ),
+    ];
+  return [];
+}
