@@ -85,7 +85,10 @@ export function moverCheck(
   };
 }
 
-/** The same check with its curves drawn, of each encounter and of the whole; stops between them. */
+/** More curves than this in one chart are not told apart: the worst are drawn. */
+export const MOST_CURVES = 4;
+
+/** The same check with its curves drawn, of the whole and of the worst encounters; stops between them. */
 export function* curveSteps(
   mover: Mover,
   still: readonly Body[],
@@ -93,17 +96,30 @@ export function* curveSteps(
 ): Generator<void, MoverCheck> {
   const { from, to, watch } = check;
   const pairsOf = new Map<string, PiecePair[]>();
-  const wanted = new Set(check.encounters.map(({ moving, still: other }) => `${moving} ${other}`));
+  const wanted = new Set(check.encounters.map(keyOf));
   for (const [moving, other] of meetings(mover, still)) {
     const key = `${moving.id} ${other.id}`;
     if (wanted.has(key)) pairsOf.set(key, piecePairs(mover, moving, other, watch, noCounts()));
   }
   const encounters: Encounter[] = [];
+  let drawn = 0;
   for (const encounter of check.encounters) {
-    encounters.push(curved(encounter, pairsOf.get(`${encounter.moving} ${encounter.still}`) ?? [], check));
+    const next = curved(
+      encounter,
+      pairsOf.get(keyOf(encounter)) ?? [],
+      check,
+      drawn < MOST_CURVES,
+    );
+    if (next.curve.length > 0) drawn += 1;
+    encounters.push(next);
     yield;
   }
-  const all = [...pairsOf.values()].flat();
+  // The worst first: what can never be as short as what was found at a travel is not looked at there.
+  const all = check.encounters.flatMap((encounter) => {
+    const { least, needed } = encounter;
+    const atLeast = least ? share({ clearance: least.lower, needed }) : 0;
+    return (pairsOf.get(keyOf(encounter)) ?? []).map((pair) => ({ ...pair, atLeast }));
+  });
   const must = encounters.flatMap(turningPoints);
   return {
     ...check,
@@ -112,14 +128,18 @@ export function* curveSteps(
   };
 }
 
+const keyOf = ({ moving, still }: Encounter) => `${moving} ${still}`;
+
 function curved(
   encounter: Encounter,
   pairs: readonly PiecePair[],
   { from, to, watch }: MoverCheck,
+  draw: boolean,
 ): Encounter {
   if (!pairs.some(({ held }) => held.length > 0)) return encounter;
+  if (!draw && !encounter.contact) return encounter;
   const value = (travel: number) => worstAt(pairs, travel, encounter.needed, watch);
-  const curve = curveOf(value, from, to, turningPoints(encounter));
+  const curve = draw ? curveOf(value, from, to, turningPoints(encounter)) : [];
   return { ...encounter, curve, deepest: encounter.contact && deepestOf(pairs, from, to) };
 }
 
@@ -147,9 +167,15 @@ function turningPoints({ contact, short, least, blocked }: Encounter): number[] 
 /** A pair takes over as the shortest only by more than this share: two that stay alike (both sides of a drawer) do not take turns. */
 const TIE = 1e-9;
 
-function worstAt(pairs: readonly PiecePair[], travel: number, around: number, watch: number): CurvePoint {
+function worstAt(
+  pairs: readonly (PiecePair & { readonly atLeast?: number })[],
+  travel: number,
+  around: number,
+  watch: number,
+): CurvePoint {
   let worst: CurvePoint = { travel, clearance: watch, needed: around, of: -1 };
-  for (const [of, { approach, held, needed }] of pairs.entries()) {
+  for (const [of, { approach, held, needed, atLeast = 0 }] of pairs.entries()) {
+    if (atLeast > share(worst)) continue;
     if (!held.some(([from, to]) => travel >= from && travel <= to)) continue;
     const here = { travel, clearance: approach.at(travel, 0).value, needed, of };
     if (share(here) < share(worst) - TIE) worst = here;
