@@ -5,6 +5,7 @@ import { ensurePackages } from './lib/packages.mjs';
 import { fromRoot } from './lib/paths.mjs';
 import { command } from './lib/run.mjs';
 import { uiRoom } from './lib/uiRoom.mjs';
+import { uiWall } from './lib/uiWall.mjs';
 
 /** The part that is dragged and edited: one that stops short, at 85 degrees, so that it is among the first strips. */
 const DRAGGED = 'Door 24';
@@ -13,13 +14,7 @@ await command(async () => {
   await ensurePackages();
   const { withDemo } = await import('./lib/browser.mjs');
   const figures = await withDemo(async ({ open, address }) => {
-    const made = await fetch(`${address}/api/jobs`, {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify({ plan: uiRoom() }),
-    });
-    if (made.status !== 201) throw new Error(`The room was not taken: ${await made.text()}`);
-    const path = `/jobs/${(await made.json()).id}/check`;
+    const path = `/jobs/${await makeJob(address, uiRoom())}/check`;
 
     // Each is a browser context of its own: nothing is in its cache.
     const paints = [];
@@ -46,6 +41,7 @@ await command(async () => {
     const solids = await scrub(solid);
     await solid.context().close();
     const reading = await readings(open, address);
+    const wall = await wardrobeWall(open, `/jobs/${await makeJob(address, uiWall())}`);
     return {
       scrubP50Ms: quantile(frames, 0.5),
       scrubP95Ms: quantile(frames, 0.95),
@@ -58,12 +54,45 @@ await command(async () => {
       paintMs: quantile(paints, 0.5),
       entryKb: entryKb(),
       ...reading,
+      ...wall,
     };
   });
   if (process.argv.includes('--json')) console.log(JSON.stringify(figures));
   else for (const [name, value] of Object.entries(figures)) console.log(`${name.padEnd(14)} ${value}`);
   return 0;
 });
+
+/** A job of a plan; its id. */
+async function makeJob(address, plan) {
+  const made = await fetch(`${address}/api/jobs`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ plan }),
+  });
+  if (made.status !== 201) throw new Error(`The plan was not taken: ${await made.text()}`);
+  return (await made.json()).id;
+}
+
+/** A wall of 24 openings: from the key that takes an edit of a door, and of a whole case with its six, to all answers. */
+async function wardrobeWall(open, path) {
+  const page = await open(`${path}/check`);
+  await settled(page);
+  const doors = await answers(page, 'Opening limit', (i) => String(86 + i));
+  await page.getByRole('link', { name: /^Plan/ }).click();
+  await page
+    .getByRole('group', { name: /^Plan / })
+    .getByRole('button', { name: 'Case 2', exact: true })
+    .click();
+  await page.waitForTimeout(500);
+  const cases = await answers(page, 'Width', (i) => String(980 + i));
+  await page.context().close();
+  return {
+    wallDoorMs: quantile(doors, 0.5),
+    wallDoorWorstMs: quantile(doors, 1),
+    wallCaseMs: quantile(cases, 0.5),
+    wallCaseWorstMs: quantile(cases, 1),
+  };
+}
 
 /** In the page: notes when the plan with its furniture is first on the screen, ms from the start of the load. */
 function watchForSheet() {
@@ -138,13 +167,13 @@ async function scrub(page) {
 }
 
 /** Times from the key that takes an edit to its answer on the page, ms. */
-async function answers(page) {
-  const field = page.getByRole('textbox', { name: 'Opening limit' });
+async function answers(page, label = 'Opening limit', text = (i) => String(86 + i)) {
+  const field = page.getByRole('textbox', { name: label, exact: true });
   const times = [];
   for (let i = 0; i < 19; i += 1) {
     // The pause of a person between two edits: the drawing and the save of the one before are through.
     await page.waitForTimeout(500);
-    await field.fill(String(86 + i));
+    await field.fill(text(i));
     times.push(
       await field.evaluate(
         (input) =>

@@ -6,11 +6,8 @@ import { Provider } from 'react-redux';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { BoardScreen } from './board/Board';
 import { saveBeforeClose } from './job/autosave';
-import { KeysScreen } from './commands/KeysScreen';
 import { JobsScreen } from './jobs/JobsScreen';
 import { store } from './store';
-import { QuickDeck } from './quick/QuickDeck';
-import { QuickScreen } from './quick/QuickScreen';
 import { SheetProvider } from './theme/SheetProvider';
 import { Patterns } from './ui/Patterns';
 
@@ -25,9 +22,15 @@ const router = createBrowserRouter([
     path: '/hardware',
     lazy: async () => ({ Component: (await import('./drawer/DrawerScreen')).DrawerScreen }),
   },
-  { path: '/keys', Component: KeysScreen },
-  { path: '/quick', Component: QuickDeck },
-  { path: '/quick/:card', Component: QuickScreen },
+  {
+    path: '/keys',
+    lazy: async () => ({ Component: (await import('./commands/KeysScreen')).KeysScreen }),
+  },
+  { path: '/quick', lazy: async () => ({ Component: (await import('./quick/QuickDeck')).QuickDeck }) },
+  {
+    path: '/quick/:card',
+    lazy: async () => ({ Component: (await import('./quick/QuickScreen')).QuickScreen }),
+  },
   { path: '*', Component: JobsScreen },
 ]);
 

@@ -104,12 +104,7 @@ export function* curveSteps(
   const encounters: Encounter[] = [];
   let drawn = 0;
   for (const encounter of check.encounters) {
-    const next = curved(
-      encounter,
-      pairsOf.get(keyOf(encounter)) ?? [],
-      check,
-      drawn < MOST_CURVES,
-    );
+    const next = curved(encounter, pairsOf.get(keyOf(encounter)) ?? [], check, drawn < MOST_CURVES);
     if (next.curve.length > 0) drawn += 1;
     encounters.push(next);
     yield;

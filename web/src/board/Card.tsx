@@ -30,7 +30,7 @@ import { Plus } from 'lucide-react';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import type { Actions } from '../commands/Hotkeys';
 import { makeEdit } from '../job/edits';
-import { useAsked } from '../check/asked';
+import { useAnswered, useAsked } from '../check/asked';
 import { ItemFields } from '../numbers/ItemFields';
 import { NotesList } from '../numbers/NotesList';
 import { SumBlock } from '../numbers/SumBlock';
@@ -219,12 +219,9 @@ function aboutItem(report: Report | null, { id }: Item) {
 /** The others that a mover may not stand open with in any order. */
 function usePairs(plan: Plan, mover: Mover | undefined) {
   const version = useApp(({ job }) => job?.version ?? 0);
-  const several = plan.parts.length + plan.existing.length > 1 || mover?.id.includes('.');
-  const { answer } = useAsked(
-    'pairs of the card',
-    version,
-    mover && several ? { kind: 'pairs', plan } : null,
-  );
+  const answered = useAnswered();
+  const several = answered && (plan.parts.length + plan.existing.length > 1 || mover?.id.includes('.'));
+  const { answer } = useAsked('pairs', version, mover && several ? { kind: 'pairs', plan } : null);
   return (answer ?? []).filter(
     ({ a, b, word }) => (a === mover?.id || b === mover?.id) && word !== 'never meet' && word !== 'any order',
   );

@@ -1,9 +1,37 @@
 import { WorkPool, type Outcome, type ResultOf, type Task } from '@tarnpass/core';
 import { startTransition, useEffect, useEffectEvent, useState } from 'react';
+import { useApp } from '../store';
 import { spawnWorker } from './spawnWorker';
 
 /** Questions beside the check: a worker of their own, so that no answer to an edit waits for a map. */
 const pool = new WorkPool(spawnWorker, 1);
+
+/** The question each lane is at: whoever asks the same meanwhile gets the same answer. */
+const asked = new Map<
+  string,
+  { readonly key: string; readonly plan: unknown; readonly outcome: Promise<Outcome<unknown>> }
+>();
+
+const planOf = (task: Task): unknown => ('plan' in task ? task.plan : undefined);
+
+function askedOnce<T extends Task>(
+  lane: string,
+  key: string,
+  version: number,
+  task: T,
+): Promise<Outcome<ResultOf<T>>> {
+  const known = asked.get(lane);
+  // Versions start anew with each job: the plan itself tells whether it is the same question.
+  if (known?.key === key && known.plan === planOf(task))
+    return known.outcome as Promise<Outcome<ResultOf<T>>>;
+  const outcome = ask(lane, version, task);
+  asked.set(lane, { key, plan: planOf(task), outcome });
+  // What came to nothing may be asked again.
+  void outcome.then(({ kind }) => {
+    if (kind !== 'done' && asked.get(lane)?.outcome === outcome) asked.delete(lane);
+  });
+  return outcome;
+}
 
 /** Ask once. `version` is the plan's; a later question of the same lane calls an earlier one off. */
 export const ask = <T extends Task>(lane: string, version: number, task: T): Promise<Outcome<ResultOf<T>>> =>
@@ -28,7 +56,7 @@ export function useAsked<T extends Task>(lane: string, version: number, task: T 
   const [kept, setKept] = useState<{ key: string; answer?: ResultOf<T>; failure?: string }>();
   const [tries, setTries] = useState(0);
   // The key stands for the task, whose object is made anew on every render.
-  const put = useEffectEvent(() => (task ? ask(lane, version, task) : undefined));
+  const put = useEffectEvent(() => (task && key ? askedOnce(lane, key, version, task) : undefined));
   useEffect(() => {
     if (!key) return;
     let current = true;
@@ -57,3 +85,6 @@ export function useAsked<T extends Task>(lane: string, version: number, task: T 
     },
   };
 }
+
+/** Whether the answer on the page is of the plan as it is: what can wait for it leaves the processor to it. */
+export const useAnswered = (): boolean => useApp(({ check, job }) => check.version === job?.version);

@@ -7,7 +7,7 @@ import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 import { play, stop } from '../board/play';
 import { useMoment } from '../board/Moment';
 import { movedAll } from '../board/viewSlice';
-import { useAsked } from '../check/asked';
+import { useAnswered, useAsked } from '../check/asked';
 import { useApp, useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
 import { Stone } from '../ui/Stone';
@@ -30,9 +30,12 @@ export function PassView({ plan, scene, selected, letters }: Props) {
   const version = useApp(({ job }) => job!.version);
   const pair = useApp(({ view }) => view.pair);
   const [choosing, setChoosing] = useState(false);
-  const pairs = useAsked('pairs', version, scene.movers.length > 1 ? { kind: 'pairs', plan } : null);
+  const answered = useAnswered();
+  const several = scene.movers.length > 1 && answered;
+  const pairs = useAsked('pairs', version, several ? { kind: 'pairs', plan } : null);
   const shown = pairShown(scene, pairs.answer ?? [], pair, selected);
-  const pass = useAsked('pass', version, shown && { kind: 'pass', plan, a: shown[0], b: shown[1] });
+  const asks = answered ? shown : null;
+  const pass = useAsked('pass', version, asks && { kind: 'pass', plan, a: asks[0], b: asks[1] });
   const map = useSame(pass.answer, samePass);
   const failure = pairs.failure ?? pass.failure;
   if (scene.movers.length < 2)

@@ -29,25 +29,16 @@ function buildLeaf(door: Door, leaf: Leaf, place: PartPlace): { mover: Mover; st
   const plain = called(door.name);
   const name = leaf.of === '' ? plain : `${leaf.of} leaf of the ${plain}`;
   const [x, y, z] = [leaf.x, leaf.y, leaf.z];
-  const body = (part: string, words: string, pieces: readonly Convex[]): MovingBody => ({
-    id: `${id}/${part}`,
-    name: words,
-    item: door.id,
-    pieces,
-    motion,
-    row: rowOf(carcass),
-  });
+  const row = rowOf(carcass);
+  const body = (part: string, words: string, pieces: readonly Convex[]): MovingBody[] =>
+    pieces.length === 0 ? [] : [{ id: `${id}/${part}`, name: words, item: door.id, pieces, motion, row }];
   const main = body('leaf', `the ${name}`, [frame.box([x[0], y[0], z[0]], [x[1], y[1], z[1]])]);
-  const knuckles = knucklesOf(door, leaf, place, frame).map((solid, i) =>
-    body(`knuckle-${i + 1}`, `a hinge knuckle of the ${name}`, [solid]),
-  );
+  const knuckles = body('knuckles', `a hinge knuckle of the ${name}`, knucklesOf(door, leaf, place, frame));
   const bodies = [
-    main,
-    ...handleOf(door, leaf, frame).map((solid) => body('handle', `the handle of the ${name}`, [solid])),
-    ...mirrorOf(door, leaf, place, frame).map((solid) =>
-      body('mirror', `the mirror of the ${name}`, [solid]),
-    ),
-    ...rackOf(door, leaf, frame).map((solid) => body('rack', `the rack on the ${name}`, [solid])),
+    ...main,
+    ...body('handle', `the handle of the ${name}`, handleOf(door, leaf, frame)),
+    ...body('mirror', `the mirror of the ${name}`, mirrorOf(door, leaf, place, frame)),
+    ...body('rack', `the rack on the ${name}`, rackOf(door, leaf, frame)),
     ...knuckles,
   ];
   const still = platesOf(door, leaf, place, frame, name);
@@ -56,7 +47,7 @@ function buildLeaf(door: Door, leaf: Leaf, place: PartPlace): { mover: Mover; st
   const rests = door.fit.kind !== 'inset';
   const radius = knuckleRadius(door, place);
   const contacts: IntendedContact[] = built.bodies.flatMap((panel) => [
-    ...(rests ? [{ moving: main.id, still: panel.id, from: 0, to, depth: 0 }] : []),
+    ...(rests ? main.map((one) => ({ moving: one.id, still: panel.id, from: 0, to, depth: 0 })) : []),
     // A knuckle turns where it is let in; that it fits there is the hinge's own affair.
     ...knuckles.map((one) => ({ moving: one.id, still: panel.id, from: 0, to, depth: 2 * radius })),
   ]);
@@ -71,7 +62,7 @@ function buildLeaf(door: Door, leaf: Leaf, place: PartPlace): { mover: Mover; st
       contacts,
       needs: {
         around: gaps.around,
-        row: { of: rowOf(carcass), gap: gaps.running },
+        row: { of: row, gap: gaps.running },
         of: Object.fromEntries(still.map((plate) => [plate.id, 0])),
       },
     },
@@ -154,18 +145,21 @@ function platesOf(door: Door, leaf: Leaf, place: PartPlace, frame: Frame, name: 
   const out = Math.max(...plate.map(([x]) => x)) + ARM;
   const at = (x: number) => (leaf.side === 'left' ? opening.left.at + x : opening.right.at - x);
   const back = leaf.y[1];
-  return hingesOf(door, leaf, place).heights.map((height, i) => ({
-    id: `${moverId(door, leaf)}/plate-${i + 1}`,
-    name: `a hinge plate of the ${name}`,
-    item: door.id,
-    row: rowOf(place.carcass),
-    pieces: [
-      frame.box(
-        [Math.min(at(0), at(out)), back + BEHIND, leaf.z[0] + height - item.plateHigh / 2],
-        [Math.max(at(0), at(out)), back + BEHIND + item.plateLong, leaf.z[0] + height + item.plateHigh / 2],
-      ),
-    ],
-  }));
+  const pieces = hingesOf(door, leaf, place).heights.map((height) =>
+    frame.box(
+      [Math.min(at(0), at(out)), back + BEHIND, leaf.z[0] + height - item.plateHigh / 2],
+      [Math.max(at(0), at(out)), back + BEHIND + item.plateLong, leaf.z[0] + height + item.plateHigh / 2],
+    ),
+  );
+  return [
+    {
+      id: `${moverId(door, leaf)}/plates`,
+      name: `a hinge plate of the ${name}`,
+      item: door.id,
+      row: rowOf(place.carcass),
+      pieces,
+    },
+  ];
 }
 
 /** How far an arm reaches past its pivots, and how far its plate stands behind the shut leaf, mm. CP. */

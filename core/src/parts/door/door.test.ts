@@ -200,7 +200,9 @@ describe('doors and obstacles against manifold-3d, densely sampled', () => {
         const sample = (travel: number) => {
           const pose = motionPose(mover.bodies[0]!.motion, travel);
           return Math.min(
-            ...mover.bodies.map(({ pieces }) => gap(place(pose, pieces[0]!.corners), solid.corners, 5000)),
+            ...mover.bodies.flatMap(({ pieces }) =>
+              pieces.map((piece) => gap(place(pose, piece.corners), solid.corners, 5000)),
+            ),
           );
         };
         const speed = 760;
