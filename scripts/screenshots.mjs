@@ -10,7 +10,7 @@ await command(async () => {
   await withDemo(async ({ open, demo, job }) => {
     const take = async (name, path, options, act = async () => {}) => {
       const page = await open(path, options);
-      if (!['/keys', '/quick'].includes(path) && !path.endsWith('/read'))
+      if (!['/hardware', '/quick'].includes(path) && !path.endsWith('/read'))
         await page.getByText('so next').first().waitFor();
       await act(page);
       await page.evaluate(
@@ -30,7 +30,7 @@ await command(async () => {
     };
     await take('jobs', '/', {});
     await take('check', `/jobs/${demo}/check`, {}, openLeaf('Locker leaf', 71));
-    await take('check-dark', `/jobs/${demo}/check`, { dark: true }, openLeaf('Wardrobe leaf', 88));
+    await take('check-dark', `/jobs/${demo}/check`, { dark: true }, openLeaf('Wardrobe pair, left', 88));
     await take(
       'check-tablet',
       `/jobs/${demo}/check`,
@@ -38,7 +38,7 @@ await command(async () => {
       openLeaf('Locker leaf', 71),
     );
     await take('plan', `/jobs/${demo}/plan`, {}, async (page) =>
-      onPlan(page).getByRole('button', { name: 'Wardrobe leaf', exact: true }).click(),
+      onPlan(page).getByRole('button', { name: 'Wardrobe pair, left', exact: true }).click(),
     );
     await take('measure', `/jobs/${demo}/measure`, {}, async (page) =>
       onPlan(page).getByRole('button', { name: 'Roof post', exact: true }).click(),
@@ -55,42 +55,51 @@ await command(async () => {
     await take('cabin', `/jobs/${job('Sedge Wren')}/measure`, {}, async (page) =>
       onPlan(page).getByRole('button', { name: 'Hull side, starboard', exact: true }).click(),
     );
-    await take('shed', `/jobs/${job('Kiln shed')}/measure`, {}, async (page) =>
-      onPlan(page).getByRole('button', { name: 'Kiln', exact: true }).click(),
+    await take('shed', `/jobs/${job('Kiln shed')}/check`, {}, openLeaf('Glaze pair, left', 60));
+    await take('make', `/jobs/${demo}/make`, {}, async (page) =>
+      page.getByRole('button', { name: 'Wardrobe pair, left' }).click(),
     );
+    await take('drawer', '/hardware', {}, async (page) => {
+      for (const name of [
+        'Cup hinge 35 mm, opens 110°',
+        'Butt hinge 63 mm',
+        'Bar handle, holes 128 mm apart',
+      ]) {
+        await page.getByRole('button', { name: 'Put in' }).click();
+        await page.getByRole('menuitem', { name, exact: true }).click();
+        await page
+          .getByRole('button', { name: new RegExp(name.slice(0, 12)) })
+          .first()
+          .waitFor();
+      }
+    });
     await take('phone', `/jobs/${demo}/read`, { width: 400, height: 860 });
     await take('solid', `/jobs/${demo}/check`, {}, async (page) => {
-      await openLeaf('Wardrobe leaf', 60)(page);
+      await openLeaf('Wardrobe pair, left', 60)(page);
       await page.getByRole('button', { name: 'Plan: change this pane' }).click();
       await page.getByRole('menuitem', { name: 'Solid', exact: true }).click();
       await page.locator('canvas').waitFor();
       await page.waitForTimeout(1500);
     });
-    await take('find', `/jobs/${demo}/plan`, {}, async (page) => {
-      await page.keyboard.press('w');
-      await page.getByRole('combobox', { name: 'What to find' }).fill('le');
-    });
-    await take('keys', '/keys', {});
     await take('quick-deck', '/quick', {});
-    await take('quick', '/quick/door-beside-wall', {}, openLeaf('Cupboard door', 85));
-    // Towards the end, since the units are the job's own: inches, and a number that cannot be taken.
+    await take('quick', '/quick/wardrobe-pair', {}, openLeaf('Wardrobe pair, left', 75));
+    // All opened in the order that is found.
+    await take('order', `/jobs/${job('Kiln shed')}/check`, {}, async (page) => {
+      await page.getByRole('button', { name: 'Open in order' }).click();
+      await page
+        .getByText(/Open in this order|cannot all/)
+        .first()
+        .waitFor();
+      await page.getByRole('button', { name: 'Stop', exact: true }).waitFor({ state: 'detached' });
+    });
+    // At the end, since the units are the job's own: inches, and a number that cannot be taken.
     await take('plan-inches', `/jobs/${demo}/plan`, {}, async (page) => {
       await page.getByRole('button', { name: /change to inches/ }).click();
-      await onPlan(page).getByRole('button', { name: 'Locker leaf', exact: true }).click();
-      const gap = page.getByRole('textbox', { name: 'Free edge gap' });
+      await onPlan(page).getByRole('button', { name: 'Wardrobe pair, left', exact: true }).click();
+      const gap = page.getByRole('textbox', { name: 'Gap between neighbours' });
       await gap.fill('1 5/8');
       await gap.press('Enter');
       await gap.evaluate((node) => node.blur());
-    });
-    // Back in mm: a copy of the locker, and all opened in the order that is found.
-    await take('order', `/jobs/${demo}/plan`, {}, async (page) => {
-      await page.getByRole('button', { name: /change to mm/ }).click();
-      await onPlan(page).getByRole('button', { name: 'Boot locker', exact: true }).click();
-      await page.keyboard.press('d');
-      await page.getByRole('status').getByText('of three').waitFor();
-      await page.getByRole('button', { name: 'Open in order' }).click();
-      await page.getByText('Open in this order').waitFor();
-      await page.getByRole('button', { name: 'Stop', exact: true }).waitFor({ state: 'detached' });
     });
   });
   return 0;
