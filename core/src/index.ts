@@ -113,7 +113,8 @@ export {
 export { hardwareNeeded, partsList, partsRows, type HardwareLine, type PartsLine } from './make/partsList';
 export { carcassOf, planHardware, planStock } from './plan/place';
 export { familyOf } from './parts/families';
-export { FAMILY_NAMES, QUICK_CARDS, type Part } from './parts/families';
+export { FAMILY_NAMES, type Part } from './parts/families';
+export { QUICK_CARDS } from './parts/quickCards';
 export { usualNumbers, type QuickAsk, type QuickCard, type QuickNumbers } from './parts/quick';
 export { quickPlan, usualPlan } from './plan/quickPlan';
 export type { Proposal, SizedPiece } from './parts/family';

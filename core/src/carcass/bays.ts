@@ -1,3 +1,4 @@
+import { without } from '../item/without';
 import type { Bay, Carcass, Split } from './schema';
 import { baysOf } from './schema';
 
@@ -18,9 +19,7 @@ export function splitOf(carcass: Carcass, bay: Bay, n: number, way: Split['way']
     const known = old[i];
     if (!known) return fresh();
     // Sizes across are none up, and sizes that filled the old split do not fill the new one.
-    const { size, ...rest } = known;
-    void size;
-    return { ...rest, take: 'equal' };
+    return { ...without(known, 'size'), take: 'equal' };
   });
   return { way, setback: same ? bay.split!.setback : SETBACK, bays };
 }
@@ -46,7 +45,5 @@ export function dividerMoved(
   });
   // The last takes the rest, so that the carcass can still be made wider.
   const last = split.bays.length - 1;
-  const { size, ...rest } = bays[last]!;
-  void size;
-  return { ...split, bays: [...bays.slice(0, last), { ...rest, take: 'rest' }] };
+  return { ...split, bays: [...bays.slice(0, last), { ...without(bays[last]!, 'size'), take: 'rest' }] };
 }

@@ -5,14 +5,12 @@ import { doorFields } from './door/fields';
 import { freshDoor, mirrorDoor } from './door/fresh';
 import { doorTakes } from './door/hung';
 import { doorNotes, doorRests } from './door/notes';
-import { DOOR_QUICK } from './door/quick';
 import { refuseDoor } from './door/refuse';
 import { DoorSchema, type Door } from './door/schema';
 import { doorSizes } from './door/sizes';
 import type { Family } from './family';
 import { KEPT } from './kept/kept';
 import { KeptSchema, type Kept } from './kept/schema';
-import type { QuickCard } from './quick';
 import { SHELF } from './shelf/shelf';
 import { ShelfSchema, type Shelf } from './shelf/schema';
 
@@ -34,7 +32,6 @@ const FAMILIES: ByFamily = {
   door: {
     word: 'door',
     fields: doorFields,
-    quick: DOOR_QUICK,
     fresh: (id, name, { carcass }, bay) => freshDoor(id, carcass.id, name, bay),
     refuse: refuseDoor,
     build: buildDoor,
@@ -53,10 +50,5 @@ const FAMILIES: ByFamily = {
 export function familyOf(part: Pick<Part, 'family'>): Family<Part> {
   return FAMILIES[part.family] as unknown as Family<Part>;
 }
-
-/** The deck of the quick start, family by family. */
-export const QUICK_CARDS: readonly QuickCard[] = Object.values(FAMILIES).flatMap(
-  ({ quick }: Pick<Family<Part>, 'quick'>) => quick,
-);
 
 export const FAMILY_NAMES = Object.keys(FAMILIES) as Part['family'][];

@@ -9,7 +9,6 @@ import type { Sum } from '../sizing/sum';
 import type { Change } from '../plan/edit';
 import type { Field } from '../item/field';
 import type { Issue } from '../item/issue';
-import type { QuickCard } from './quick';
 
 /** What a part is made of besides its own numbers: nothing else of the plan may change how it is built. */
 export interface PartPlace {
@@ -70,15 +69,13 @@ export interface Proposal {
 
 /**
  * A parts family: what every other room knows of it. A new one is a folder with these and a line in
- * `families.ts`.
+ * `families.ts`, and in `quickCards.ts` where one may start with it.
  */
 export interface Family<Part> {
   /** As it reads in a list of what can be added: "door". */
   readonly word: string;
   /** What its card shows of it. */
   fields(part: Part): readonly Field<Part>[];
-  /** What one may be making with it, for a start without a job. */
-  readonly quick: readonly QuickCard[];
   /** A new part with usual numbers, in a bay of its carcass. */
   fresh(id: string, name: string, place: PartPlace, bay: string): Part;
   /**

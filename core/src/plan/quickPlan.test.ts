@@ -1,5 +1,5 @@
 import { INCHES, MILLIMETRES } from '../length/units';
-import { QUICK_CARDS } from '../parts/families';
+import { QUICK_CARDS } from '../parts/quickCards';
 import { usualNumbers, type QuickNumbers } from '../parts/quick';
 import { reportOf } from '../report/report';
 import { quickPlan } from './quickPlan';

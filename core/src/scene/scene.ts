@@ -23,6 +23,8 @@ export interface Body<P extends Piece = Piece> {
 /** What moves is made of convex solids, each body on a motion of its mover's travel. */
 export interface MovingBody extends Body<Convex> {
   readonly motion: Motion;
+  /** Round about the axis it turns on: it sweeps no air that it does not fill. */
+  readonly round?: true;
 }
 
 /**

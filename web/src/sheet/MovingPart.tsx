@@ -22,8 +22,11 @@ export const reachOfPart = (mover: Mover, report: PartReport | undefined) => ({
   hit: report?.check.encounters[0]?.contact !== undefined,
 });
 
-const cornersAt = (mover: Mover, travel: number): Float64Array[] =>
-  mover.bodies.flatMap(({ pieces, motion }) => {
+/** What is swept as it moves: all but what turns about its own axis. */
+const sweepers = ({ bodies }: Mover): Mover['bodies'] => bodies.filter(({ round }) => !round);
+
+const cornersAt = (mover: Mover, travel: number, bodies = sweepers(mover)): Float64Array[] =>
+  bodies.flatMap(({ pieces, motion }) => {
     const pose = motionPose(motion, travel);
     return pieces.map((piece) => place(pose, piece.corners));
   });
@@ -227,7 +230,7 @@ export const PartNow = memo(function PartNow({
   travel,
   onSelect,
 }: Pick<Props, 'mover' | 'frame' | 'selected'> & { travel: number; onSelect(id: string): void }) {
-  const corners = cornersAt(mover, travel);
+  const corners = cornersAt(mover, travel, mover.bodies);
   const outlines = corners.map((piece) => pointsText(outlineOf(frame, piece)));
   return (
     <g

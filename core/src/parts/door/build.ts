@@ -33,7 +33,11 @@ function buildLeaf(door: Door, leaf: Leaf, place: PartPlace): { mover: Mover; st
   const body = (part: string, words: string, pieces: readonly Convex[]): MovingBody[] =>
     pieces.length === 0 ? [] : [{ id: `${id}/${part}`, name: words, item: door.id, pieces, motion, row }];
   const main = body('leaf', `the ${name}`, [frame.box([x[0], y[0], z[0]], [x[1], y[1], z[1]])]);
-  const knuckles = body('knuckles', `a hinge knuckle of the ${name}`, knucklesOf(door, leaf, place, frame));
+  const knuckles = body(
+    'knuckles',
+    `a hinge knuckle of the ${name}`,
+    knucklesOf(door, leaf, place, frame),
+  ).map((one): MovingBody => ({ ...one, round: true }));
   const bodies = [
     ...main,
     ...body('handle', `the handle of the ${name}`, handleOf(door, leaf, frame)),

@@ -155,7 +155,6 @@ export const KEPT: Family<Kept> = {
     ...oldOnes(kept),
     { group: 'Name', label: 'Name', path: ['name'], input: 'text' },
   ],
-  quick: [],
   fresh: (id, name, { carcass, built }, bay) => {
     const inside = built.layout.openings.get(bay)!.inside;
     const fits = (usual: number, most: number) => ({ mm: Math.max(10, Math.min(usual, Math.floor(most))) });

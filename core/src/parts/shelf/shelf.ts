@@ -226,7 +226,6 @@ export const SHELF: Family<Shelf> = {
     ...schoolFields<Shelf>(),
     { group: 'Name', label: 'Name', path: ['name'], input: 'text' },
   ],
-  quick: [],
   // About 3 mm less than the opening, pins 8 mm out: CP, no single source.
   fresh: (id, name, { carcass }, bay) => ({
     id,
