@@ -1,6 +1,7 @@
 import { neededFrom, type Body, type Mover } from '../scene/scene';
 import { approachStill, type Approach } from './approach';
 import { hangsWith } from './checkMover';
+import { parked } from './checkScene';
 import { WATCH } from './encounter';
 import { boxesApart, standing, swept } from './extent';
 import { share } from './curve';
@@ -28,10 +29,17 @@ export class NearestProbe {
     met: readonly [number, number] | undefined;
   }[] = [];
 
-  constructor(mover: Mover, still: readonly Body[]) {
+  /** @param others  what else moves, each with the travel it stands at */
+  constructor(mover: Mover, still: readonly Body[], others: readonly (readonly [Mover, number])[] = []) {
     for (const moving of mover.bodies) {
-      for (const other of still) {
-        if (hangsWith(mover, other)) continue;
+      const { whole } = swept(moving, mover);
+      const near = others.flatMap(([other, travel]) =>
+        other.bodies.some((body) => !boxesApart(whole, swept(body, other).whole, WATCH))
+          ? parked(other, travel)
+          : [],
+      );
+      for (const other of [...still, ...near]) {
+        if (hangsWith(mover, other) || boxesApart(whole, standing(other).whole, WATCH)) continue;
         const needed = neededFrom(mover, other);
         const contact = mover.contacts.find((c) => c.moving === moving.id && c.still === other.id);
         const air = swept(moving, mover);
@@ -45,7 +53,9 @@ export class NearestProbe {
               moving: moving.id,
               still: other.id,
               needed,
-              fitted: mover.needs.of[other.id] !== undefined,
+              fitted:
+                mover.needs.of[other.id] !== undefined ||
+                (mover.needs.row !== undefined && mover.needs.row.of === other.row),
               approach,
               met: contact && [contact.from, contact.to],
             });

@@ -1,4 +1,4 @@
-import { NearestProbe, parked, type Mover, type Nearest, type Scene } from '@tarnpass/core';
+import { NearestProbe, type Mover, type Nearest, type Scene } from '@tarnpass/core';
 import { createContext, useContext, useMemo } from 'react';
 import { useApp } from '../store';
 
@@ -34,7 +34,11 @@ export function MomentProvider({ scene, mover, children }: Props) {
     if (!mover) return undefined;
     const at = JSON.parse(standing) as number[];
     const others = scene.movers.filter((other) => other !== mover);
-    return new NearestProbe(mover, [...scene.still, ...others.flatMap((other, i) => parked(other, at[i]!))]);
+    return new NearestProbe(
+      mover,
+      scene.still,
+      others.map((other, i) => [other, at[i]!] as const),
+    );
   }, [mover, scene, standing]);
   const moment = useMemo(() => {
     const travel = mover ? travels[mover.id]! : 0;

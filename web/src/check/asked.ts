@@ -1,5 +1,5 @@
 import { WorkPool, type Outcome, type ResultOf, type Task } from '@tarnpass/core';
-import { startTransition, useEffect, useEffectEvent, useState } from 'react';
+import { startTransition, useDeferredValue, useEffect, useEffectEvent, useState } from 'react';
 import { useApp } from '../store';
 import { spawnWorker } from './spawnWorker';
 
@@ -86,5 +86,9 @@ export function useAsked<T extends Task>(lane: string, version: number, task: T 
   };
 }
 
-/** Whether the answer on the page is of the plan as it is: what can wait for it leaves the processor to it. */
-export const useAnswered = (): boolean => useApp(({ check, job }) => check.version === job?.version);
+/**
+ * Whether the answer on the page is of the plan as it is: what can wait for it leaves the processor to it. It may come a
+ * frame later, so that nothing is drawn for it before the answer is.
+ */
+export const useAnswered = (): boolean =>
+  useDeferredValue(useApp(({ check, job }) => check.version === job?.version));
