@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { partsList, type Plan, type Report } from '@tarnpass/core';
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { Link } from 'react-router';
 import type { Saving } from '../job/jobSlice';
 import { colour } from '../theme/palette';
@@ -94,9 +94,11 @@ function marksOf({ plan, report, revision, saving }: Props, pieces: number): Mar
 /** The stick at the left edge with a mark for each stage: the way around, and what is still open where. */
 export function StoryPole(props: Props) {
   const { plan, stage, tools } = props;
+  // The count may come a frame after the answer.
+  const settled = useDeferredValue(plan);
   const pieces = useMemo(
-    () => partsList(plan).reduce((sum, { count, material }) => sum + (material === '' ? 0 : count), 0),
-    [plan],
+    () => partsList(settled).reduce((sum, { count, material }) => sum + (material === '' ? 0 : count), 0),
+    [settled],
   );
   return (
     <Box
