@@ -87,7 +87,7 @@ await command(async () => {
     await take('order', `/jobs/${job('Kiln shed')}/check`, {}, async (page) => {
       await page.getByRole('button', { name: 'Open in order' }).click();
       await page
-        .getByText(/Open in this order|cannot all/)
+        .getByText(/Open in this order|No order opens all/)
         .first()
         .waitFor();
       await page.getByRole('button', { name: 'Stop', exact: true }).waitFor({ state: 'detached' });
