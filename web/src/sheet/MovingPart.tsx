@@ -81,7 +81,7 @@ export const SweptAir = memo(function SweptAir({
               stroke={colour('tarn')}
               strokeWidth={index && selected ? 1.1 : 0.6}
             />
-            {large && selected && isLabelled(mover, travel, usable) && (
+            {large && selected && isLabelled(mover, travel, usable, frame) && (
               <TipLabel
                 mover={mover}
                 outline={outline}
@@ -143,9 +143,16 @@ export const HitLabel = memo(function HitLabel({
   );
 });
 
+/** What the word at the first contact takes up along the arc, px. */
+const HIT_WORD = 84;
+
 /** A contour with its travel written at its tip: every thirty degrees, clear of where it stops. */
-const isLabelled = (mover: Mover, travel: number, usable: number) =>
-  isIndex(mover, travel) && usable - travel > 0.15;
+function isLabelled(mover: Mover, travel: number, usable: number, frame: SheetFrame): boolean {
+  if (!isIndex(mover, travel)) return false;
+  const { width, height } = boundsOf(outlineOf(frame, cornersAt(mover, mover.from)[0]!));
+  const stops = usable < mover.to;
+  return usable - travel > (stops ? Math.max(0.15, HIT_WORD / Math.max(width, height, 1)) : 0.15);
+}
 
 function isIndex(mover: Mover, travel: number): boolean {
   if (mover.unit !== 'rad') return false;
@@ -190,7 +197,7 @@ export function tipBoxes(
   };
   const labelled = stepsOf(mover, 10)
     .slice(1)
-    .filter((travel) => isLabelled(mover, travel, usable));
+    .filter((travel) => isLabelled(mover, travel, usable, frame));
   return [
     ...labelled.map((travel) => box(travel, travelText(mover, travel, units), 14)),
     ...(hit ? [box(usable, `hits at ${travelText(mover, usable, units)}`, 16)] : []),
@@ -271,7 +278,9 @@ export function* markPlaces(
   report: PartReport | undefined,
   frame: SheetFrame,
 ): Generator<[number, number]> {
-  const usable = report?.check.usable ?? mover.to;
+  // What stands in something when shut has no air of its own: its mark goes where it would be open.
+  const free = report?.check.usable ?? mover.to;
+  const usable = free - mover.from > 0.05 ? free : mover.to;
   for (const share of [0.45, 0.3, 0.65, 0.85, 0.1]) {
     const outline = outlineOf(frame, cornersAt(mover, mover.from + (usable - mover.from) * share)[0]!);
     const sum = outline.reduce(([sx, sy], [x, y]) => [sx + x, sy + y] as const, [0, 0] as const);
