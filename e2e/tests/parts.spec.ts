@@ -88,11 +88,12 @@ test('a wall cupboard by keyboard in inches, and what cannot be is told with wha
 }) => {
   await page.goto('/quick');
   const press = async (name: string | RegExp, role: 'link' | 'button') => {
-    await page.getByRole(role, { name }).focus();
-    await page.keyboard.press('Enter');
+    await page.getByRole(role, { name }).press('Enter');
   };
   await press(/A wall cupboard/, 'link');
+  await expect(page).toHaveURL(/wall-cupboard/);
   await press('In inches', 'button');
+  await expect(page.getByRole('button', { name: 'In mm' })).toBeVisible();
   await type(page, 'Width', '36');
   await type(page, 'Height', '28 - 1/2');
   await type(page, 'Its bottom above the floor', '4\' 6"');
@@ -100,7 +101,8 @@ test('a wall cupboard by keyboard in inches, and what cannot be is told with wha
   await expect(toCut(page)).toContainText(/27\s*3\/8\+/);
   await expect(toCut(page)).toContainText(/17\s*7\/8\+/);
   await press('Make it a job', 'button');
-  await expect(answer(page)).toBeVisible();
+  await expect(page).toHaveURL(/\/check$/);
+  await expect(page.locator('[aria-label="Travel strips"][aria-busy="false"]')).toBeVisible();
   const stands = await answer(page).innerText();
 
   // The hinge's own end, and an overlay wider than its side: the sentence names what would do, and all stays as it was.
@@ -111,6 +113,7 @@ test('a wall cupboard by keyboard in inches, and what cannot be is told with wha
   );
   await page.keyboard.press('Escape');
   await press(/^Plan/, 'link');
+  await expect(page.getByRole('tab', { name: 'Numbers' })).toBeVisible();
   await page.getByLabel('Fit', { exact: true }).focus();
   await page.getByLabel('Fit', { exact: true }).selectOption('overlay');
   await type(page, 'Top overlay', '1');

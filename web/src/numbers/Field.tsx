@@ -10,7 +10,7 @@ import {
   type Length,
   type Units,
 } from '@tarnpass/core';
-import { useId, useRef, useState } from 'react';
+import { memo, useId, useRef, useState } from 'react';
 import { setCorner, setSpaceSize, setValue } from '../job/edits';
 import { useAppDispatch } from '../store';
 import { TAKE_KEY, useTake } from '../readings/useTake';
@@ -134,7 +134,26 @@ interface BoundProps {
   readonly name: string;
 }
 
-export function LengthField({
+/**
+ * A card may have a hundred fields, of which an edit changes one: what stands as it stood is not drawn again. Values that
+ * an edit leaves alone are the same objects, and a path is the same by its steps.
+ */
+function alike<Props extends BoundProps>(before: Props, now: Props): boolean {
+  const keys = Object.keys(now) as (keyof Props)[];
+  return (
+    Object.keys(before).length === keys.length &&
+    keys.every((key) =>
+      key === 'path' ? before.path.join('/') === now.path.join('/') : Object.is(before[key], now[key]),
+    )
+  );
+}
+
+export const LengthField = memo(LengthBound, alike);
+export const OptionalLengthField = memo(OptionalLengthBound, alike);
+export const NumberField = memo(NumberBound, alike);
+export const TextField = memo(TextBound, alike);
+
+function LengthBound({
   label,
   path,
   name,
@@ -176,7 +195,7 @@ export function LengthField({
 }
 
 /** A length that need not be there: emptied, it is none. */
-export function OptionalLengthField({
+function OptionalLengthBound({
   label,
   path,
   name,
@@ -208,13 +227,7 @@ export function OptionalLengthField({
 }
 
 /** A plain number with its own sign after it, such as degrees. */
-export function NumberField({
-  label,
-  path,
-  name,
-  value,
-  suffix,
-}: BoundProps & { value: number; suffix: string }) {
+function NumberBound({ label, path, name, value, suffix }: BoundProps & { value: number; suffix: string }) {
   const dispatch = useAppDispatch();
   const take = (text: string) => {
     const read = parseNumber(text.replace(/°/g, ''));
@@ -232,7 +245,7 @@ export function NumberField({
   );
 }
 
-export function TextField({ label, path, name, value }: BoundProps & { value: string }) {
+function TextBound({ label, path, name, value }: BoundProps & { value: string }) {
   const dispatch = useAppDispatch();
   return (
     <Field
