@@ -156,5 +156,9 @@ test('hardware from a file lies in the drawer, comes first on the card, and is c
   expect((await planOf(page, id)).hardware.map((one) => one.id)).toEqual(['brass-butt']);
   await page.getByRole('tab', { name: 'Hardware' }).click();
   await expect(page.getByRole('list', { name: 'Hardware the job takes' })).toContainText('6 in the drawer');
-  await request.delete('/api/hardware/brass-butt');
+  // What is taken out of the drawer stays in the job.
+  await page.goto('/hardware');
+  await page.getByRole('button', { name: 'Take out Brass butt' }).click();
+  await expect(page.getByText('The drawer is empty.')).toBeVisible();
+  expect((await planOf(page, id)).hardware.map((one) => one.id)).toEqual(['brass-butt']);
 });

@@ -95,7 +95,7 @@ describe('the jobs API on a real PostgreSQL', () => {
       .where(eq(revisions.jobId, id));
     const { body } = await call('GET', `/api/jobs/${id}`);
     expect(body).toMatchObject({
-      plan: { version: 2, space: { slopes }, existing: [], wayIn: [], measured: [] },
+      plan: { version: 3, space: { slopes }, existing: [], wayIn: [], measured: [] },
       history: { done: [], undone: [] },
     });
   });
@@ -230,8 +230,8 @@ describe('the drawer of hardware', () => {
     };
     const refused = await call('POST', '/api/hardware', bad);
     expect([refused.status, refused.body.message]).toEqual([400, 'This request cannot be read.']);
-    expect((await call('DELETE', '/api/hardware/steel')).body).toEqual([{ ...hinge, count: 4 }]);
-    expect((await call('DELETE', '/api/hardware/steel')).status).toBe(404);
+    expect((await call('DELETE', '/api/hardware/steel', {})).body).toEqual([{ ...hinge, count: 4 }]);
+    expect((await call('DELETE', '/api/hardware/steel', {})).status).toBe(404);
   });
 });
 

@@ -75,7 +75,8 @@ export const takeOff = (device: string, aim?: number) =>
 export const listDrawer = () => call<DrawerItem[]>('/api/hardware');
 export const putDrawer = (items: readonly DrawerItem[]) =>
   call<DrawerItem[]>('/api/hardware', sending('POST', { items }));
-export const takeFromDrawer = (id: string) => call<DrawerItem[]>(`/api/hardware/${id}`, { method: 'DELETE' });
+export const takeFromDrawer = (id: string) =>
+  call<DrawerItem[]>(`/api/hardware/${id}`, sending('DELETE', {}));
 
 /** The most a browser lets a page send as it closes, bytes, with room for the headers. */
 const MOST_AT_CLOSE = 60_000;
