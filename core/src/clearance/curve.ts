@@ -19,7 +19,7 @@ export function share({ clearance, needed }: Pick<CurvePoint, 'clearance' | 'nee
   return clearance / (clearance + Math.max(needed, LEAST_NEED));
 }
 
-const COARSE = 24;
+const COARSE = 12;
 const FINEST = 4096;
 /** A bend is told to this part of the travel. */
 const BEND = 2 ** -24;

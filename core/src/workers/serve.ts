@@ -23,6 +23,8 @@ export interface WorkerHost {
 
 /** Work between two pauses, ms: a cancel is heard, and progress told, well within 50. */
 const SLICE = 15;
+/** What is done sooner than this is not told of on the way: telling costs the page more than it says. */
+const QUIET = 100;
 
 /**
  * The worker's side of the channel: hand it every message that comes in. Runs go one after the other; each is
@@ -37,7 +39,8 @@ export function serve(host: WorkerHost): (message: ToWorker) => void {
   const work = async ({ run, revision, task }: Extract<ToWorker, { kind: 'run' }>) => {
     try {
       const steps = stepsOf(task, known);
-      let since = host.now();
+      const began = host.now();
+      let since = began;
       for (;;) {
         if (cancelled.delete(run)) return host.post({ kind: 'cancelled', run });
         const { done, value } = steps.next();
@@ -46,7 +49,7 @@ export function serve(host: WorkerHost): (message: ToWorker) => void {
           return host.post({ kind: 'done', run, revision, result });
         }
         if (host.now() - since < SLICE) continue;
-        host.post({ kind: 'progress', run, progress: value });
+        if (host.now() - began > QUIET) host.post({ kind: 'progress', run, progress: value });
         await host.breathe();
         since = host.now();
       }

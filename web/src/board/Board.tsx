@@ -14,6 +14,7 @@ import { colour } from '../theme/palette';
 import { UPRIGHT } from '../theme/theme';
 import { useSheet } from '../theme/SheetProvider';
 import { lettersOf } from '../ui/Stone';
+import { useSame } from '../ui/useSame';
 import { AnswerLine } from './AnswerLine';
 import { Card } from './Card';
 import { ConflictDialog } from './ConflictDialog';
@@ -89,7 +90,9 @@ function Board({ stage }: { stage: Stage }) {
   const scene = useScene(plan);
   const { report } = check;
   const stale = check.version !== job.version;
-  const item = useMemo(() => itemFor(plan, report, stage, chosen), [plan, report, stage, chosen]);
+  const found = useMemo(() => itemFor(plan, report, stage, chosen), [plan, report, stage, chosen]);
+  // An answer leaves it as it was: its numbers are not drawn again for one.
+  const item = useSame(found, (a, b) => a.list === b.list && a.value === b.value);
   const letters = useMemo(() => lettersOf(scene.movers), [scene.movers]);
   const [finding, setFinding] = useState(false);
   const find = useCallback(() => setFinding(true), []);

@@ -87,8 +87,11 @@ export function useAsked<T extends Task>(lane: string, version: number, task: T 
 }
 
 /**
- * Whether the answer on the page is of the plan as it is: what can wait for it leaves the processor to it. It may come a
- * frame later, so that nothing is drawn for it before the answer is.
+ * Whether the answer on the page is of the plan as it is: what can wait for it leaves the processor to it. It turns true
+ * a frame late, so that nothing is drawn for it before the answer is, and false at once.
  */
-export const useAnswered = (): boolean =>
-  useDeferredValue(useApp(({ check, job }) => check.version === job?.version));
+export function useAnswered(): boolean {
+  const now = useApp(({ check, job }) => check.version === job?.version);
+  const later = useDeferredValue(now);
+  return now && later;
+}

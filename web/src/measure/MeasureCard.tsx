@@ -1,12 +1,12 @@
 import type { Item, Plan, Report } from '@tarnpass/core';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useMemo } from 'react';
 import { selected as select } from '../board/viewSlice';
 import { InstrumentsPanel } from '../readings/InstrumentsPanel';
 import { MissingPanel } from '../readings/MissingPanel';
 import { ReadingsPanel } from '../readings/ReadingsPanel';
 import { readAbout } from '../readings/readingsSlice';
 import { useAppDispatch } from '../store';
-import { CardTabs } from '../ui/CardTabs';
+import { CardTabs, useTab } from '../ui/CardTabs';
 import { OutlineEditor } from './OutlineEditor';
 import { WayInPanel } from './WayInPanel';
 
@@ -21,9 +21,6 @@ const TABS = {
   files: 'Files',
 } as const;
 type TabId = keyof typeof TABS;
-
-// The card is made anew with what is selected: the tab one was at is not to be lost with it.
-let last: TabId = 'numbers';
 
 /** The card of the stage Measure: the numbers of what is selected, what was read of it, and what is still to be read. */
 export default function MeasureCard({
@@ -41,20 +38,11 @@ export default function MeasureCard({
   add: React.ReactNode;
 }) {
   const dispatch = useAppDispatch();
-  const [tab, setTab] = useState<TabId>(last);
-  const go = (next: TabId) => {
-    last = next;
-    setTab(next);
-  };
+  const [tab, go] = useTab<TabId>('measure', 'numbers');
   const open = report?.missing.filter(({ why }) => why !== undefined).length ?? 0;
+  const tabs = useMemo(() => (open > 0 ? { ...TABS, missing: `${TABS.missing} ${open}` } : TABS), [open]);
   return (
-    <CardTabs
-      label="Measuring"
-      name="measure"
-      tabs={open > 0 ? { ...TABS, missing: `${TABS.missing} ${open}` } : TABS}
-      shown={tab}
-      onShow={go}
-    >
+    <CardTabs label="Measuring" name="measure" tabs={tabs} shown={tab} onShow={go}>
       {tab === 'numbers' && (
         <>
           {numbers}

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import NativeSelect from '@mui/material/NativeSelect';
 import Typography from '@mui/material/Typography';
 import type { Change, Issue } from '@tarnpass/core';
-import { useId, useState } from 'react';
+import { memo, useCallback, useId, useLayoutEffect, useRef, useState } from 'react';
 import { setValue } from '../job/edits';
 import { useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
@@ -21,13 +21,39 @@ interface Props {
 
 /** One of a few words, where a number would not do. */
 export function Choice({ label, value, options, name, path, meaning, choose: own }: Props) {
-  const id = useId();
   const dispatch = useAppDispatch();
   const [wrong, setWrong] = useState<string>();
   const choose = (next: string) => {
     const issues = own ? own(next) : dispatch(setValue(name, path, meaning(next)));
     setWrong(issues[0]?.message);
   };
+  // What a choice means hangs on the whole item, how it is drawn on its own words alone: those are drawn again only
+  // where they changed, and always ask the newest meaning.
+  const newest = useRef(choose);
+  useLayoutEffect(() => {
+    newest.current = choose;
+  });
+  const onChoose = useCallback((next: string) => newest.current(next), []);
+  return <Line label={label} value={value} options={options} wrong={wrong} onChoose={onChoose} />;
+}
+
+interface LineProps {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly string[];
+  readonly wrong: string | undefined;
+  onChoose(word: string): void;
+}
+
+const sameLine = (a: LineProps, b: LineProps) =>
+  a.label === b.label &&
+  a.value === b.value &&
+  a.wrong === b.wrong &&
+  a.options.length === b.options.length &&
+  a.options.every((word, i) => word === b.options[i]);
+
+const Line = memo(function Line({ label, value, options, wrong, onChoose }: LineProps) {
+  const id = useId();
   return (
     <Box sx={{ borderBottom: `1px solid ${colour('line')}`, py: 0.5 }}>
       <Box
@@ -39,7 +65,7 @@ export function Choice({ label, value, options, name, path, meaning, choose: own
         <NativeSelect
           inputProps={{ id }}
           value={value}
-          onChange={(event) => choose(event.target.value)}
+          onChange={(event) => onChoose(event.target.value)}
           disableUnderline
           sx={{
             width: 160,
@@ -60,4 +86,4 @@ export function Choice({ label, value, options, name, path, meaning, choose: own
       )}
     </Box>
   );
-}
+}, sameLine);

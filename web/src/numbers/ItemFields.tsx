@@ -12,13 +12,22 @@ import {
   type Offset,
   type Plan,
 } from '@tarnpass/core';
+import { memo } from 'react';
 import { Choice } from './Choice';
 import { LengthField, NumberField, OptionalLengthField, TextField } from './Field';
 import { PickField } from './PickField';
 import { OffsetsField } from './OffsetsField';
 
 /** All that can be changed of an item, in its groups; `only` shows one group without its heading. */
-export function ItemFields({ plan, item, only }: { plan: Plan; item: Item; only?: string }) {
+export const ItemFields = memo(function ItemFields({
+  plan,
+  item,
+  only,
+}: {
+  plan: Plan;
+  item: Item;
+  only?: string;
+}) {
   const fields = fieldsOf(item).filter(({ group }) => !only || group === only);
   const groups = [...new Set(fields.map(({ group }) => group))];
   return (
@@ -39,7 +48,7 @@ export function ItemFields({ plan, item, only }: { plan: Plan; item: Item; only?
       ))}
     </Box>
   );
-}
+});
 
 function ItemField({ plan, item, field }: { plan: Plan; item: Item; field: ItemField<unknown> }) {
   const label = fieldLabel(field, item.value);

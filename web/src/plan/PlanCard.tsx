@@ -1,8 +1,7 @@
 import Typography from '@mui/material/Typography';
 import type { Item, Plan } from '@tarnpass/core';
-import { useState } from 'react';
 import { ReadingsPanel } from '../readings/ReadingsPanel';
-import { CardTabs } from '../ui/CardTabs';
+import { CardTabs, useTab } from '../ui/CardTabs';
 import { HardwarePanel } from './HardwarePanel';
 import { MaterialsPanel } from './MaterialsPanel';
 import { WaysPanel } from './WaysPanel';
@@ -16,9 +15,6 @@ const TABS = {
 } as const;
 type TabId = keyof typeof TABS;
 
-// The card is made anew with what is selected: the tab one was at is not to be lost with it.
-let last: TabId = 'numbers';
-
 /** The card of the stage Plan: the numbers of what is selected, and what the whole job is made of and by. */
 export default function PlanCard({
   plan,
@@ -29,11 +25,7 @@ export default function PlanCard({
   item: Item;
   numbers: React.ReactNode;
 }) {
-  const [tab, setTab] = useState<TabId>(last);
-  const go = (next: TabId) => {
-    last = next;
-    setTab(next);
-  };
+  const [tab, go] = useTab<TabId>('plan', 'numbers');
   return (
     <CardTabs label="Planning" name="plan" tabs={TABS} shown={tab} onShow={go}>
       {tab === 'numbers' && numbers}
