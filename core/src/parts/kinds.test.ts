@@ -9,7 +9,7 @@ import { KeptSchema, type Kept } from './kept/schema';
 import type { Shelf } from './shelf/schema';
 import { newPart } from '../plan/fresh';
 import { reportOf } from '../report/report';
-import { caseOf, doorOf, mm, planWith, refusalOf, type Made } from '../testing/planWith';
+import { caseOf, doorOf, FRAME, mm, planWith, refusalOf, type Made } from '../testing/planWith';
 
 /** What a kind comes to when it is built, and its own typical fault: found or refused, with the amount. */
 interface Row {
@@ -72,14 +72,6 @@ const bays = (...sizes: number[]): Carcass['bay'] => ({
     bays: sizes.map((size, i) => ({ id: `b${i}`, take: 'fixed', size: mm(size), read: {} })),
   },
 });
-const FRAME: NonNullable<Carcass['frame']> = {
-  material: 'pine-20',
-  left: mm(38),
-  right: mm(38),
-  top: mm(38),
-  bottom: mm(38),
-  between: mm(38),
-};
 
 /** Every kind there is, with one row each; later families add theirs. A kind without a row fails below. */
 const ROWS: Readonly<Record<string, Row>> = {

@@ -23,6 +23,16 @@ export function caseOf(other: Partial<Carcass> = {}): Carcass {
   };
 }
 
+/** A face frame for it, 38 mm members of 20 mm pine. */
+export const FRAME: NonNullable<Carcass['frame']> = {
+  material: 'pine-20',
+  left: mm(38),
+  right: mm(38),
+  top: mm(38),
+  bottom: mm(38),
+  between: mm(38),
+};
+
 /** A door on that case: even gaps of 3 mm, cup hinges on the left, no handle. */
 export const doorOf = (other: Partial<Door> = {}): Door => ({
   ...freshDoor('door', 'case', 'Door'),

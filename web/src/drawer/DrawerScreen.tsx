@@ -19,6 +19,7 @@ import { useApp, useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
 import { UPRIGHT } from '../theme/theme';
 import { AddMenu } from '../ui/AddMenu';
+import { RowsWrong } from '../ui/RowsWrong';
 import { saveBlob } from '../ui/saveBlob';
 import { Wrong } from '../ui/Wrong';
 import { FileBox, LARGEST, tooLarge } from '../measure/FileBox';
@@ -171,9 +172,6 @@ export function DrawerScreen() {
   );
 }
 
-/** Rows that are listed; the rest is counted. */
-const LISTED = 8;
-
 /** Hardware out to a CSV file and in from one: what cannot be taken is told row by row, the rest offered. */
 function HardwareFile({ items }: { items: readonly DrawerItem[] }) {
   const dispatch = useAppDispatch();
@@ -209,20 +207,7 @@ function HardwareFile({ items }: { items: readonly DrawerItem[] }) {
       </Button>
       {read && (
         <Box sx={{ pt: 1 }}>
-          {read.issues.length > 0 && (
-            <Box
-              component="ul"
-              aria-label="Rows that cannot be taken"
-              sx={{ m: 0, pl: 2.5, color: 'error.main' }}
-            >
-              {read.issues.slice(0, LISTED).map(({ row, message }) => (
-                <li key={row}>
-                  Row {row}: {message}
-                </li>
-              ))}
-              {read.issues.length > LISTED && <li>and {read.issues.length - LISTED} rows more</li>}
-            </Box>
-          )}
+          <RowsWrong issues={read.issues} />
           <Button
             variant="contained"
             disabled={good === 0}

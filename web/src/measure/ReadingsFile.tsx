@@ -8,12 +8,10 @@ import { useState } from 'react';
 import { useDimensions } from '../readings/useLog';
 import { sendMany } from '../readings/live';
 import { useApp, useAppDispatch } from '../store';
+import { RowsWrong } from '../ui/RowsWrong';
 import { saveBlob } from '../ui/saveBlob';
 import { FileBox, LARGEST, tooLarge } from './FileBox';
 import { importing } from './importing';
-
-/** Issues that are listed; the rest is counted. */
-const LISTED = 8;
 
 /** Readings out to a CSV file and in from one: what cannot be taken is told row by row, the rest offered, whole or not at all. */
 export function ReadingsFile({ plan }: { plan: Plan }) {
@@ -81,20 +79,7 @@ export function ReadingsFile({ plan }: { plan: Plan }) {
       )}
       {read && (
         <Box sx={{ pt: 1 }}>
-          {read.issues.length > 0 && (
-            <Box
-              component="ul"
-              aria-label="Rows that cannot be taken"
-              sx={{ m: 0, pl: 2.5, color: 'error.main' }}
-            >
-              {read.issues.slice(0, LISTED).map(({ row, message }) => (
-                <li key={row}>
-                  Row {row}: {message}
-                </li>
-              ))}
-              {read.issues.length > LISTED && <li>and {read.issues.length - LISTED} rows more</li>}
-            </Box>
-          )}
+          <RowsWrong issues={read.issues} />
           <Button variant="contained" disabled={good === 0} onClick={() => void take()} sx={{ mt: 1 }}>
             {good === 0 ? 'No row can be taken' : `Take in ${good} readings`}
           </Button>

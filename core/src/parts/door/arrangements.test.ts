@@ -10,7 +10,7 @@ import { buildScene } from '../../scene/buildScene';
 import type { Body, Mover } from '../../scene/scene';
 import type { Convex } from '../../solid/convex';
 import { manifoldReferee } from '../../testing/manifoldGap';
-import { caseOf, doorOf, mm, planWith, type Made } from '../../testing/planWith';
+import { caseOf, doorOf, FRAME, mm, planWith, type Made } from '../../testing/planWith';
 import { hingeOf, USUAL_FIT, USUAL_HANDLE, USUAL_RACK } from './fresh';
 import type { Door } from './schema';
 
@@ -44,14 +44,6 @@ const box = (x: number, y: number, z: number, width: number, depth: number, heig
 const near =
   (thing: ReturnType<typeof box>): NonNullable<Made['change']> =>
   (plan) => ({ ...plan, things: [thing] });
-const FRAME = {
-  material: 'pine-20',
-  left: mm(38),
-  right: mm(38),
-  top: mm(38),
-  bottom: mm(38),
-  between: mm(38),
-};
 const shelves = (setback: number) => ({
   id: 'all',
   take: 'equal' as const,
