@@ -1,6 +1,6 @@
 import { place } from '../motion/joint';
 import { motionPose } from '../motion/motion';
-import type { Body, Mover, Scene } from '../scene/scene';
+import { sameThing, type Body, type Mover, type Scene } from '../scene/scene';
 import { withCorners } from '../solid/convex';
 import { curveSteps, hangsWith, meetings, moverCheck, type MoverCheck } from './checkMover';
 import { BodyIndex } from './bodyIndex';
@@ -78,6 +78,10 @@ export class SceneChecker {
       const key = this.moverKey(mover);
       const before = this.known.get(key);
       const mine = new Set(parkedBodies[i]);
+      if (mover.thing !== undefined)
+        scene.movers.forEach((one, j) => {
+          if (sameThing(one, mover)) parkedBodies[j]!.forEach((body) => mine.add(body));
+        });
       const index = before ? anew : (everything ??= new BodyIndex([...all]));
       const met = new Map(before?.met);
       const lost = removed.map((body) => met.delete(body)).includes(true);
@@ -201,7 +205,7 @@ function bodyKey(body: Body): string {
 }
 
 function moverKey(mover: Mover, key: (body: Body) => string): string {
-  const { id, name, bodies, from, to, contacts, needs } = mover;
+  const { id, name, thing = '', bodies, from, to, contacts, needs } = mover;
   const moving = bodies.map((body) => `${key(body)} ${body.motion.key}`).join('|');
-  return `${id} ${name} ${from} ${to} ${moving} ${JSON.stringify(contacts)} ${JSON.stringify(needs)}`;
+  return `${id} ${name} ${thing} ${from} ${to} ${moving} ${JSON.stringify(contacts)} ${JSON.stringify(needs)}`;
 }

@@ -1,4 +1,4 @@
-import type { Mover } from '../scene/scene';
+import { sameThing, type Mover } from '../scene/scene';
 import { boxesApart, swept } from './extent';
 import { pairMap, type PairMap } from './pairMap';
 
@@ -9,9 +9,9 @@ const MOST_KEPT = 600;
 export class PairMaps {
   private readonly kept = new Map<string, PairMap>();
 
-  /** The map of two movers; undefined where their swept air never meets, so that all of it is free. */
+  /** The map of two movers; undefined where they are ways of one thing, or their swept air never meets, so that all of it is free. */
   of(a: Mover, b: Mover): PairMap | undefined {
-    if (!airMeets(a, b)) return undefined;
+    if (sameThing(a, b) || !airMeets(a, b)) return undefined;
     const key = `${contentOf(a)} | ${contentOf(b)}`;
     const map = this.kept.get(key) ?? pairMap(a, b);
     this.kept.delete(key);

@@ -1,5 +1,7 @@
 import { numbersOf, type Hardware, type HardwareKind, type HardwareOf } from './schema';
 
+const INCH = 25.4;
+
 /** One of a kind with usual numbers, of no maker. */
 export function usualHardware<Kind extends HardwareKind>(
   kind: Kind,
@@ -26,7 +28,14 @@ export const GENERIC_HARDWARE: readonly Hardware[] = [
   usualHardware('continuous hinge', 'continuous-32', 'Continuous hinge 32 mm'),
   usualHardware('pivot', 'pivot-40', 'Pair of pivots, 40 kg'),
   usualHardware('pivot', 'pivot-120', 'Pair of floor pivots, 120 kg', { pin: 20, rating: 120 }),
+  usualHardware('slide', 'slide-full', 'Side slides 250 to 700 mm, full travel', { length: 700, travel: 700, shortest: 250 }),
+  usualHardware('slide', 'slide-part', 'Side slides 250 to 700 mm, three-quarter travel', { length: 700, travel: 525, shortest: 250, rating: 25 }),
+  usualHardware('slide', 'slide-over', 'Side slides 250 to 700 mm, over-travel', { length: 700, travel: 735, shortest: 250, rating: 40 }),
+  usualHardware('slide', 'slide-full-in', 'Side slides 10 to 28 in, full travel', { length: 28 * INCH, travel: 28 * INCH, shortest: 10 * INCH, step: 2 * INCH, rating: 45 }),
+  usualHardware('slide', 'slide-heavy', 'Heavy side slides 450 to 900 mm, full travel', { length: 900, travel: 900, shortest: 450, side: 19.1, high: 76, metal: 2.5, rating: 100 }),
   usualHardware('slide', 'slide-450', 'Side slide 450 mm, full travel'),
+  usualHardware('under slide', 'under-full', 'Under slides 250 to 600 mm, full travel', { length: 600, travel: 600 }),
+  usualHardware('under slide', 'under-part', 'Under slides 250 to 550 mm, three-quarter travel', { length: 550, travel: 412.5, rating: 25 }),
   usualHardware('handle', 'bar-128', 'Bar handle, holes 128 mm apart'),
   usualHardware('knob', 'knob-30', 'Knob 30 mm'),
   usualHardware('stay', 'stay-250', 'Folding stay 250 mm'),

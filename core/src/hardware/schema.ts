@@ -8,9 +8,12 @@ export interface HardwareNumber {
   readonly usual: number;
   readonly least: number;
   readonly most: number;
+  /** It came in later: where an older list has none, the usual value is meant. */
+  readonly later?: true;
 }
 
 const number = (label: string, unit: HardwareNumber['unit'], usual: number, least: number, most: number): HardwareNumber => ({ label, unit, usual, least, most }); // prettier-ignore
+const later = (one: HardwareNumber): HardwareNumber => ({ ...one, later: true });
 const rating = (usual: number) => number('Carries', 'kg', usual, 0.1, 2000);
 const play = number('Play between its halves', 'mm', 0.2, 0, 5);
 
@@ -78,10 +81,31 @@ export const HARDWARE_KINDS = {
   slide: {
     length: number('Length', 'mm', 450, 100, 1500),
     travel: number('Travel', 'mm', 450, 50, 1600),
+    /** Shorter ones of the same make, and by how much each is shorter than the next; 0 where it comes in one length. */
+    shortest: later(number('Shortest of its make', 'mm', 0, 0, 1500)),
+    step: later(number('Lengths go by', 'mm', 50, 1, 500)),
     side: number('Room wanted each side', 'mm', 12.7, 0, 60),
     over: number('Room may be more, in all', 'mm', 0.8, 0, 10),
     high: number('Height', 'mm', 45, 5, 120),
+    metal: later(number('Metal under a screw’s head', 'mm', 1.6, 0.3, 6)),
+    push: later(number('Pushed in to open', 'mm', 3, 0, 15)),
+    play: later({ ...play, usual: 0.5 }),
     rating: rating(35),
+  },
+  'under slide': {
+    length: number('Length', 'mm', 450, 100, 1500),
+    travel: number('Travel', 'mm', 450, 50, 1600),
+    shortest: number('Shortest of its make', 'mm', 250, 0, 1500),
+    step: number('Lengths go by', 'mm', 50, 1, 500),
+    /** What the box is less wide within than its opening, whatever its sides. */
+    inner: number('Box inside is less than the opening', 'mm', 42, 5, 120),
+    sidesTo: number('Thickest side', 'mm', 16, 5, 40),
+    recess: number('Bottom is recessed', 'mm', 12.5, 3, 40),
+    below: number('Room under the box', 'mm', 14, 0, 80),
+    rail: number('Rail, wide', 'mm', 14, 3, 60),
+    push: number('Pushed in to open', 'mm', 3, 0, 15),
+    play: { ...play, usual: 0.3 },
+    rating: rating(30),
   },
   handle: {
     out: number('Stands out', 'mm', 35, 1, 200),
@@ -144,16 +168,16 @@ const kindSchema = (kind: HardwareKind) =>
     kind: v.literal(kind),
     confirmed: v.boolean(),
     ...Object.fromEntries(
-      numbersOf(kind).map(([field, { label, least, most }]) => [
-        field,
-        v.pipe(
+      numbersOf(kind).map(([field, { label, usual, least, most, later }]) => {
+        const one = v.pipe(
           v.number(`“${label}” is a number.`),
           v.check(
             (value) => value >= least && value <= most,
             `“${label}” must be between ${least} and ${most}.`,
           ),
-        ),
-      ]),
+        );
+        return [field, later ? v.optional(one, usual) : one];
+      }),
     ),
   });
 

@@ -93,14 +93,20 @@ function together(lines: readonly PartsLine[]): PartsLine[] {
 /** Hardware a plan takes, alike ones together. */
 export function hardwareNeeded(plan: Plan): HardwareLine[] {
   const list = planHardware(plan);
-  const counts = new Map<string, number>();
+  const lines = new Map<string, HardwareLine>();
   for (const part of plan.parts)
-    for (const { hardware, count } of familyOf(part).takes(part, partPlace(plan, part)!))
-      counts.set(hardware, (counts.get(hardware) ?? 0) + count);
-  return [...counts].map(([id, count]) => {
-    const item = list.named(id)!;
-    return { hardware: id, name: item.name, kind: item.kind, count, confirmed: item.confirmed };
-  });
+    for (const { hardware, count, length } of familyOf(part).takes(part, partPlace(plan, part)!)) {
+      const { name, kind, confirmed } = list.named(hardware)!;
+      const key = `${hardware} ${length ?? ''}`;
+      lines.set(key, {
+        hardware,
+        name: length === undefined ? name : `${name}: ${formatLength(length, plan.units, true)}`,
+        kind,
+        count: (lines.get(key)?.count ?? 0) + count,
+        confirmed,
+      });
+    }
+  return [...lines.values()];
 }
 
 export const PARTS_COLUMNS = ['item', 'name', 'count', 'length', 'width', 'thickness', 'unit', 'material', 'length from', 'width from', 'notes'] as const; // prettier-ignore

@@ -46,6 +46,7 @@ export type OwnSchools = v.InferOutput<typeof OwnSchoolsSchema>;
 /** Materials a plan begins with. Densities: USDA Wood Handbook for the woods, from memory; glass CP. All there to be changed. */
 export const USUAL_MATERIALS: readonly Material[] = [
   { id: 'ply-18', name: 'Birch plywood 18 mm', kind: 'sheet', nominal: { mm: 18 }, measured: null, density: 680 },
+  { id: 'ply-12', name: 'Birch plywood 12 mm', kind: 'sheet', nominal: { mm: 12 }, measured: null, density: 680 },
   { id: 'ply-6', name: 'Birch plywood 6 mm', kind: 'sheet', nominal: { mm: 6 }, measured: null, density: 680 },
   { id: 'pine-20', name: 'Pine board 20 mm', kind: 'solid wood', nominal: { mm: 20 }, measured: null, density: 450, swells: 0.00212 },
   { id: 'mirror-4', name: 'Mirror 4 mm', kind: 'mirror', nominal: { mm: 4 }, measured: null, density: 2500 },

@@ -8,6 +8,8 @@ import { doorNotes, doorRests } from './door/notes';
 import { refuseDoor } from './door/refuse';
 import { DoorSchema, type Door } from './door/schema';
 import { doorSizes } from './door/sizes';
+import { DRAWER } from './drawer/drawer';
+import { DrawerSchema, type Drawer } from './drawer/schema';
 import type { Family } from './family';
 import { KEPT } from './kept/kept';
 import { KeptSchema, type Kept } from './kept/schema';
@@ -17,13 +19,14 @@ import { ShelfSchema, type Shelf } from './shelf/schema';
 /** Every kind of part there is. A new family adds its schema here and its functions below. */
 export const PartSchema = v.variant(
   'family',
-  [DoorSchema, ShelfSchema, KeptSchema],
+  [DoorSchema, DrawerSchema, ShelfSchema, KeptSchema],
   'There is no such family of parts.',
 );
 export type Part = v.InferOutput<typeof PartSchema>;
 
 interface ByFamily {
   door: Family<Door>;
+  drawer: Family<Drawer>;
   shelf: Family<Shelf>;
   kept: Family<Kept>;
 }
@@ -42,6 +45,7 @@ const FAMILIES: ByFamily = {
     rests: doorRests,
     advise: adviseDoor,
   },
+  drawer: DRAWER,
   shelf: SHELF,
   kept: KEPT,
 };

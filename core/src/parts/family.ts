@@ -48,7 +48,17 @@ export interface SizedPiece {
 /** What a closed form found of a part, besides its travel. Lengths are marked. */
 export interface PartNote {
   readonly about:
-    'hinges' | 'adjustment' | 'fingers' | 'reach' | 'opening' | 'fit' | 'caution' | 'holes' | 'wood';
+    | 'hinges'
+    | 'adjustment'
+    | 'fingers'
+    | 'reach'
+    | 'opening'
+    | 'fit'
+    | 'caution'
+    | 'holes'
+    | 'wood'
+    | 'runs'
+    | 'cable';
   readonly verdict: Verdict;
   readonly sentence: string;
 }
@@ -88,8 +98,11 @@ export interface Family<Part> {
   /** The part as it is in a mirror that turns left and right about. */
   mirror(part: Part, place: PartPlace): Part;
   sizes(part: Part, place: PartPlace): SizedPiece[];
-  /** Hardware it takes, by id, with how many. */
-  takes(part: Part, place: PartPlace): readonly { readonly hardware: string; readonly count: number }[];
+  /** Hardware it takes, by id, with how many; and which length of what comes in several, mm. */
+  takes(
+    part: Part,
+    place: PartPlace,
+  ): readonly { readonly hardware: string; readonly count: number; readonly length?: number }[];
   /** What closed forms tell of it: loads, sag, fingers, reach. */
   notes(part: Part, place: PartPlace): PartNote[];
   rests(part: Part, place: PartPlace): Rest[];

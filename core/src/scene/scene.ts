@@ -52,6 +52,11 @@ export interface Mover {
   readonly to: number;
   readonly contacts: readonly IntendedContact[];
   /**
+   * Movers of one thing are ways in which it moves, such as a drawer that comes out at either side, or parts of what
+   * rides on it: they are not held against each other.
+   */
+  readonly thing?: string;
+  /**
    * Its bodies hang together as they did before it was drawn here: neither they nor what
    * stands still of the same item, such as their track, are held against each other.
    */
@@ -70,6 +75,9 @@ export interface Mover {
 
 /** The plan item a mover belongs to: the leaves of a pair are `item.left` and `item.right`. */
 export const itemOfMover = (id: string): string => id.split('.')[0]!;
+
+/** Whether two movers are ways of one thing. */
+export const sameThing = (a: Mover, b: Mover): boolean => a.thing !== undefined && a.thing === b.thing;
 
 /** More doubt than this about where a body is, mm, is no answer: it must be measured. */
 export const MOST_DOUBT = 25;

@@ -1,5 +1,6 @@
 import type { Edge, Opening } from '../../carcass/layout';
 import type { PartPlace } from '../family';
+import { evenOver } from '../fronts';
 import type { Door } from './schema';
 
 /** How a leaf ends at each edge, mm: over what is beside its opening, or less than 0 where it stops short of it. */
@@ -30,7 +31,7 @@ export function overlapsOf(
   opening: Opening,
 ): Overlaps {
   if (fit.kind === 'even') {
-    const over = ({ cover, shared }: Edge) => (shared ? (cover - fit.gap.mm) / 2 : cover - fit.gap.mm / 2);
+    const over = (edge: Edge) => evenOver(edge, fit.gap.mm);
     return {
       left: over(opening.left),
       right: over(opening.right),

@@ -1,0 +1,194 @@
+import type { Frame } from '../../carcass/frame';
+import type { Issue } from '../../item/issue';
+import { lengthMark } from '../../length/lengthMark';
+import { table } from '../../motion/drive';
+import type { Joint } from '../../motion/joint';
+import { chain, motionOf } from '../../motion/motion';
+import type { Mover } from '../../scene/scene';
+import type { Convex } from '../../solid/convex';
+import { hull } from '../../solid/hull';
+import type { Point3 } from '../../solid/prism';
+import { span, type Bounds } from '../box/box';
+import type { Content, Contents } from './schema';
+
+/** What stands in a box, shut, in its carcass's frame. */
+export interface Placed {
+  readonly content: Content;
+  /** Its place among its kind, from 1; 0 where it is the only one. */
+  readonly nth: number;
+  readonly bounds: Bounds;
+}
+
+/** Where contents may stand: within the box, and up to a ceiling that stands still. */
+export interface Room {
+  readonly inner: Bounds;
+  /** Lowest of what is above it, shut, mm. */
+  readonly ceiling: number;
+}
+
+/** Contents in their places, spread evenly from side to side, or from front to back. */
+export function placed({ set, items }: Contents, inner: Bounds): Placed[] {
+  const all = items.flatMap((content) =>
+    Array.from({ length: content.count }, (_, i) => ({ content, nth: content.count > 1 ? i + 1 : 0 })),
+  );
+  const along = set === 'side by side';
+  const run = along ? inner.x : inner.y;
+  const size = ({ width, depth }: Content) => (along ? width.mm : depth.mm);
+  const free =
+    (span(run) - all.reduce((sum, { content }) => sum + size(content), 0)) / Math.max(1, all.length + 1);
+  let at = run[0];
+  return all.map(({ content, nth }) => {
+    const from = at + free;
+    at = from + size(content);
+    const { width, depth, height } = content;
+    const z: Bounds['z'] =
+      content.stands === 'hung' ? [inner.z[1] - height.mm, inner.z[1]] : [inner.z[0], inner.z[0] + height.mm];
+    return {
+      content,
+      nth,
+      bounds: along
+        ? { x: [from, from + width.mm], y: [inner.y[0], inner.y[0] + depth.mm], z }
+        : { x: [inner.x[0], inner.x[0] + width.mm], y: [from, from + depth.mm], z },
+    };
+  });
+}
+
+/** kg of all that is in it. */
+export const loadOf = ({ items, load }: Contents): number =>
+  items.reduce((sum, one) => sum + one.count * one.load, load);
+
+/** What does not fit, with the number that would do. Paths start at the contents. */
+export function contentsIssues(contents: Contents, room: Room): Issue[] {
+  const { set, items } = contents;
+  if (items.length === 0) return [];
+  const { inner, ceiling } = room;
+  const along = set === 'side by side';
+  const [wide, deep] = [span(inner.x), span(inner.y)];
+  const cross = along ? deep : wide;
+  const run = along ? wide : deep;
+  const taken = items.reduce((sum, one) => sum + one.count * (along ? one.width.mm : one.depth.mm), 0);
+  const issues: Issue[] = [];
+  items.forEach((one, i) => {
+    const across = along ? one.depth.mm : one.width.mm;
+    if (across > cross + 1e-9)
+      issues.push({
+        path: ['items', i, along ? 'depth' : 'width'],
+        message: `“${one.name}” is ${lengthMark(across - cross, 'least')} too ${along ? 'deep' : 'wide'} for its box, which is ${lengthMark(cross, 'most')} ${along ? 'deep' : 'wide'} inside. At most ${lengthMark(cross, 'most')} will do.`,
+      });
+    const head = one.stands === 'hung' ? span(inner.z) : ceiling - inner.z[0];
+    const tall = one.height.mm + one.air.mm;
+    if (tall > head + 1e-9)
+      issues.push({
+        path: ['items', i, one.height.mm > head ? 'height' : 'air'],
+        message: `“${one.name}” wants ${lengthMark(tall)} of height${one.air.mm > 0 ? ' with the air above it' : ''}, and there are ${lengthMark(head, 'most')}. Its bay must be ${lengthMark(tall - head, 'least')} higher, or the thing lower.`,
+      });
+    if (one.base && (one.base.width.mm > one.width.mm || one.base.depth.mm > one.depth.mm))
+      issues.push({
+        path: ['items', i, 'base'],
+        message: `“${one.name}” has a base larger than its mouth. At most ${lengthMark(one.width.mm, 'most')} by ${lengthMark(one.depth.mm, 'most')} will do.`,
+      });
+  });
+  if (taken > run + 1e-9)
+    issues.push({
+      path: ['items', 0, 'count'],
+      message: `The contents take ${lengthMark(taken)} ${along ? 'side by side' : 'one behind another'}, and the box has ${lengthMark(run, 'most')}: it must be ${lengthMark(taken - run, 'least')} ${along ? 'wider' : 'deeper'}, or hold fewer.`,
+    });
+  return issues;
+}
+
+export const nameOf = ({ content, nth }: Placed): string =>
+  nth > 0 ? `${content.name} ${nth}` : content.name;
+
+/** Solid as it stands: a box, or tapered down to its base. */
+export function contentPiece({ content, bounds }: Placed, frame: Frame): Convex {
+  const { x, y, z } = bounds;
+  const { base } = content;
+  if (!base) return frame.box([x[0], y[0], z[0]], [x[1], y[1], z[1]]);
+  const corners = (dx: number, dy: number, at: number): Point3[] => {
+    const [mx, my] = [(x[0] + x[1]) / 2, (y[0] + y[1]) / 2];
+    return [
+      [mx - dx / 2, my - dy / 2, at],
+      [mx + dx / 2, my - dy / 2, at],
+      [mx + dx / 2, my + dy / 2, at],
+      [mx - dx / 2, my + dy / 2, at],
+    ];
+  };
+  return hull(
+    [...corners(base.width.mm, base.depth.mm, z[0]), ...corners(span(x), span(y), z[1])].map(frame.toSpace),
+  );
+}
+
+/** A lid is about so thick, mm. CP. */
+const LID = 3;
+
+/**
+ * What a content opens or lifts out, as a mover of its own: where it stands with the box shut, or after the box was
+ * drawn out all the way. The latter's travel goes on, past that of the box, by the way of the lid's edge or the tank.
+ *
+ * @param out  how the box comes out, and how far
+ */
+export function openers(
+  contents: readonly Placed[],
+  of: { readonly id: string; readonly item: string; readonly row: string },
+  frame: Frame,
+  out: { readonly direction: Point3; readonly travel: number },
+): Mover[] {
+  return contents.flatMap((one, i): Mover[] => {
+    const { opens } = one.content;
+    if (opens.kind === 'no') return [];
+    const { x, y, z } = one.bounds;
+    const lid = opens.kind === 'lid';
+    const back = lid && opens.hinge === 'back';
+    // Seen from before it, a lid hinged at its back lifts its front edge: it turns about the way to the left.
+    const joint: Joint = lid
+      ? {
+          kind: 'turn',
+          point: frame.toSpace([x[0], back ? y[1] : y[0], z[1]]),
+          axis: frame.turn([back ? -1 : 1, 0, 0]),
+        }
+      : { kind: 'slide', direction: [0, 0, 1] };
+    const to = lid ? (opens.to * Math.PI) / 180 : opens.by.mm;
+    const drawn = opens.when === 'drawn out';
+    const end = drawn ? out.travel + (lid ? to * span(y) : to) : to;
+    const then = (first: number, last: number) => table([[0, 0], [out.travel, first], [end, last]]); // prettier-ignore
+    const motion = drawn
+      ? chain(
+          [
+            {
+              joint: { kind: 'slide', direction: out.direction },
+              drive: then(out.travel, out.travel),
+            },
+            { joint, drive: then(0, to) },
+          ],
+          [out.travel],
+        )
+      : motionOf(joint);
+    const piece = lid
+      ? frame.box([x[0], y[0], z[1]], [x[1], y[1], z[1] + LID])
+      : frame.box([x[0], y[0], z[0]], [x[1], y[1], z[1]]);
+    const id = `${of.id}.opens-${i + 1}`;
+    const words = `${lid ? 'lid' : 'tank'} of ${nameOf(one)}${drawn ? ', drawn out' : ''}`;
+    return [
+      {
+        id,
+        name: words.charAt(0).toUpperCase() + words.slice(1),
+        thing: of.id,
+        bodies: [
+          {
+            id: `${id}/${opens.kind}`,
+            name: `the ${words}`,
+            item: of.item,
+            row: of.row,
+            pieces: [piece],
+            motion,
+          },
+        ],
+        unit: lid && !drawn ? 'rad' : 'mm',
+        from: 0,
+        to: end,
+        contacts: [],
+        needs: { around: 0, row: { of: of.row, gap: 0 }, of: {} },
+      },
+    ];
+  });
+}

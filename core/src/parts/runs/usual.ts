@@ -1,0 +1,17 @@
+import type { Runs } from './schema';
+
+/** Usual numbers to start from. CP, no single source; each is there to be changed. */
+const mm = (value: number) => ({ mm: value });
+
+export const USUAL_RUNS: { readonly [Kind in Runs['kind']]: Extract<Runs, { kind: Kind }> } = {
+  'side slides': { kind: 'side slides', hardware: 'slide-full', length: null, up: mm(20), screw: mm(13) },
+  'under slides': { kind: 'under slides', hardware: 'under-full', length: null },
+  'wooden runners': {
+    kind: 'wooden runners',
+    play: mm(1.5),
+    wide: mm(30),
+    thick: mm(15),
+    out: mm(300),
+    kicker: { gap: mm(3) },
+  },
+};
