@@ -13,13 +13,17 @@ import { DrawerSchema, type Drawer } from './drawer/schema';
 import type { Family } from './family';
 import { KEPT } from './kept/kept';
 import { KeptSchema, type Kept } from './kept/schema';
+import { PULLOUT } from './pullout/pullout';
+import { PulloutSchema, type Pullout } from './pullout/schema';
+import { SLIDING } from './sliding/sliding';
+import { SlidingSchema, type Sliding } from './sliding/schema';
 import { SHELF } from './shelf/shelf';
 import { ShelfSchema, type Shelf } from './shelf/schema';
 
 /** Every kind of part there is. A new family adds its schema here and its functions below. */
 export const PartSchema = v.variant(
   'family',
-  [DoorSchema, DrawerSchema, ShelfSchema, KeptSchema],
+  [DoorSchema, DrawerSchema, PulloutSchema, SlidingSchema, ShelfSchema, KeptSchema],
   'There is no such family of parts.',
 );
 export type Part = v.InferOutput<typeof PartSchema>;
@@ -27,6 +31,8 @@ export type Part = v.InferOutput<typeof PartSchema>;
 interface ByFamily {
   door: Family<Door>;
   drawer: Family<Drawer>;
+  'pull-out': Family<Pullout>;
+  sliding: Family<Sliding>;
   shelf: Family<Shelf>;
   kept: Family<Kept>;
 }
@@ -46,6 +52,8 @@ const FAMILIES: ByFamily = {
     advise: adviseDoor,
   },
   drawer: DRAWER,
+  'pull-out': PULLOUT,
+  sliding: SLIDING,
   shelf: SHELF,
   kept: KEPT,
 };

@@ -106,6 +106,10 @@ export interface Family<Part> {
   /** What closed forms tell of it: loads, sag, fingers, reach. */
   notes(part: Part, place: PartPlace): PartNote[];
   rests(part: Part, place: PartPlace): Rest[];
-  /** The least change known to mend what the check of one of its movers found; undefined where the family knows none. */
-  advise(part: Part, check: MoverCheck): Proposal | undefined;
+  /**
+   * The least change known to mend what the check of one of its movers found; undefined where the family knows none.
+   *
+   * @param met  what the worst of it is met with
+   */
+  advise(part: Part, check: MoverCheck, place: PartPlace, met: Body | undefined): Proposal | undefined;
 }

@@ -200,6 +200,8 @@ function newReport(
   check: MoverCheck,
 ): PartReport {
   const family = familyOf(part);
+  const met = check.encounters[0] && otherBody(scene, check.encounters[0].still);
+  const proposal = family.advise(part, check, place, met);
   const fittings = new Set(scene.still.filter(({ item }) => item === part.id).map(({ id }) => id));
   // That it clears its own hinge plates is no news.
   const encounters = check.encounters.filter(
@@ -211,7 +213,7 @@ function newReport(
       .sizes(part, place)
       .filter(({ of }) => of === mover.id)
       .map((piece) => ({ ...piece, notes: piece.notes.map((one) => sayLengths(one, plan.units)) })),
-    proposal: family.advise(part, check),
+    proposal: proposal && { ...proposal, words: sayLengths(proposal.words, plan.units) },
   };
 }
 

@@ -1,6 +1,7 @@
 import { rowOf } from '../../carcass/build';
 import { frameOf, type Frame } from '../../carcass/frame';
 import { called } from '../../item/called';
+import { ordinal } from '../../item/ordinal';
 import { motionOf } from '../../motion/motion';
 import type { Body, IntendedContact, Mover, MovingBody } from '../../scene/scene';
 import type { Convex } from '../../solid/convex';
@@ -28,8 +29,6 @@ export function buildDrawer(
 export const moverId = ({ id }: Pick<Drawer, 'id'>, { of }: Pick<DrawerAt, 'of'>): string =>
   of === '' ? id : `${id}.${of}`;
 
-const NTH = ['', 'first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth'];
-
 /** As a list says it, and as a sentence does. */
 export const titleOf = ({ name }: Pick<Drawer, 'name'>, { of }: Pick<DrawerAt, 'of'>): string =>
   of === '' ? name : `${name}, ${of}`;
@@ -37,7 +36,7 @@ export const saidOf = ({ name, bank }: Pick<Drawer, 'name' | 'bank'>, { of }: Pi
   const plain = called(name);
   if (of === '') return plain;
   const nth = Number(of);
-  const words = nth === 1 ? 'top' : nth === countOf(bank) ? 'bottom' : (NTH[nth] ?? `${nth}th`);
+  const words = nth === 1 ? 'top' : nth === countOf(bank) ? 'bottom' : ordinal(nth);
   return `${words} drawer of the ${plain}`;
 }; // prettier-ignore
 

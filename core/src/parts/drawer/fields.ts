@@ -14,17 +14,6 @@ const keyOf = <T extends Record<string, string>>(words: T, value: string) =>
   Object.keys(words).find((key) => words[key] === value)!;
 
 const bank = lengthOf<Drawer>('Bank');
-const front = lengthOf<Drawer>('Front');
-const handle = lengthOf<Drawer>('Handle');
-const fitted =
-  (...kinds: Drawer['fit']['kind'][]) =>
-  ({ fit }: Drawer) =>
-    kinds.includes(fit.kind);
-const edge = (words: string, path: string): DrawerField =>
-  front(({ fit }) => `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`, ['fit', path], fitted('inset', 'overlay')); // prettier-ignore
-const closed = ({ fit }: Drawer) => fit.kind !== 'none';
-const handled = (one: Drawer) => one.handle !== null;
-
 const BANK: readonly DrawerField[] = [
   { group: 'Bank', label: 'Drawers', path: ['bank'], input: { words: Array.from({ length: 12 }, (_, i) => String(i + 1)), word: (one) => String(countOf(one.bank)), value: (word, one) => resized(one.bank, Number(word)) } },
   { group: 'Bank', label: 'In', path: ['bay'], input: { pick: 'bay' } },
@@ -39,13 +28,22 @@ function resized(one: Drawer['bank'], count: number): Drawer['bank'] {
   return { kind: 'typed', fronts: Array.from({ length: count - 1 }, (_, i) => one.fronts[i] ?? last) };
 }
 
-const FRONT: readonly DrawerField[] = [
+/** What a card shows of the front of a drawer or pull-out, and of its handle. */
+export function frontFields<Part extends Pick<Drawer, 'fit' | 'front' | 'handle'>>(several: (part: Part) => boolean = () => false): Field<Part>[] {
+  const front = lengthOf<Part>('Front');
+  const handle = lengthOf<Part>('Handle');
+  const fitted = (...kinds: Drawer['fit']['kind'][]) => ({ fit }: Part) => kinds.includes(fit.kind);
+  const edge = (words: string, path: string): Field<Part> =>
+    front(({ fit }) => `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`, ['fit', path], fitted('inset', 'overlay'));
+  const closed = ({ fit }: Part) => fit.kind !== 'none';
+  const handled = (one: Part) => one.handle !== null;
+  return [
   { group: 'Front', label: 'Fit', path: ['fit'], input: { words: Object.keys(FIT_WORDS), word: ({ fit }) => keyOf(FIT_WORDS, fit.kind), value: (word) => USUAL_DRAWER_FIT[FIT_WORDS[word as keyof typeof FIT_WORDS]] } },
   front('Gap between neighbours', ['fit', 'gap'], fitted('even')),
   edge('Side', 'sides'),
   edge('Top', 'top'),
   edge('Bottom', 'bottom'),
-  front('Gap between fronts', ['fit', 'between'], (one) => fitted('inset', 'overlay')(one) && countOf(one.bank) > 1),
+  front('Gap between fronts', ['fit', 'between'], (one) => fitted('inset', 'overlay')(one) && several(one)),
   front('Behind the case’s front', ['fit', 'setback'], fitted('inset', 'none')),
   { group: 'Front', label: 'Front is', path: ['front', 'made'], input: { words: ['applied', 'the box’s own'], word: (one) => one.front.made, value: (word) => word }, when: closed },
   { group: 'Front', label: 'Made of', path: ['front', 'material'], input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] }, when: closed },
@@ -56,7 +54,8 @@ const FRONT: readonly DrawerField[] = [
   handle('Width', ['handle', 'width'], handled),
   handle('Height', ['handle', 'height'], handled),
   handle('Holes apart', ['handle', 'holes'], (one) => one.handle?.kind === 'bar'),
-]; // prettier-ignore
+  ];
+} // prettier-ignore
 
 const old = lengthOf<Drawer>('Old box');
 const reused = (one: Drawer) => one.old !== null;
@@ -75,7 +74,7 @@ export const drawerFields = (drawer: Drawer): DrawerField[] => [
         bank(i === 0 ? 'Lowest front' : `Front ${i + 1} from below`, ['bank', 'fronts', i]),
       )
     : []),
-  ...FRONT,
+  ...frontFields<Drawer>((one) => countOf(one.bank) > 1),
   ...runFields<Drawer>(),
   ...boxFields<Drawer>(({ old: used }) => used === null),
   ...contentFields(drawer),

@@ -10,6 +10,8 @@ export interface Innards {
   boards(outer: Bounds): Board[];
   /** Where its contents stand. */
   within(outer: Bounds): Bounds;
+  /** Closed above where `within` ends: contents do not stand out of it. */
+  readonly closed?: true;
   /** What of it cannot be made. Paths start at the part. */
   issues(outer: Bounds, frontThick: number): Issue[];
   /** What is cut for it. `width` is how its outer width came about; `name` how its pieces begin in a list. */

@@ -34,7 +34,8 @@ export function drawerNotes(
     ...screwNotes(drawer, laid),
     ...pushNotes(drawer, laid),
     ...fingerNotes(drawer, place),
-    ...reachNotes(drawer, laid, place),
+    // What is closed above is reached into from its sides.
+    ...(innards.closed ? [] : reachNotes(drawer, laid, place)),
     ...(drawer.cable
       ? cableNotes(
           drawer.cable,
@@ -59,7 +60,13 @@ interface Weighed {
 }
 
 /** A drawer with all that is in it: its mass in kg, and how far behind its box's front end the middle of it is, mm. */
-export function weighed(drawer: Drawer, laid: LaidBank, at: DrawerAt, place: PartPlace): Omit<Weighed, 'at'> {
+export function weighed(
+  drawer: Drawer,
+  laid: LaidBank,
+  at: DrawerAt,
+  place: PartPlace,
+  innards: Innards,
+): Omit<Weighed, 'at'> {
   const { stock } = place;
   const lumps: { kg: number; y: number }[] = [];
   for (const board of innards.boards(at.box))

@@ -36,7 +36,7 @@ export function refuseDrawer(
             'contents',
             contentsIssues(drawer.contents, {
               inner: innards.within(at.box),
-              ceiling: at.place[1] - drawer.box.above.mm,
+              ceiling: innards.closed ? innards.within(at.box).z[1] : at.place[1] - drawer.box.above.mm,
             }),
           ),
         )

@@ -50,6 +50,15 @@ export const PullSchema = v.strictObject({
   holes: lengthBetween(0, 2000),
 });
 
+export const FrontSchema = v.strictObject({
+  /** A front of its own before the box, or the front end of the box itself. */
+  made: v.picklist(['applied', 'the box’s own'], 'A front is applied, or the box’s own.'),
+  material: IdSchema,
+  banding: lengthBetween(0, 10),
+  /** What fixes an applied front from inside the box. */
+  screw: lengthBetween(5, 120),
+});
+
 /** A bank of one or more drawers in a bay of its carcass. */
 export const DrawerSchema = v.strictObject({
   id: IdSchema,
@@ -59,14 +68,7 @@ export const DrawerSchema = v.strictObject({
   bay: IdSchema,
   bank: BankSchema,
   fit: DrawerFitSchema,
-  front: v.strictObject({
-    /** A front of its own before the box, or the front end of the box itself. */
-    made: v.picklist(['applied', 'the box’s own'], 'A front is applied, or the box’s own.'),
-    material: IdSchema,
-    banding: lengthBetween(0, 10),
-    /** What fixes an applied front from inside the box. */
-    screw: lengthBetween(5, 120),
-  }),
+  front: FrontSchema,
   handle: v.nullable(PullSchema),
   box: BoxSchema,
   /** An old box that is used again: it decides the size, and packing makes up what its slides want. */

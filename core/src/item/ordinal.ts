@@ -1,0 +1,4 @@
+const WORDS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth', 'eleventh', 'twelfth']; // prettier-ignore
+
+/** "third": a place in a row, counted from 1. */
+export const ordinal = (nth: number): string => WORDS[nth - 1] ?? `${nth}th`;

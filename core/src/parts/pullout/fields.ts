@@ -1,0 +1,39 @@
+import type { Field } from '../../item/field';
+import { boxFields } from '../box/fields';
+import { contentFields } from '../contents/fields';
+import { frontFields } from '../drawer/fields';
+import { lengthOf } from '../fields';
+import { runFields } from '../runs/fields';
+import { schoolFields } from '../schools';
+import { USUAL_CARRIES, ofKind } from './fresh';
+import type { Pullout } from './schema';
+
+type PulloutField = Field<Pullout>;
+const group = 'What comes out';
+const length = lengthOf<Pullout>(group);
+const carries =
+  (...kinds: Pullout['carries']['kind'][]) =>
+  (one: Pullout) =>
+    kinds.includes(one.carries.kind);
+
+const OWN: readonly PulloutField[] = [
+  // What a kind wants besides changes with it.
+  { group, label: 'Carries', path: [], input: { words: Object.keys(USUAL_CARRIES), word: (one) => one.carries.kind, value: (word, one) => ofKind(one, word as Pullout['carries']['kind']) } },
+  { group, label: 'In', path: ['bay'], input: { pick: 'bay' } },
+  length('Rim of a bin', ['carries', 'rim'], carries('bins')),
+  { group, label: 'Tiers', path: ['carries', 'count'], input: 'count', when: carries('tiers') },
+  length('Rim along a tier', ['carries', 'rim'], carries('tiers')),
+  { group, label: 'Load at its outer edge, kg', path: ['carries', 'edge'], input: 'count', when: carries('table', 'step') },
+  { group, label: 'Guide over its top', path: ['guide'], input: { words: ['none', 'a guide'], word: (one) => (one.guide ? 'a guide' : 'none'), value: (word) => (word === 'none' ? null : { play: { mm: 2 } }) } },
+  length('Play of the guide', ['guide', 'play'], (one) => one.guide !== null),
+]; // prettier-ignore
+
+export const pulloutFields = (pullout: Pullout): PulloutField[] => [
+  ...OWN,
+  ...frontFields<Pullout>(),
+  ...runFields<Pullout>(),
+  ...boxFields<Pullout>(() => true),
+  ...contentFields(pullout),
+  ...schoolFields<Pullout>(),
+  { group: 'Name', label: 'Name', path: ['name'], input: 'text' },
+];

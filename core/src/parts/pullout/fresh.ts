@@ -1,0 +1,65 @@
+import { usualBox } from '../box/usual';
+import { USUAL_CONTENT } from '../contents/usual';
+import type { PartPlace } from '../family';
+import { USUAL_DRAWER_FIT, USUAL_PULL } from '../drawer/fresh';
+import { USUAL_RUNS } from '../runs/usual';
+import type { Pullout } from './schema';
+
+/** Usual numbers to start from. CP, no single source; each is there to be changed. */
+const mm = (value: number) => ({ mm: value });
+
+export const USUAL_CARRIES: { readonly [Kind in Pullout['carries']['kind']]: Extract<Pullout['carries'], { kind: Kind }> } = {
+  tray: { kind: 'tray' },
+  bins: { kind: 'bins', rim: mm(8) },
+  tiers: { kind: 'tiers', count: 4, rim: mm(60) },
+  table: { kind: 'table', edge: 15 },
+  step: { kind: 'step', edge: 40 },
+}; // prettier-ignore
+
+/** A bin as it hangs in a board: its mouth wider than its foot. */
+export const USUAL_BIN: Pullout['contents']['items'][number] = { ...USUAL_CONTENT, name: 'Bin', width: mm(200), depth: mm(300), height: mm(320), base: { width: mm(160), depth: mm(250) }, load: 4, stands: 'hung', opens: { kind: 'no' } }; // prettier-ignore
+
+/** What a pull-out of a kind usually is besides: heights, guide and contents follow from what it carries. */
+export function ofKind(pullout: Pullout, kind: Pullout['carries']['kind']): Pullout {
+  const plain = { ...pullout, carries: USUAL_CARRIES[kind], guide: null };
+  const { box, contents } = pullout;
+  switch (kind) {
+    case 'tray':
+      return { ...plain, box: { ...box, height: mm(100) } };
+    case 'bins':
+      return { ...plain, box: { ...box, height: null }, contents: { ...contents, items: [USUAL_BIN] } };
+    case 'tiers':
+      return { ...plain, box: { ...box, height: null }, guide: { play: mm(2) } };
+    default:
+      return {
+        ...plain,
+        box: { ...box, height: mm(70) },
+        contents: { ...contents, items: [], load: 0 },
+        runs: { ...USUAL_RUNS['side slides'], up: mm(2), hardware: 'slide-full' },
+      };
+  }
+}
+
+export function freshPullout(id: string, name: string, place: Pick<PartPlace, 'stock' | 'carcass'>, bay = 'all'): Pullout {
+  const { carcass, stock } = place;
+  return ofKind(
+    {
+      id,
+      family: 'pull-out',
+      name,
+      carcass: carcass.id,
+      bay,
+      carries: USUAL_CARRIES.tray,
+      fit: USUAL_DRAWER_FIT.even,
+      front: { made: 'applied', material: stock.has('ply-18') ? 'ply-18' : carcass.sheet, banding: mm(0), screw: mm(25) },
+      handle: USUAL_PULL.bar,
+      box: usualBox(place),
+      runs: USUAL_RUNS['side slides'],
+      closing: 'plain',
+      guide: null,
+      contents: { set: 'side by side', items: [], load: 5 },
+      cable: null,
+    },
+    'tray',
+  );
+} // prettier-ignore

@@ -1,0 +1,197 @@
+import type { Opening } from '../../carcass/layout';
+import { sumOf, type Sum, type SumLine } from '../../sizing/sum';
+import type { Bounds } from '../box/box';
+import type { PartPlace } from '../family';
+import type { Grooves, Hung, Sliding } from './schema';
+
+/** One panel, shut, in its carcass's frame, mm, with how far it slides to either side while the others stay shut. */
+export interface PanelAt {
+  /** From the left, from 0. */
+  readonly nth: number;
+  /** From the front, from 0. */
+  readonly track: number;
+  readonly bounds: Bounds;
+  readonly left: number;
+  readonly right: number;
+}
+
+/** The readings of its tracks that govern: where they are nearest each other, and farthest apart, sag included, mm. */
+export interface Tracks {
+  readonly nearest: number;
+  readonly farthest: number;
+  /** How many stations were read. */
+  readonly read: number;
+  /** Between the faces as drawn. */
+  readonly drawn: number;
+}
+
+export interface LaidSliding {
+  readonly opening: Opening;
+  readonly thick: number;
+  /** Clear between the end posts. */
+  readonly run: readonly [number, number];
+  readonly panels: readonly PanelAt[];
+  readonly width: Sum;
+  readonly height: Sum;
+}
+export interface LaidGrooves extends LaidSliding {
+  readonly tracks: Tracks;
+  /** Faces of the tracks, and the front walls of the grooves. */
+  readonly foot: number;
+  readonly head: number;
+  readonly walls: readonly number[];
+  /** Panels lap their neighbours by this. */
+  readonly overlap: number;
+}
+
+/** Where its opening is. Throws where its bay is not there: the plan was not checked. */
+export function openingOfSliding({ bay, id }: Pick<Sliding, 'bay' | 'id'>, { built }: PartPlace): Opening {
+  const opening = built.layout.openings.get(bay);
+  if (!opening) throw new Error(`${id} has no bay ${bay}: the plan was not read through readPlan.`);
+  return opening;
+}
+
+/** How far behind each end post its carcass lets a panel go, mm. */
+export const mostLap = ({ left, right, inside }: Opening): number =>
+  Math.max(0, Math.min(left.at - inside.left, inside.right - right.at));
+
+/** Panels go front to back over the tracks, again and again, from the end whose panel is in front. */
+export const trackOf = (
+  nth: number,
+  { panels, tracks, front }: Pick<Grooves, 'panels' | 'tracks' | 'front'>,
+): number => (front === 'left' ? nth : panels - 1 - nth) % tracks;
+
+/**
+ * Width of each of n panels over a run, mm.
+ *
+ * @source DER: together they are as wide as the run with all that is lapped twice
+ */
+export const panelWidth = (run: number, n: number, overlap: number, lap: number): number =>
+  (run + (n - 1) * overlap + 2 * lap) / n;
+
+/** What the tracks come to where they were read; where they were not, as drawn. */
+export function tracksOf({ stations, sag }: Pick<Grooves, 'stations' | 'sag'>, drawn: number): Tracks {
+  const heights = stations.length > 0 ? stations.map(({ height }) => height.mm) : [drawn];
+  return {
+    // An upper rail that sags comes nearer, a lower one goes away; readings are taken with nothing on them.
+    nearest: Math.min(...heights) - sag.top.mm,
+    farthest: Math.max(...heights) + sag.bottom.mm,
+    read: stations.length,
+    drawn,
+  };
+}
+
+const one = (words: string, mm: number): SumLine[] => (Math.abs(mm) > 1e-9 ? [{ words, mm }] : []);
+const times = (words: string, n: number, mm: number): SumLine[] =>
+  n !== 0 && Math.abs(mm) > 1e-9
+    ? [{ words, mm: n * mm, ...(Math.abs(n) > 1 && { times: [Math.abs(n), mm] as const }) }]
+    : [];
+
+export function layGrooves(sliding: Sliding, way: Grooves, place: PartPlace): LaidGrooves {
+  const opening = openingOfSliding(sliding, place);
+  const thick = place.stock.thickness(sliding.material);
+  const run = [opening.left.at, opening.right.at] as const;
+  const long = run[1] - run[0];
+  const n = way.panels;
+  const lap = way.lap.mm;
+  const foot = Math.max(opening.inside.bottom, opening.bottom.at) + way.rails.bottom.mm;
+  const head = Math.min(opening.inside.top, opening.top.at) - way.rails.top.mm;
+  const tracks = tracksOf(way, head - foot);
+  const wide = way.width?.mm ?? panelWidth(long, n, way.overlap.mm, lap);
+  const overlap = n > 1 ? (n * wide - long - 2 * lap) / (n - 1) : 0;
+  const high = way.height?.mm ?? tracks.farthest + way.bottom.mm + way.bite.mm;
+  const start = opening.inside.front + way.setback.mm;
+  const walls = Array.from({ length: way.tracks }, (_, i) => start + i * (way.wide.mm + way.fin.mm));
+  const panels = Array.from({ length: n }, (_, nth): PanelAt => {
+    const track = trackOf(nth, way);
+    const x = run[0] - lap + nth * (wide - overlap);
+    const y = walls[track]! + (way.wide.mm - thick) / 2;
+    // The others of its track stay where they are shut; the ends of the track are the ends of the laps.
+    const step = way.tracks * (wide - overlap);
+    return {
+      nth,
+      track,
+      bounds: { x: [x, x + wide], y: [y, y + thick], z: [foot - way.bottom.mm, foot - way.bottom.mm + high] },
+      left: nth - way.tracks >= 0 ? step - wide : x - (run[0] - lap),
+      right: nth + way.tracks < n ? step - wide : run[1] + lap - x - wide,
+    };
+  });
+  const width: SumLine[] = way.width
+    ? [{ words: 'as given', mm: wide }]
+    : [
+        ...opening.width.lines,
+        ...times('overlaps', n - 1, way.overlap.mm),
+        ...times('laps behind the posts', 2, lap),
+        ...(n > 1 ? one(n > 2 ? 'the other panels' : 'the other panel', wide - n * wide) : []),
+      ];
+  const height: SumLine[] = way.height
+    ? [{ words: 'as given', mm: high }]
+    : [
+        { words: tracks.read > 1 ? 'tracks apart, at the widest' : 'tracks apart', mm: tracks.farthest - way.sag.bottom.mm },
+        ...one('sag of the lower rail', way.sag.bottom.mm),
+        ...one('in the bottom groove', way.bottom.mm),
+        ...one('bite in the top groove', way.bite.mm),
+      ]; // prettier-ignore
+  return {
+    opening,
+    thick,
+    run,
+    panels,
+    width: sumOf('panel width', width),
+    height: sumOf('panel height', height),
+    tracks,
+    foot,
+    head,
+    walls,
+    overlap,
+  };
+}
+
+/** How a panel that hangs before its opening is called by its place. */
+export const hungSides = ({ panels }: Hung): readonly ('left' | 'right')[] =>
+  panels === 'a pair' ? ['left', 'right'] : [panels === 'to the left' ? 'left' : 'right'];
+
+export function layHung(sliding: Sliding, way: Hung, place: PartPlace): LaidSliding {
+  const opening = openingOfSliding(sliding, place);
+  const thick = place.stock.thickness(sliding.material);
+  const run = [opening.left.at, opening.right.at] as const;
+  const sides = hungSides(way);
+  const n = sides.length;
+  const whole = run[1] - run[0] + 2 * way.sides.mm;
+  const wide = whole / n;
+  const back = opening.front - way.gap.mm;
+  const z = [opening.bottom.at - way.below.mm, opening.top.at + way.over.mm] as const;
+  const panels = sides.map((side, nth): PanelAt => {
+    const x = run[0] - way.sides.mm + nth * wide;
+    // It is out of the way once its edge stands at the edge of its opening.
+    const travel = wide - way.sides.mm;
+    return {
+      nth,
+      track: 0,
+      bounds: { x: [x, x + wide], y: [back - thick, back], z },
+      left: side === 'left' ? travel : 0,
+      right: side === 'right' ? travel : 0,
+    };
+  });
+  return {
+    opening,
+    thick,
+    run,
+    panels,
+    width: sumOf('panel width', [
+      ...opening.width.lines,
+      ...times('over its sides', 2, way.sides.mm),
+      ...(n > 1 ? one('the other panel', wide - whole) : []),
+    ]),
+    height: sumOf('panel height', [
+      ...opening.height.lines,
+      ...one('over its top', way.over.mm),
+      ...one('below its foot', way.below.mm),
+    ]),
+  };
+}
+
+export const laySliding = (sliding: Sliding, place: PartPlace): LaidSliding =>
+  sliding.way.kind === 'grooves'
+    ? layGrooves(sliding, sliding.way, place)
+    : layHung(sliding, sliding.way, place);
