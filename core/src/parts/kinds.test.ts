@@ -5,6 +5,18 @@ import { OLD_HOLES, type Old } from './kept/old';
 import { USUAL_FIT, USUAL_HANDLE, USUAL_RACK, hingeOf } from './door/fresh';
 import { DoorSchema, HingeSchema, type Door } from './door/schema';
 import { FAMILY_NAMES, type Part } from './families';
+import { USUAL_BOTTOM, USUAL_BOX, USUAL_JOINT, USUAL_NOTCH } from './box/usual';
+import { BoxSchema } from './box/schema';
+import { ContentSchema, ContentsSchema, type Content } from './contents/schema';
+import { USUAL_CABLE, USUAL_CONTENT, USUAL_OPENS } from './contents/usual';
+import { USUAL_DRAWER_FIT, USUAL_OLD_BOX } from './drawer/fresh';
+import { DrawerSchema, FrontSchema, type Drawer } from './drawer/schema';
+import { ofKind, USUAL_BIN } from './pullout/fresh';
+import { CarriesSchema, type Pullout } from './pullout/schema';
+import { CLOSINGS, RunsSchema } from './runs/schema';
+import { USUAL_RUNS } from './runs/usual';
+import { SlidingPullSchema, WaySchema, type Grooves, type Sliding } from './sliding/schema';
+import { USUAL_SLIDING_PULL, USUAL_WAY } from './sliding/sliding';
 import { KeptSchema, type Kept } from './kept/schema';
 import type { Shelf } from './shelf/schema';
 import { newPart } from '../plan/fresh';
@@ -73,6 +85,56 @@ const bays = (...sizes: number[]): Carcass['bay'] => ({
   },
 });
 
+const drawer = (other: Partial<Drawer>, on: Partial<Carcass> = {}): Made => ({
+  carcasses: [standing(on)],
+  parts: [
+    {
+      ...(newPart(planWith({}), 'drawer', caseOf()) as Drawer),
+      bank: { kind: 'even', count: 1 },
+      ...other,
+    },
+  ],
+});
+/** A front with even gaps ends 1.5 mm over its case's foot: off the floor that is no trouble. */
+const standing = (on: Partial<Carcass> = {}) => caseOf({ z: mm(100), ...on });
+const pull = (kind: Pullout['carries']['kind'], other: Partial<Pullout> = {}): Made => ({
+  carcasses: [standing()],
+  parts: [{ ...ofKind(newPart(planWith({}), 'pull-out', caseOf()) as Pullout, kind), ...other }],
+});
+const tall = (other: Partial<Pullout>): Made => ({
+  ...pull('tiers', other),
+  carcasses: [caseOf({ kind: 'tower', width: mm(300), height: mm(1800), z: mm(100), depth: mm(560) })],
+});
+const sliding = () => newPart(planWith({}), 'sliding', caseOf()) as Sliding;
+const slide = (way: Partial<Grooves>): Made => {
+  const part = sliding();
+  return { parts: [{ ...part, way: { ...(part.way as Grooves), ...way } }] };
+};
+const FRONT = { made: 'applied', material: 'ply-18', banding: mm(0), screw: mm(25) } as const;
+const BOTTLE = USUAL_CONTENT;
+const inside = (...items: Content[]): Drawer['contents'] => ({ set: 'side by side', items, load: 0 });
+const boxAt =
+  (
+    name: string,
+    at: Readonly<Record<'x' | 'y' | 'z' | 'width' | 'depth' | 'height', number>>,
+  ): NonNullable<Made['change']> =>
+  (plan) => ({
+    ...plan,
+    things: [
+      {
+        id: 'box-thing',
+        name,
+        kind: 'box',
+        x: mm(at.x),
+        y: mm(at.y),
+        z: mm(at.z),
+        width: mm(at.width),
+        depth: mm(at.depth),
+        height: mm(at.height),
+      },
+    ],
+  });
+
 /** Every kind there is, with one row each; later families add theirs. A kind without a row fails below. */
 const ROWS: Readonly<Record<string, Row>> = {
   // Carcasses. 1890 less a plinth of 90 is 1800.
@@ -117,6 +179,61 @@ const ROWS: Readonly<Record<string, Row>> = {
   'family: kept': { good: { parts: [kept({})] }, size: ['Case old top or box', 120, 400], bad: { parts: [kept({ depth: mm(510) })] }, said: 'The old box is 16 mm too deep for its bay. At most 494 mm will do.' },
   'kept: box': { good: { parts: [kept({ what: 'box' })] }, size: ['Case old top or box', 120, 400], bad: { parts: [kept({ old: old({ width: mm(570), height: mm(100) }) })] }, said: 'The old box is 10 mm too wide for its bay. At most 560 mm will do.' },
   'kept: top': { good: { parts: [kept({ what: 'top', old: old({ width: mm(640), height: mm(520) }), over: { left: mm(20), up: mm(0), front: mm(20) } })] }, size: ['Case old top or box', 520, 640], bad: { parts: [kept({ what: 'top', old: old({ width: mm(580) }) })] }, said: 'The old top is 20 mm narrower than what it is to cover. At least 600 mm will do.' },
+  // A bank on 564 x 684: fronts with even gaps of 3 mm are 597 wide and share 717; boxes are 564 - 2 x 12.7 = 538.6 wide; 494 deep clear.
+  'family: drawer': { good: drawer({}), size: ['Case drawers', 717, 597], bad: drawer({ bay: 'b7' }), said: 'Its carcass has no bay “b7”.' },
+  'bank: even': { good: drawer({ bank: { kind: 'even', count: 3 } }), size: ['Case drawers, 2', 237, 597], bad: drawer({ bank: { kind: 'even', count: 24 } }), said: 'So many fronts would be 27 mm high. At most 21 will do.' },
+  // 708 among four, each 30 lower than the one beneath: 177 + 45.
+  'bank: graduated': { good: drawer({ bank: { kind: 'graduated', count: 4, step: mm(30) } }), size: ['Case drawers, 4', 222, 597], bad: drawer({ bank: { kind: 'graduated', count: 4, step: mm(150) } }), said: 'The topmost front would be 0 mm high. Steps of at most 98 mm will do.' },
+  'bank: typed': { good: drawer({ bank: { kind: 'typed', fronts: [mm(300), mm(200)] } }), size: ['Case drawers, 1', 211, 597], bad: drawer({ bank: { kind: 'typed', fronts: [mm(300), mm(400)] } }), said: '11 mm is left for the topmost front. At most 381 mm here will do.' },
+  'drawer fit: even': { good: drawer({}), size: ['Case drawers', 717, 597], bad: drawer({ fit: { kind: 'even', gap: mm(40) } }), said: 'So wide a gap leaves nothing of the front over the left edge. Less than 36 mm will do.' },
+  'drawer fit: overlay': { good: drawer({ fit: USUAL_DRAWER_FIT.overlay }), size: ['Case drawers', 716, 596], bad: drawer({ fit: { ...USUAL_DRAWER_FIT.overlay, sides: mm(-4) } }), said: 'at the left it ends 4 mm short of lying over it' },
+  'drawer fit: inset': { good: drawer({ fit: USUAL_DRAWER_FIT.inset }), size: ['Case drawers', 680, 560], bad: drawer({ fit: { ...USUAL_DRAWER_FIT.inset, sides: mm(25) } }), said: 'a gap of 25 mm at the left stays open. At most 20 mm will do.' },
+  // The plates of a cup hinge stand out further than a slide is thick.
+  'drawer fit: none': { good: drawer({ fit: USUAL_DRAWER_FIT.none }), size: ['Case drawers box, side', 450, 649], bad: { ...drawer({ fit: USUAL_DRAWER_FIT.none, handle: null }), parts: [...drawer({ fit: USUAL_DRAWER_FIT.none, handle: null }).parts!, doorOf({})] }, said: 'a hinge plate of the door' },
+  'runs: side slides': { good: drawer({}), size: ['Case drawers box, end', 514.6, 649], bad: drawer({ runs: { ...USUAL_RUNS['side slides'], length: mm(500) } }), said: 'A slide of 500 mm is longer than the clear depth of 494 mm. 450 mm is the longest that fits.' },
+  'runs: under slides': { good: drawer({ runs: USUAL_RUNS['under slides'] }), size: ['Case drawers box, end', 522, 649], bad: drawer({ runs: USUAL_RUNS['under slides'], box: { ...USUAL_BOX, material: 'ply-18' } }), said: 'These slides are for sides up to 16 mm thick, and these are 18 mm.' },
+  'runs: wooden runners': { good: drawer({ runs: USUAL_RUNS['wooden runners'] }), size: ['Case drawers box, end', 537, 649], bad: drawer({ runs: { ...USUAL_RUNS['wooden runners'], kicker: null } }), said: 'It tips once it is out more than' },
+  'closing: plain': { good: drawer({}), size: ['Case drawers', 717, 597], bad: drawer({ handle: null }), said: 'It has no handle: let it open by a push, or give its front an edge that fingers find.' },
+  'closing: soft-close': { good: drawer({ closing: 'soft-close' }), size: ['Case drawers', 717, 597], bad: drawer({ closing: 'soft-close', contents: { set: 'side by side', items: [], load: 60 } }), said: 'and a pair of these slides carries 35 kg:' },
+  'closing: push-to-open': { good: drawer({ closing: 'push-to-open', handle: null }), size: ['Case drawers box, side', 450, 649], bad: drawer({ closing: 'push-to-open', runs: USUAL_RUNS['wooden runners'] }), said: 'What opens by a push runs on slides made for it' },
+  'drawer front: applied': { good: drawer({}), size: ['Case drawers', 717, 597], bad: drawer({ front: { ...FRONT, screw: mm(40) } }), said: 'A screw of 40 mm comes out of the front: box and front are 30 mm together. Less than 30 mm will do.' },
+  'drawer front: the box’s own': { good: drawer({ front: { ...FRONT, made: 'the box’s own' }, fit: USUAL_DRAWER_FIT.inset }), size: ['Case drawers box, back', 514.6, 649], bad: drawer({ front: { ...FRONT, made: 'the box’s own' }, closing: 'push-to-open' }), said: 'Opened by a push, a front that lies over its case must be applied, or inset.' },
+  'joint: butt': { good: drawer({}), size: ['Case drawers box, end', 514.6, 649], bad: drawer({ runs: { ...USUAL_RUNS['side slides'], screw: mm(16) } }), said: 'A screw of 16 mm comes out inside the box: 1.6 mm of metal and 12 mm of side. At most 13.6 mm will do.' },
+  'joint: rebate': { good: drawer({ box: { ...USUAL_BOX, joint: USUAL_JOINT.rebate } }), size: ['Case drawers box, end', 526.6, 649], bad: drawer({ box: { ...USUAL_BOX, joint: { kind: 'rebate', deep: mm(12) } } }), said: 'The joint would go through the side. Less than 12 mm will do.' },
+  'joint: housed': { good: drawer({ box: { ...USUAL_BOX, joint: USUAL_JOINT.housed } }), size: ['Case drawers box, end', 526.6, 649], bad: drawer({ box: { ...USUAL_BOX, joint: { kind: 'housed', deep: mm(13) } } }), said: 'The joint would go through the side. Less than 12 mm will do.' },
+  'joint: lock': { good: drawer({ box: { ...USUAL_BOX, joint: USUAL_JOINT.lock } }), size: ['Case drawers box, side', 438, 649], bad: drawer({ box: { ...USUAL_BOX, joint: { ...USUAL_JOINT.lock, lip: mm(12) } } }), said: 'Nothing is left of the end for a tongue. A lip of less than 12 mm will do.' },
+  'bottom: groove': { good: drawer({}), size: ['Case drawers box, bottom', 438, 526.6], bad: drawer({ box: { ...USUAL_BOX, bottom: { ...USUAL_BOTTOM.groove, up: mm(200) }, height: mm(210) } }), said: 'The bottom stands 206 mm up in a box 210 mm high: nothing is left above it. At most 194 mm will do.' },
+  'bottom: let in': { good: drawer({ box: { ...USUAL_BOX, bottom: USUAL_BOTTOM['let in'] } }), size: ['Case drawers box, bottom', 438, 526.6], bad: drawer({ box: { ...USUAL_BOX, bottom: { ...USUAL_BOTTOM['let in'], deep: mm(12) } } }), said: 'The rebate would go through the side. Less than 12 mm will do.' },
+  'bottom: under': { good: drawer({ box: { ...USUAL_BOX, bottom: USUAL_BOTTOM.under } }), size: ['Case drawers box, bottom', 450, 538.6], bad: drawer({ runs: USUAL_RUNS['under slides'], box: { ...USUAL_BOX, bottom: USUAL_BOTTOM.under } }), said: 'The slides run under the bottom: it must be in a groove at least 12.5 mm up.' },
+  'bottom: none': { good: drawer({ box: { ...USUAL_BOX, bottom: USUAL_BOTTOM.none } }), size: ['Case drawers box, rail', 514.6, 60], bad: drawer({ box: { ...USUAL_BOX, height: mm(100), bottom: { kind: 'none', rail: mm(120) } } }), said: 'The rail is higher than the box. At most 100 mm will do.' },
+  'box: notch': { good: drawer({ box: { ...USUAL_BOX, notch: USUAL_NOTCH } }), size: ['Case drawers box, bottom', 438, 526.6], bad: drawer({ box: { ...USUAL_BOX, notch: { ...USUAL_NOTCH, left: mm(500) } } }), said: 'The notch would stand beside the box. At most 378.6 mm will do.' },
+  'box: dividers': { good: drawer({ box: { ...USUAL_BOX, dividers: { ...USUAL_BOX.dividers, along: 3 } } }), size: ['Case drawers box, divider along', 426, 630], bad: drawer({ box: { ...USUAL_BOX, height: mm(100), dividers: { ...USUAL_BOX.dividers, across: 12, material: 'ply-18' } } }), said: 'So many dividers leave compartments under 20 mm. At most 10 will do.' },
+  'contents: side by side': { good: drawer({ contents: inside(BOTTLE) }), size: ['Case drawers', 717, 597], bad: drawer({ contents: inside({ ...BOTTLE, count: 6 }) }), said: 'The contents take 540 mm side by side, and the box has 514.6 mm: it must be 25.4 mm wider, or hold fewer.' },
+  'contents: one behind another': { good: drawer({ contents: { ...inside(BOTTLE), set: 'one behind another' } }), size: ['Case drawers', 717, 597], bad: drawer({ contents: { ...inside({ ...BOTTLE, count: 5 }), set: 'one behind another' } }), said: 'The contents take 450 mm one behind another, and the box has 426 mm: it must be 24 mm deeper, or hold fewer.' },
+  // From the bottom's face at 18 + 15 + 19 = 52 up to 702 - 20.
+  'opens: no': { good: drawer({ contents: inside(BOTTLE) }), size: ['Case drawers', 717, 597], bad: drawer({ contents: inside({ ...BOTTLE, height: mm(700) }) }), said: '“Bottle” wants 710 mm of height with the air above it, and there are 630 mm. Its bay must be 80 mm higher, or the thing lower.' },
+  'opens: lid': { good: drawer({ contents: inside({ ...BOTTLE, opens: USUAL_OPENS.lid }) }), size: ['Case drawers', 717, 597], bad: { ...drawer({ contents: inside({ ...BOTTLE, height: mm(600), depth: mm(300), opens: USUAL_OPENS.lid }) }), change: boxAt('Over shelf', { x: 2900, y: 2000, z: 800, width: 800, depth: 900, height: 30 }) }, said: 'Touches the over shelf at' },
+  // Its head at 52 + 120, the case's top at 702.
+  'opens: tank': { good: drawer({ contents: inside({ ...BOTTLE, opens: { kind: 'tank', when: 'in place', by: mm(300) } }) }), size: ['Case drawers', 717, 597], bad: drawer({ contents: inside({ ...BOTTLE, opens: { kind: 'tank', when: 'in place', by: mm(600) } }) }), said: 'Touches the top of the case at 530 mm, 70 mm short of full travel' },
+  'drawer: two-sided': { good: drawer({ twoSided: true, fit: USUAL_DRAWER_FIT.none, handle: null }, { back: null }), size: ['Case drawers box, side', 450, 649], bad: drawer({ twoSided: true, fit: USUAL_DRAWER_FIT.none, handle: null }), said: 'Touches the back of the case at 14 mm, 436 mm short of full travel' },
+  'drawer: cable': { good: drawer({ cable: { ...USUAL_CABLE, bend: mm(15) } }), size: ['Case drawers', 717, 597], bad: drawer({ cable: { ...USUAL_CABLE, plug: { width: mm(40), height: mm(30), hole: mm(45) } } }), said: 'Its plug cannot pass its hole: 50 mm across is wanted, 5 mm more than there is.' },
+  // (564 - 480) / 2 - 12.7 is packed out on each side.
+  'drawer: old box': { good: drawer({ old: { ...USUAL_OLD_BOX, depth: mm(460) } }), size: ['Case drawers packing', 450, 45], bad: drawer({ old: { ...USUAL_OLD_BOX, width: mm(545) } }), said: 'The old box is 6.4 mm too wide for its opening with what it runs on. At most 538.6 mm will do.' },
+  'family: pull-out': { good: pull('tray'), size: ['Case pull-out', 717, 597], bad: pull('tray', { bay: 'b7' }), said: 'Its carcass has no bay “b7”.' },
+  'carries: tray': { good: pull('tray'), size: ['Case pull-out box, side', 450, 100], bad: { ...pull('tray', { fit: { kind: 'none', setback: mm(5) } }), change: boxAt('Locker lip', { x: 3000, y: 2900, z: 100, width: 600, depth: 30, height: 60 }) }, said: 'Touches the locker lip at 75 mm, 375 mm short of full travel' },
+  'carries: bins': { good: pull('bins'), size: ['Case pull-out box, board for bins', 426, 514.6], bad: pull('bins', { contents: inside({ ...USUAL_BIN, width: mm(600) }) }), said: '“Bin” is 85.4 mm too wide for its box, which is 514.6 mm wide inside. At most 514.6 mm will do.' },
+  'carries: tiers': { good: pull('tiers'), size: ['Case pull-out box, shelf', 426, 538.6], bad: pull('tiers', { carries: { kind: 'tiers', count: 12, rim: mm(60) } }), said: 'So many tiers leave 42.1 mm between them. At most 7 will do.' },
+  // 35 kg over a box whose middle is 225 out of 450: 17.5 at its edge.
+  'carries: table': { good: pull('table'), size: ['Case pull-out box, board', 450, 538.6], bad: pull('table', { carries: { kind: 'table', edge: 30 } }), said: 'At its outer edge its slides carry 18 kg, drawn out fully; 30 kg is asked of it: take stronger slides' },
+  'carries: step': { good: pull('step', { carries: { kind: 'step', edge: 15 } }), size: ['Case pull-out box, cheek', 450, 58], bad: pull('step'), said: 'At its outer edge its slides carry 18 kg, drawn out fully; 40 kg is asked of it' },
+  // By 0.5 mm over 274 - 25.4 of width, 1639 high and 20 up.
+  'pull-out: guide': { good: tall({ guide: { play: mm(2) } }), size: ['Case pull-out box, rim', 526, 60], bad: tall({ guide: null }), said: 'Its top sways 3.4 mm aside by the play of its slides, and 3 mm is left beside its front. A guide over its top will hold it.' },
+  // 564 with 40 of overlap for two; tracks 684 - 43 apart with 8 and 6 more.
+  'family: sliding': { good: slide({}), size: ['Case sliding panels, 1', 655, 302], bad: { parts: [{ ...slide({}).parts![0]!, bay: 'b7' }] }, said: 'Its carcass has no bay “b7”.' },
+  'way: grooves': { good: slide({}), size: ['Case sliding panels, 2', 655, 302], bad: slide({ width: mm(270) }), said: 'The panels cannot cover the run: 24 mm stays open. At least 282 mm wide will do.' },
+  'way: hung': { good: { parts: [{ ...sliding(), way: USUAL_WAY.hung, pull: null }] }, size: ['Case sliding panels', 724, 624], bad: { parts: [{ ...sliding(), way: { ...USUAL_WAY.hung, rating: 1 } }] }, said: 'A panel weighs 1.8 kg; its track carries 1 kg, 0.8 kg less: take a stronger one, or a lighter panel.' },
+  'sliding pull: let in': { good: slide({}), size: ['Case sliding panels, 1', 655, 302], bad: { parts: [{ ...sliding(), pull: { ...USUAL_SLIDING_PULL, up: mm(700) } }] }, said: 'The pull would stand off the panel. At most 655 mm will do.' },
+  'sliding pull: knob': { good: slide({}), size: ['Case sliding panels, 1', 655, 302], bad: { parts: [{ ...sliding(), pull: { ...USUAL_SLIDING_PULL, kind: 'knob', projection: mm(20) } }] }, said: 'Its knobs stand out 20 mm, and 7 mm is left between panels that pass' },
 }; // prettier-ignore
 
 /** What there is, read off the schemas themselves. */
@@ -134,6 +251,24 @@ const KINDS: readonly string[] = [
   ...OLD_HOLES.map((kind) => `old: ${kind}`),
   ...FAMILY_NAMES.map((kind) => `family: ${kind}`),
   ...KeptSchema.entries.what.options.map((kind) => `kept: ${kind}`),
+  ...DrawerSchema.entries.bank.options.map(({ entries }) => `bank: ${entries.kind.literal}`),
+  ...DrawerSchema.entries.fit.options.map(({ entries }) => `drawer fit: ${entries.kind.literal}`),
+  ...RunsSchema.options.map(({ entries }) => `runs: ${entries.kind.literal}`),
+  ...CLOSINGS.map((kind) => `closing: ${kind}`),
+  ...FrontSchema.entries.made.options.map((kind) => `drawer front: ${kind}`),
+  ...BoxSchema.entries.joint.options.map(({ entries }) => `joint: ${entries.kind.literal}`),
+  ...BoxSchema.entries.bottom.options.map(({ entries }) => `bottom: ${entries.kind.literal}`),
+  'box: notch',
+  'box: dividers',
+  ...ContentsSchema.entries.set.options.map((kind) => `contents: ${kind}`),
+  ...ContentSchema.entries.opens.options.map(({ entries }) => `opens: ${entries.kind.literal}`),
+  'drawer: two-sided',
+  'drawer: cable',
+  'drawer: old box',
+  ...CarriesSchema.options.map(({ entries }) => `carries: ${entries.kind.literal}`),
+  'pull-out: guide',
+  ...WaySchema.options.map(({ entries }) => `way: ${entries.kind.literal}`),
+  ...SlidingPullSchema.entries.kind.options.map((kind) => `sliding pull: ${kind}`),
 ];
 
 /** All that is told of a plan: its findings and notes, or why it is refused. */
@@ -144,7 +279,7 @@ function told(made: Made): string {
   return [...parts.flatMap(({ findings }) => findings), ...notes].map(({ sentence }) => sentence).join('\n');
 }
 
-describe('every kind of carcass, door, old piece and shelf', () => {
+describe('every kind of carcass, door, drawer, pull-out, sliding panel, old piece and shelf', () => {
   it('has a row in this table, and no row is of a kind there is not', () => {
     expect(Object.keys(ROWS).sort()).toEqual([...KINDS].sort());
   });

@@ -57,6 +57,9 @@ export function placed({ set, items }: Contents, inner: Bounds): Placed[] {
 export const loadOf = ({ items, load }: Contents): number =>
   items.reduce((sum, one) => sum + one.count * one.load, load);
 
+const tooLarge = ({ name }: Content, has: number, most: number, words: 'wide' | 'deep'): string =>
+  `“${name}” is ${lengthMark(has - most, 'least')} too ${words} for its box, which is ${lengthMark(most, 'most')} ${words} inside. At most ${lengthMark(most, 'most')} will do.`;
+
 /** What does not fit, with the number that would do. Paths start at the contents. */
 export function contentsIssues(contents: Contents, room: Room): Issue[] {
   const { set, items } = contents;
@@ -73,7 +76,7 @@ export function contentsIssues(contents: Contents, room: Room): Issue[] {
     if (across > cross + 1e-9)
       issues.push({
         path: ['items', i, along ? 'depth' : 'width'],
-        message: `“${one.name}” is ${lengthMark(across - cross, 'least')} too ${along ? 'deep' : 'wide'} for its box, which is ${lengthMark(cross, 'most')} ${along ? 'deep' : 'wide'} inside. At most ${lengthMark(cross, 'most')} will do.`,
+        message: tooLarge(one, across, cross, along ? 'deep' : 'wide'),
       });
     const head = one.stands === 'hung' ? span(inner.z) : ceiling - inner.z[0];
     const tall = one.height.mm + one.air.mm;
@@ -88,7 +91,13 @@ export function contentsIssues(contents: Contents, room: Room): Issue[] {
         message: `“${one.name}” has a base larger than its mouth. At most ${lengthMark(one.width.mm, 'most')} by ${lengthMark(one.depth.mm, 'most')} will do.`,
       });
   });
-  if (taken > run + 1e-9)
+  const alone = items.length === 1 && items[0]!.count === 1;
+  if (taken > run + 1e-9 && alone)
+    issues.push({
+      path: ['items', 0, along ? 'width' : 'depth'],
+      message: tooLarge(items[0]!, taken, run, along ? 'wide' : 'deep'),
+    });
+  else if (taken > run + 1e-9)
     issues.push({
       path: ['items', 0, 'count'],
       message: `The contents take ${lengthMark(taken)} ${along ? 'side by side' : 'one behind another'}, and the box has ${lengthMark(run, 'most')}: it must be ${lengthMark(taken - run, 'least')} ${along ? 'wider' : 'deeper'}, or hold fewer.`,

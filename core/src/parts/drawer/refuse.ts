@@ -136,8 +136,10 @@ function heightIssues(drawer: Drawer, laid: LaidBank): Issue[] {
 /** A box lower than this holds nothing, mm. */
 const LEAST_BOX = 20;
 
-function frontIssues({ front, handle, fit, old }: Drawer, laid: LaidBank): Issue[] {
+function frontIssues({ front, handle, fit, old, twoSided }: Drawer, laid: LaidBank): Issue[] {
   if (fit.kind === 'none') return [];
+  if (twoSided)
+    return refuse(['twoSided'], 'A front is wider than what runs between its slides, and stops it at the back: a drawer that comes out at both sides has no front, or only its box’s ends with grips.');
   if (front.made !== 'applied' && old) return refuse(['front', 'made'], 'An old box has its own ends: its front must be applied.');
   if (front.made !== 'applied' && laid.push > 0 && fit.kind !== 'inset')
     return refuse(['front', 'made'], 'Opened by a push, a front that lies over its case must be applied, or inset.');
