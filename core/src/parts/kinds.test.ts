@@ -11,17 +11,19 @@ import { ContentSchema, ContentsSchema, type Content } from './contents/schema';
 import { USUAL_CABLE, USUAL_CONTENT, USUAL_OPENS } from './contents/usual';
 import { USUAL_DRAWER_FIT, USUAL_OLD_BOX } from './drawer/fresh';
 import { DrawerSchema, FrontSchema, type Drawer } from './drawer/schema';
-import { ofKind, USUAL_BIN } from './pullout/fresh';
+import { USUAL_BIN } from './pullout/fresh';
 import { CarriesSchema, type Pullout } from './pullout/schema';
 import { CLOSINGS, RunsSchema } from './runs/schema';
 import { USUAL_RUNS } from './runs/usual';
-import { SlidingPullSchema, WaySchema, type Grooves, type Sliding } from './sliding/schema';
+import { SlidingPullSchema, WaySchema, type Grooves } from './sliding/schema';
 import { USUAL_SLIDING_PULL, USUAL_WAY } from './sliding/sliding';
 import { KeptSchema, type Kept } from './kept/schema';
 import type { Shelf } from './shelf/schema';
 import { newPart } from '../plan/fresh';
 import { reportOf } from '../report/report';
 import { caseOf, doorOf, FRAME, mm, planWith, refusalOf, type Made } from '../testing/planWith';
+
+import { boxAt, slidingOf, withDrawer, withPullout } from '../testing/partsOf';
 
 /** What a kind comes to when it is built, and its own typical fault: found or refused, with the amount. */
 interface Row {
@@ -85,56 +87,17 @@ const bays = (...sizes: number[]): Carcass['bay'] => ({
   },
 });
 
-const drawer = (other: Partial<Drawer>, on: Partial<Carcass> = {}): Made => ({
-  carcasses: [standing(on)],
-  parts: [
-    {
-      ...(newPart(planWith({}), 'drawer', caseOf()) as Drawer),
-      bank: { kind: 'even', count: 1 },
-      ...other,
-    },
-  ],
-});
-/** A front with even gaps ends 1.5 mm over its case's foot: off the floor that is no trouble. */
-const standing = (on: Partial<Carcass> = {}) => caseOf({ z: mm(100), ...on });
-const pull = (kind: Pullout['carries']['kind'], other: Partial<Pullout> = {}): Made => ({
-  carcasses: [standing()],
-  parts: [{ ...ofKind(newPart(planWith({}), 'pull-out', caseOf()) as Pullout, kind), ...other }],
-});
+const drawer = withDrawer;
+const pull = withPullout;
 const tall = (other: Partial<Pullout>): Made => ({
   ...pull('tiers', other),
   carcasses: [caseOf({ kind: 'tower', width: mm(300), height: mm(1800), z: mm(100), depth: mm(560) })],
 });
-const sliding = () => newPart(planWith({}), 'sliding', caseOf()) as Sliding;
-const slide = (way: Partial<Grooves>): Made => {
-  const part = sliding();
-  return { parts: [{ ...part, way: { ...(part.way as Grooves), ...way } }] };
-};
+const sliding = slidingOf;
+const slide = (way: Partial<Grooves>): Made => ({ parts: [slidingOf(way)] });
 const FRONT = { made: 'applied', material: 'ply-18', banding: mm(0), screw: mm(25) } as const;
 const BOTTLE = USUAL_CONTENT;
 const inside = (...items: Content[]): Drawer['contents'] => ({ set: 'side by side', items, load: 0 });
-const boxAt =
-  (
-    name: string,
-    at: Readonly<Record<'x' | 'y' | 'z' | 'width' | 'depth' | 'height', number>>,
-  ): NonNullable<Made['change']> =>
-  (plan) => ({
-    ...plan,
-    things: [
-      {
-        id: 'box-thing',
-        name,
-        kind: 'box',
-        x: mm(at.x),
-        y: mm(at.y),
-        z: mm(at.z),
-        width: mm(at.width),
-        depth: mm(at.depth),
-        height: mm(at.height),
-      },
-    ],
-  });
-
 /** Every kind there is, with one row each; later families add theirs. A kind without a row fails below. */
 const ROWS: Readonly<Record<string, Row>> = {
   // Carcasses. 1890 less a plinth of 90 is 1800.

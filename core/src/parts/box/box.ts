@@ -1,3 +1,5 @@
+import type { Frame } from '../../carcass/frame';
+import type { Body } from '../../scene/scene';
 import { sumOf, type SumLine } from '../../sizing/sum';
 import type { Stock } from '../../material/stock';
 import { lengthMark } from '../../length/lengthMark';
@@ -22,6 +24,24 @@ export interface Board {
 export const least = ({ x, y, z }: Bounds): Point3 => [x[0], y[0], z[0]];
 export const greatest = ({ x, y, z }: Bounds): Point3 => [x[1], y[1], z[1]];
 export const span = ([from, to]: readonly [number, number]): number => to - from;
+
+/** What a body takes up in the frame of a carcass, mm; undefined of what has no end. */
+export function boundsIn(frame: Frame, { pieces }: Body): Bounds | undefined {
+  const origin = frame.toSpace([0, 0, 0]);
+  const axes = ([[1, 0, 0], [0, 1, 0], [0, 0, 1]] as const).map(frame.turn); // prettier-ignore
+  const range = () => [Infinity, -Infinity] as [number, number];
+  const found = [range(), range(), range()] as const;
+  for (const piece of pieces) {
+    if (piece.kind !== 'convex') return undefined;
+    for (let i = 0; i < piece.corners.length; i += 3)
+      axes.forEach((axis, k) => {
+        const at = axis.reduce((sum, one, j) => sum + one * (piece.corners[i + j]! - origin[j]!), 0);
+        found[k]![0] = Math.min(found[k]![0], at);
+        found[k]![1] = Math.max(found[k]![1], at);
+      });
+  }
+  return { x: found[0], y: found[1], z: found[2] };
+}
 
 /** kg of a board. */
 export const massOfBoard = ({ bounds: { x, y, z }, material }: Board, stock: Stock): number =>

@@ -21,6 +21,8 @@ export function boxFields<Part extends { readonly box: BoxSpec }>(made: (part: P
     { group, label: 'Depth', path: ['box', 'depth'], input: 'length or none', when: made },
     length('Free beneath it', ['box', 'under']),
     length('Free above it', ['box', 'above']),
+    length('Kept clear on its left', ['box', 'aside', 'left']),
+    length('Kept clear on its right', ['box', 'aside', 'right']),
     { group, label: 'Joints', path: ['box', 'joint'], input: { words: Object.keys(USUAL_JOINT), word: ({ box }) => box.joint.kind, value: (word) => USUAL_JOINT[word as keyof typeof USUAL_JOINT] }, when: made },
     length('Joint, deep', ['box', 'joint', 'deep'], (part) => made(part) && part.box.joint.kind !== 'butt'),
     length('Joint, lip', ['box', 'joint', 'lip'], (part) => made(part) && part.box.joint.kind === 'lock'),

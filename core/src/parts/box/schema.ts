@@ -48,6 +48,8 @@ export const BoxSchema = v.strictObject({
   /** Left free beneath and above it, in its place. */
   under: lengthBetween(0, 1000),
   above: lengthBetween(0, 1000),
+  /** Kept clear of it at either side, for hinges of a door before it: what it runs on is packed out by as much. */
+  aside: v.strictObject({ left: lengthBetween(0, 1000), right: lengthBetween(0, 1000) }),
   joint: JointSchema,
   bottom: BottomSchema,
   /** Boards that part it, from side to side and from front to back. */

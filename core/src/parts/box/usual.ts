@@ -28,6 +28,7 @@ export const USUAL_BOX: BoxSpec = {
   depth: null,
   under: mm(15),
   above: mm(20),
+  aside: { left: mm(0), right: mm(0) },
   joint: USUAL_JOINT.butt,
   bottom: USUAL_BOTTOM.groove,
   dividers: { across: 0, along: 0, material: 'ply-6' },

@@ -1,20 +1,12 @@
-import { checkMover } from '../../clearance/checkMover';
-import { parked } from '../../clearance/checkScene';
-import { WATCH } from '../../clearance/encounter';
 import { PairMaps } from '../../clearance/pairMaps';
 import { finish } from '../../clearance/steps';
-import { place } from '../../motion/joint';
-import { motionPose } from '../../motion/motion';
 import { openingOrder, pairLines, passOf } from '../../report/pass';
 import { buildScene } from '../../scene/buildScene';
-import type { Body, Mover } from '../../scene/scene';
-import type { Convex } from '../../solid/convex';
-import { manifoldReferee } from '../../testing/manifoldGap';
+import { disagreements } from '../../testing/sampled';
 import { caseOf, doorOf, FRAME, mm, planWith, type Made } from '../../testing/planWith';
 import { hingeOf, USUAL_FIT, USUAL_HANDLE, USUAL_RACK } from './fresh';
 import type { Door } from './schema';
 
-const STEPS = 40;
 const bar = (other: Partial<NonNullable<Door['handle']>> = {}): Door['handle'] => ({
   ...USUAL_HANDLE.bar,
   fromBottom: mm(280),
@@ -74,39 +66,12 @@ const ARRANGEMENTS: Readonly<Record<string, Made>> = {
   'a mirror past a post': { parts: [doorOf({ leaf: { ...doorOf().leaf, pane: { kind: 'mirror', material: 'mirror-4', border: mm(30) } }, limit: 110 })], change: near(box(2600, 2520, 0, 80, 80, 2000)) },
 }; // prettier-ignore
 
-const at = (body: Mover['bodies'][number], travel: number) => {
-  const pose = motionPose(body.motion, travel);
-  return body.pieces.map((piece) => place(pose, piece.corners));
-};
-
 describe('carcasses and doors against manifold-3d, densely sampled', () => {
-  it.each(Object.entries(ARRANGEMENTS))('%s', async (_name, made) => {
-    const { gap } = await manifoldReferee();
-    const scene = buildScene(planWith(made));
-    for (const mover of scene.movers) {
-      // What stands within reach: all but the far walls of the room.
-      const others: Body[] = [...scene.still.filter(({ item }) => item !== 'space'), ...scene.movers.filter((one) => one !== mover).flatMap((one) => parked(one, 0))];
-      const check = checkMover(mover, others);
-      for (const body of mover.bodies)
-        for (const other of others) {
-          if (mover.contacts.some(({ moving, still }) => moving === body.id && still === other.id)) continue;
-          const solids = other.pieces.filter((piece): piece is Convex => piece.kind === 'convex');
-          const sampled = (travel: number) => Math.min(...at(body, travel).flatMap((corners) => solids.map((solid) => gap(corners, solid.corners, WATCH + 1))));
-          const encounter = check.encounters.find(({ moving, still }) => moving === body.id && still === other.id);
-          const travels = Array.from({ length: STEPS + 1 }, (_, i) => (mover.to * i) / STEPS);
-          if (!encounter) {
-            for (const travel of travels) expect(sampled(travel)).toBeGreaterThan(WATCH - 1e-6);
-          } else if (encounter.contact) {
-            for (const travel of travels.filter((one) => one < encounter.contact!.free - 1e-4)) expect(sampled(travel)).toBeGreaterThan(0);
-            expect(sampled(encounter.contact.at.travel)).toBeLessThan(1e-6);
-          } else if (encounter.least) {
-            const { lower, witness } = encounter.least;
-            expect(Math.abs(sampled(witness.travel) - Math.max(0, witness.clearance))).toBeLessThan(1e-6);
-            for (const travel of travels) expect(sampled(travel)).toBeGreaterThan(Math.min(lower, 0) < 0 ? -1 : lower - 1e-6);
-          }
-        }
-    }
-  }, 60_000); // prettier-ignore
+  it.each(Object.entries(ARRANGEMENTS))(
+    '%s',
+    async (_name, made) => expect(await disagreements(made)).toEqual([]),
+    60_000,
+  );
 });
 
 describe('two doors in a corner, and the room door', () => {

@@ -82,7 +82,11 @@ export function mirrored<P extends Pick<Drawer, 'box' | 'contents' | 'cable'>>(p
   const { box, contents, cable } = part;
   return {
     ...part,
-    box: box.notch ? { ...box, notch: turned(box.notch, width, box.notch.width.mm) } : box,
+    box: {
+      ...box,
+      aside: { left: box.aside.right, right: box.aside.left },
+      notch: box.notch && turned(box.notch, width, box.notch.width.mm),
+    },
     contents: contents.set === 'side by side' ? { ...contents, items: [...contents.items].reverse() } : contents,
     cable: cable && { ...cable, wall: turned(cable.wall, right - left), box: turned(cable.box, width) },
   };

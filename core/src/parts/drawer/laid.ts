@@ -85,7 +85,8 @@ export function layBank(drawer: Drawer, place: PartPlace): LaidBank {
   const slide = slideOf(runs, hardware);
   const side = stock.thickness(box.material);
   const frontThick = fit.kind === 'none' ? 0 : stock.thickness(front.material);
-  const clear = clearWay(opening);
+  const whole = clearWay(opening);
+  const clear = [whole[0] + box.aside.left.mm, whole[1] - box.aside.right.mm] as const;
   const beside = slide || runs.kind === 'wooden runners' ? roomBeside(runs, slide, side) : 0;
   const width = old?.width.mm ?? clear[1] - clear[0] - beside;
   const push = pushOf(drawer.closing, slide);

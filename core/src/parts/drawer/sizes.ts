@@ -80,9 +80,13 @@ export function boxWidthLines(drawer: Drawer, laid: LaidBank): SumLine[] {
   const { opening, clear, slide, side } = laid;
   if (old) return [{ words: 'the old box', mm: old.width.mm }];
   const sum = opening.width.lines;
-  const mm = clear[1] - clear[0];
-  const rest = mm - opening.width.mm;
-  const from = [...sum, ...(Math.abs(rest) > 1e-9 ? [{ words: 'narrower within', mm: rest }] : [])];
+  const { left, right } = drawer.box.aside;
+  const rest = clear[1] - clear[0] + left.mm + right.mm - opening.width.mm;
+  const kept = (['left', 'right'] as const).flatMap((side) => {
+    const { mm } = drawer.box.aside[side];
+    return mm > 0 ? [{ words: `kept clear on the ${side}`, mm: -mm }] : [];
+  });
+  const from = [...sum, ...(Math.abs(rest) > 1e-9 ? [{ words: 'narrower within', mm: rest }] : []), ...kept];
   if (runs.kind === 'wooden runners')
     return [...from, { words: 'free at the sides', mm: -2 * runs.play.mm, times: [2, runs.play.mm] }];
   if (slide?.kind === 'under slide')

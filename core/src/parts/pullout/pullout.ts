@@ -5,7 +5,7 @@ import type { Issue } from '../../item/issue';
 import { lengthMark, massMark } from '../../length/lengthMark';
 import type { MoverCheck } from '../../clearance/checkMover';
 import type { Body } from '../../scene/scene';
-import { span } from '../box/box';
+import { boundsIn, span } from '../box/box';
 import { buildDrawer } from '../drawer/build';
 import { adviseDrawer } from '../drawer/advice';
 import { mirrored } from '../drawer/fresh';
@@ -135,13 +135,9 @@ function raised(pullout: Pullout, check: MoverCheck, place: PartPlace, met: Body
   if (!worst || worst.verdict !== 'hits' || !/\/(box|slides|content-\d+)$/.test(worst.moving))
     return undefined;
   const { drawers } = layBank(asDrawer(pullout), place);
-  const foot = place.carcass.z.mm + drawers[0]!.box.z[0];
-  let top = -Infinity;
-  for (const piece of met.pieces) {
-    if (piece.kind !== 'convex') return undefined;
-    for (let i = 2; i < piece.corners.length; i += 3) top = Math.max(top, piece.corners[i]!);
-  }
-  const by = top + worst.needed - foot;
+  const at = boundsIn(frameOf(place.carcass), met);
+  if (!at) return undefined;
+  const by = at.z[1] + worst.needed - drawers[0]!.box.z[0];
   // What stands high beside its way is no lip.
   if (by <= 0 || by > MOST_RAISED) return undefined;
   const mm = Math.ceil(pullout.box.under.mm + by);
@@ -173,5 +169,5 @@ export const PULLOUT: Family<Pullout> = {
   notes,
   rests: (pullout, place) => drawerRests(asDrawer(pullout), place),
   advise: (pullout, check, place, met) =>
-    (met && raised(pullout, check, place, met)) ?? adviseDrawer(asDrawer(pullout), check),
+    (met && raised(pullout, check, place, met)) ?? adviseDrawer(asDrawer(pullout), check, place, met),
 };

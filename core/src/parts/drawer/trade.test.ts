@@ -1,0 +1,254 @@
+import fc from 'fast-check';
+import { formatLength } from '../../length/formatLength';
+import { parseLength } from '../../length/parseLength';
+import { usualHardware } from '../../hardware/generic';
+import { partsList } from '../../make/partsList';
+import type { Material } from '../../material/schema';
+import { partPlace } from '../../plan/place';
+import { reportOf } from '../../report/report';
+import { drawerOf, pulloutOf, withDrawer, withPullout } from '../../testing/partsOf';
+import { caseOf, FRAME, mm, planWith, refusalOf, type Made } from '../../testing/planWith';
+import { USUAL_BOX, USUAL_JOINT } from '../box/usual';
+import { cableNeeds, squareWay } from '../contents/cable';
+import { asDrawer, edgeLoad, racking } from '../pullout/pullout';
+import { lengthsOf, longestThatFits, tipping, travelOf } from '../runs/runs';
+import { USUAL_RUNS } from '../runs/usual';
+import { frontHeights } from './bank';
+import { USUAL_DRAWER_FIT } from './fresh';
+import { layBank } from './laid';
+import type { Drawer } from './schema';
+
+const inch = (text: string) => {
+  const read = parseLength(text, 'in');
+  if (!read.ok) throw new Error(read.message);
+  return { mm: read.mm, typed: text, unit: 'in' as const };
+};
+const inches = (value: number) => formatLength(value, { system: 'in', step: 32 });
+const sheet = (id: string, thickness: { readonly mm: number }): Material => ({ id, name: id, kind: 'sheet', nominal: thickness, measured: thickness, density: 680 }); // prettier-ignore
+/** A case whose opening is so wide: sides of 18 mm. */
+const opening = (wide: { readonly mm: number }) => ({ width: mm(wide.mm + 36) });
+const laidOf = (made: Made) => {
+  const plan = planWith(made);
+  const part = plan.parts[0]!;
+  return layBank(part.family === 'drawer' ? part : asDrawer(part as ReturnType<typeof pulloutOf>), partPlace(plan, part)!); // prettier-ignore
+};
+const cut = (made: Made, name: string) => partsList(planWith(made)).find((piece) => piece.name === name)!;
+const stock =
+  (...materials: Material[]): NonNullable<Made['change']> =>
+  (plan) => ({ ...plan, materials: [...plan.materials, ...materials] });
+
+describe('slides and boxes', () => {
+  it('side-mounted: 1/2 in each side, so that an opening of 19 1/2 in takes a box of 18 1/2 in', () => {
+    // Common practice, no single source; total +0.8 -0 mm is the slide's own datum.
+    const { width, slide } = laidOf(withDrawer({}, opening(inch('19 1/2'))));
+    expect(inches(width)).toBe('18 1/2');
+    expect(slide).toMatchObject({ side: 12.7, over: 0.8 });
+  });
+
+  it('under-mounted: a box of 16 mm sides is about 10 mm less than its opening outside, its bottom 12 to 13 mm up', () => {
+    // Common practice, no single source; hardware data.
+    const box = { ...USUAL_BOX, material: 'ply-16' };
+    const made = withDrawer({ box, runs: USUAL_RUNS['under slides'] });
+    const { width, slide } = laidOf({ ...made, change: stock(sheet('ply-16', mm(16))) });
+    expect(width).toBeCloseTo(564 - 10, 9);
+    expect(slide).toMatchObject({ recess: 12.5, sidesTo: 16 });
+  });
+
+  it('ends between sides of 5/8 in in a box of 18 1/2 in are 17 1/4 in; of real 23/32 in sheet 17 1/16 in', () => {
+    // Derived: 18 1/2 less two sides.
+    const box = (thick: string): Made => ({
+      ...withDrawer({ box: { ...USUAL_BOX, material: 'side' }, front: { made: 'applied', material: 'ply-18', banding: mm(0), screw: mm(30) } }, opening(inch('19 1/2'))),
+      change: stock(sheet('side', inch(thick))),
+    }); // prettier-ignore
+    expect(inches(cut(box('5/8'), 'Case drawers box, end').length.mm)).toBe('17 1/4');
+    expect(inches(cut(box('23/32'), 'Case drawers box, end').length.mm)).toBe('17 1/16');
+  });
+
+  it.each([
+    ['21 5/8', 2, '10 13/16'],
+    ['4 3/4', 2, '2 3/8'],
+    ['10 1/2', 3, '3 1/2'],
+  ])('%s shared by %i is %s', (whole, count, each) => {
+    // Derived.
+    for (const height of frontHeights({ kind: 'even', count }, inch(whole).mm))
+      expect(inches(height)).toBe(each);
+  });
+
+  it('slides come 250 to 700 by 50 mm and 10 to 28 by 2 in, and the longest that fits is taken', () => {
+    // Common practice, no single source.
+    const metric = laidOf(withDrawer({})).slide!;
+    expect(lengthsOf(metric)).toEqual([700, 650, 600, 550, 500, 450, 400, 350, 300, 250]);
+    const inchSlide = laidOf(withDrawer({ runs: { ...USUAL_RUNS['side slides'], hardware: 'slide-full-in' } })).slide!; // prettier-ignore
+    expect(lengthsOf(inchSlide).map(inches)).toEqual(['28', '26', '24', '22', '20', '18', '16', '14', '12', '10']); // prettier-ignore
+    // Not over clear depth less an inset front less push travel: 494 clear, 18 of front, 3 to push.
+    const inset = withDrawer({ fit: USUAL_DRAWER_FIT.inset, closing: 'push-to-open' });
+    expect(laidOf(inset)).toMatchObject({ room: 494 - 18 - 3, length: 450, push: 3 });
+    fc.assert(
+      fc.property(fc.double({ min: 250, max: 900, noNaN: true }), (room) => {
+        const length = longestThatFits(metric, room)!;
+        expect(length).toBeLessThanOrEqual(room + 1e-9);
+        expect(length === 700 || length + 50 > room).toBe(true);
+      }),
+    );
+  });
+
+  it('three-quarter, full and over-travel slides come out by that share of any length', () => {
+    const travel = (hardware: string) => {
+      const { slide, length } = laidOf(withDrawer({ runs: { ...USUAL_RUNS['side slides'], hardware } }));
+      return travelOf(slide!, length!) / length!;
+    };
+    expect(['slide-part', 'slide-full', 'slide-over'].map(travel)).toEqual([0.75, 1, 1.05]);
+  });
+
+  it('an inset front of a dressed 1x10 in 9 1/2 in, and of a 1x4 in 3 3/4 in, leaves 1/4 in in all', () => {
+    // PS 20, from memory: 1x10 is 9 1/4 in wide, 1x4 3 1/2 in. Derived.
+    const gap = inch('1/8');
+    for (const [high, front] of [['9 1/2', '9 1/4'], ['3 3/4', '3 1/2']] as const) {
+      const made = withDrawer(
+        { fit: { ...USUAL_DRAWER_FIT.inset, top: gap, bottom: gap }, box: { ...USUAL_BOX, under: mm(3), above: mm(5) }, runs: { ...USUAL_RUNS['side slides'], up: mm(0) } },
+        { height: mm(inch(high).mm + 36) },
+      );
+      expect(inches(laidOf(made).heights[0]!)).toBe(front);
+    }
+  }); // prettier-ignore
+
+  it('a wooden runner is free by 3/16 in in all for a rough drawer, 1 to 2 mm a side for a fine one', () => {
+    // Common practice, no single source.
+    const runs = { ...USUAL_RUNS['wooden runners'], play: mm(inch('3/16').mm / 2) };
+    expect(564 - laidOf(withDrawer({ runs })).width).toBeCloseTo(inch('3/16').mm, 9);
+    expect(USUAL_RUNS['wooden runners'].play.mm).toBeGreaterThanOrEqual(1);
+    expect(USUAL_RUNS['wooden runners'].play.mm).toBeLessThanOrEqual(2);
+  });
+
+  it('behind a rail of 1 1/2 in the place of a box begins 3/4 in over a bottom of 3/4 in sheet, and 1/32 in more over real 23/32 in', () => {
+    // Derived: what the bottom must be raised by to be flush with the rail.
+    const raise = (thick: string) => {
+      const rail = inch('1 1/2');
+      const on = { frame: { ...FRAME, bottom: rail }, sheet: 'case' };
+      const { drawers, opening: open } = laidOf({ ...withDrawer({ fit: USUAL_DRAWER_FIT.none }, on), change: stock(sheet('case', inch(thick))) }); // prettier-ignore
+      return inches(drawers[0]!.place[0] - open.inside.bottom);
+    };
+    expect([raise('3/4'), raise('23/32')]).toEqual(['3/4', '25/32']);
+  });
+
+  it('a handle with holes 3 3/4 in apart on a front of 17 in stands 6 5/8 in from each end', () => {
+    // Derived. 17 in of front over sides of 18 mm, with even gaps of 3 mm.
+    const made = withDrawer({ handle: { kind: 'bar', projection: mm(35), width: mm(110), height: mm(12), holes: inch('3 3/4') } }, { width: mm(17 * 25.4 + 3) });
+    const plan = planWith({ ...made, change: (one) => ({ ...one, units: { system: 'in', step: 32 } }) });
+    expect(reportOf(plan).parts[0]!.sizes[0]!.notes[0]).toBe('Handle holes 3 3/4 in apart, each 6 5/8 in from its end.');
+  }); // prettier-ignore
+
+  it('a 5/8 in screw through 1/16 in of metal bites 9/16 in; a 1 in screw through two layers of 1/2 in comes out', () => {
+    // Derived.
+    const box = { ...USUAL_BOX, material: 'half' };
+    const runs = { ...USUAL_RUNS['side slides'], hardware: 'thin', screw: inch('5/8') };
+    const change: NonNullable<Made['change']> = (plan) => ({
+      ...stock(sheet('half', inch('1/2')), sheet('thick', inch('3/4')))(plan),
+      hardware: [{ ...usualHardware('slide', 'thin', 'Thin'), metal: inch('1/16').mm } as never],
+      units: { system: 'in', step: 32 },
+    });
+    const thick = { ...withDrawer({ box: { ...box, material: 'thick' }, runs }), change };
+    expect(reportOf(planWith(thick)).notes.map(({ sentence }) => sentence)).toContainEqual(
+      expect.stringContaining('Its screws bite 9/16 in into the box'),
+    );
+    const front = { made: 'applied', material: 'half', banding: mm(0), screw: inch('1') } as const;
+    expect(refusalOf({ ...withDrawer({ box, front, runs: { ...runs, screw: mm(10) } }), change })).toContain('A screw of 1 in comes out of the front: box and front are 1 in together. Less than 1 in will do.'); // prettier-ignore
+  });
+
+  it('joints change what is cut: the ends go into the sides, or over their ends', () => {
+    // Derived: 538.6 wide, sides of 12; 450 deep.
+    const pieces = (joint: Drawer['box']['joint']) => {
+      const made = withDrawer({ box: { ...USUAL_BOX, joint } });
+      return [cut(made, 'Case drawers box, end').length.mm, cut(made, 'Case drawers box, side').length.mm].map((one) => Math.round(one * 1e6) / 1e6); // prettier-ignore
+    };
+    expect(pieces(USUAL_JOINT.butt)).toEqual([514.6, 450]);
+    expect(pieces({ kind: 'housed', deep: mm(4) })).toEqual([522.6, 450]);
+    expect(pieces({ kind: 'lock', deep: mm(6), lip: mm(5) })).toEqual([538.6, 440]);
+  });
+});
+
+describe('what holds a drawer', () => {
+  it('tips on plain runners as soon as its moments turn about their front end', () => {
+    // Derived by moments: lumps of weight in front of the bearer outweigh those behind it.
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.double({ min: 0.1, max: 9, noNaN: true }), fc.double({ min: 0, max: 500, noNaN: true })), { minLength: 1, maxLength: 6 }),
+        fc.double({ min: 1, max: 499, noNaN: true }),
+        (lumps, travel) => {
+          const mass = lumps.reduce((sum, [kg]) => sum + kg, 0);
+          const centre = lumps.reduce((sum, [kg, y]) => sum + kg * y, 0) / mass;
+          const moment = lumps.reduce((sum, [kg, y]) => sum + kg * (travel - y), 0);
+          fc.pre(Math.abs(moment) > 1e-6);
+          expect(tipping(centre, travel, 0).past > 0).toBe(moment > 0);
+        },
+      ),
+    );
+    // An even box alone tips once more than half of it is out.
+    expect(tipping(200, 201, 0).past).toBeGreaterThan(0);
+    expect(tipping(200, 199, 0).past).toBeLessThan(0);
+  }); // prettier-ignore
+
+  it('half the rated load is left at the outer edge of a full-travel slide, by moments about the case', () => {
+    // Derived: R at half the depth out, P at all of it.
+    expect(edgeLoad(40, 450, 450)).toBeCloseTo(20, 12);
+    expect(edgeLoad(40, 300, 450) * 300).toBeCloseTo(40 * (300 - 225), 9);
+  });
+
+  it('racks by the play of its slides over the way between them', () => {
+    // Derived: similar triangles.
+    expect(racking(0.5, 1500, 250, 500)).toEqual({ aside: 3, forth: 1.5 });
+  });
+
+  it('a cable is as long as the way its ends and its bends make it', () => {
+    // Dubins 1957: the way is put together here from a turn, a straight and the turn back, and found again.
+    fc.assert(
+      fc.property(fc.double({ min: 0.01, max: 1.4, noNaN: true }), fc.double({ min: 1, max: 800, noNaN: true }), fc.double({ min: 1, max: 60, noNaN: true }), (turn, straight, bend) => {
+        const on = 2 * bend * Math.sin(turn) + straight * Math.cos(turn);
+        const across = 2 * bend * (1 - Math.cos(turn)) + straight * Math.sin(turn);
+        expect(squareWay(on, across, bend)).toBeCloseTo(straight + 2 * bend * turn, 6);
+      }),
+    );
+    expect(cableNeeds({ thick: 7, bend: 0 }, { across: 30, behind: 0, travel: 40 }).length).toBeCloseTo(50, 9);
+  }); // prettier-ignore
+});
+
+describe('whatever bank can be built', () => {
+  it('fills its opening exactly with the gaps asked for, and no size of it is negative or no number', () => {
+    const bank = fc.oneof(
+      fc.record({ kind: fc.constant('even' as const), count: fc.integer({ min: 1, max: 12 }) }),
+      fc.record({ kind: fc.constant('graduated' as const), count: fc.integer({ min: 1, max: 8 }), step: fc.double({ min: 0, max: 60, noNaN: true }).map(mm) }),
+      fc.record({ kind: fc.constant('typed' as const), fronts: fc.array(fc.double({ min: 30, max: 400, noNaN: true }).map(mm), { minLength: 1, maxLength: 5 }) }),
+    );
+    const fit = fc.oneof(
+      fc.double({ min: 0, max: 30, noNaN: true }).map((gap) => ({ kind: 'even' as const, gap: mm(gap) })),
+      fc.double({ min: 0, max: 15, noNaN: true }).map((gap) => ({ ...USUAL_DRAWER_FIT.inset, sides: mm(gap), between: mm(gap) })),
+      fc.double({ min: 1, max: 18, noNaN: true }).map((over) => ({ ...USUAL_DRAWER_FIT.overlay, sides: mm(over) })),
+    );
+    const runs = fc.constantFrom(...Object.values(USUAL_RUNS));
+    const width = fc.double({ min: 200, max: 1200, noNaN: true });
+    let built = 0;
+    fc.assert(
+      fc.property(bank, fit, runs, width, fc.double({ min: 300, max: 2000, noNaN: true }), (shared, closing, on, wide, high) => {
+        const made = withDrawer({ bank: shared, fit: closing, runs: on, handle: null }, { width: mm(wide), height: mm(high) });
+        if (refusalOf(made) !== '') return;
+        built += 1;
+        const { heights, between, over, opening: open, drawers } = laidOf(made);
+        const sum = heights.reduce((all, one) => all + one, 0) + (heights.length - 1) * between;
+        expect(sum).toBeCloseTo(open.top.at + over.top - open.bottom.at + over.bottom, 6);
+        drawers.slice(1).forEach((one, i) => expect(one.front!.z[0] - drawers[i]!.front!.z[1]).toBeCloseTo(between, 6));
+        for (const { length, width: across, thickness } of partsList(planWith(made)))
+          for (const one of [length.mm, across.mm, thickness]) expect(one).toBeGreaterThan(0);
+      }),
+      { numRuns: 150 },
+    );
+    expect(built).toBeGreaterThan(25);
+  }); // prettier-ignore
+
+  it('is the same in a mirror, and in other units', () => {
+    const made = { ...withDrawer({ box: { ...USUAL_BOX, notch: { width: mm(100), depth: mm(120), left: mm(60) } } }) }; // prettier-ignore
+    const verdicts = (one: Made) => reportOf(planWith(one)).parts.map(({ verdict, check }) => [verdict, check.usable]); // prettier-ignore
+    expect(verdicts({ ...made, change: (plan) => ({ ...plan, units: { system: 'in', step: 32 } }) })).toEqual(verdicts(made)); // prettier-ignore
+    expect(drawerOf().id).toBe(caseOf().id + '-drawers-1');
+    expect(refusalOf(withPullout('tray'))).toBe('');
+  });
+});
