@@ -69,7 +69,16 @@ export type { AirFinding } from './report/air';
 export { missingReadings, type Missing } from './measure/missing';
 export { dimensionsOf as measurable, type Dimension } from './measure/dimensions';
 export type { PairLine, PairWord, Pass } from './report/pass';
-export { bodiesOf, itemOfMover, type Body, type Mover, type MovingBody, type Scene } from './scene/scene';
+export {
+  bodiesOf,
+  itemOfMover,
+  sameThing,
+  standingAt,
+  type Body,
+  type Mover,
+  type MovingBody,
+  type Scene,
+} from './scene/scene';
 export { buildScene } from './scene/buildScene';
 export {
   cornersOf,
@@ -113,6 +122,8 @@ export {
 export { hardwareNeeded, partsList, partsRows, type HardwareLine, type PartsLine } from './make/partsList';
 export { carcassOf, planHardware, planStock } from './plan/place';
 export { familyOf } from './parts/families';
+export { panelOpenings } from './plan/place';
+export type { ClearOpening } from './parts/sliding/clear';
 export { FAMILY_NAMES, type Part } from './parts/families';
 export { QUICK_CARDS } from './parts/quickCards';
 export { usualNumbers, type QuickAsk, type QuickCard, type QuickNumbers } from './parts/quick';

@@ -40,6 +40,9 @@ interface ByFamily {
 const FAMILIES: ByFamily = {
   door: {
     word: 'door',
+    add: 'A door',
+    mover: 'leaf',
+    piece: 'Leaf',
     fields: doorFields,
     fresh: (id, name, { carcass }, bay) => freshDoor(id, carcass.id, name, bay),
     refuse: refuseDoor,

@@ -82,12 +82,21 @@ export interface Proposal {
  * `families.ts`, and in `quickCards.ts` where one may start with it.
  */
 export interface Family<Part> {
-  /** As it reads in a list of what can be added: "door". */
+  /** What one is called: "drawers". */
   readonly word: string;
+  /** As it reads in a list of what can be hung on a carcass: "Drawers". */
+  readonly add: string;
+  /** What each of its movers is called where it has several, and the piece whose size stands at the head of a card. */
+  readonly mover: string;
+  readonly piece: string;
   /** What its card shows of it. */
   fields(part: Part): readonly Field<Part>[];
-  /** A new part with usual numbers, in a bay of its carcass. */
-  fresh(id: string, name: string, place: PartPlace, bay: string): Part;
+  /**
+   * A new part with usual numbers, in a bay of its carcass.
+   *
+   * @param behind  a leaf closes the bay already
+   */
+  fresh(id: string, name: string, place: PartPlace, bay: string, behind?: boolean): Part;
   /**
    * What cannot be built, each with the number that would do. Paths start at the part.
    *

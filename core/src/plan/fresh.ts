@@ -110,7 +110,10 @@ export function newPart(plan: Plan, family: Part['family'], carcass: Carcass, ba
     `${carcass.name} ${kind.word}`.slice(0, 70),
   );
   const place = partPlace({ ...plan, carcasses: [carcass] }, { carcass: carcass.id });
-  return kind.fresh(id, name, place!, bay);
+  const behind = plan.parts.some(
+    (part) => part.family === 'door' && part.carcass === carcass.id && part.bay === bay,
+  );
+  return kind.fresh(id, name, place!, bay, behind);
 }
 
 /** An id and a name that no item has yet, made of these. */

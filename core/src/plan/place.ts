@@ -6,6 +6,9 @@ import { stockOf, type Stock } from '../material/stock';
 import type { Part } from '../parts/families';
 import { familyOf } from '../parts/families';
 import type { BuiltPart, PartPlace } from '../parts/family';
+import type { ClearOpening } from '../parts/sliding/clear';
+import type { Sliding } from '../parts/sliding/schema';
+import { openingsOf } from '../parts/sliding/sliding';
 import type { Carcass } from '../carcass/schema';
 import type { Body, Mover } from '../scene/scene';
 import { buildExisting, existingVoid } from '../existing/kinds';
@@ -168,6 +171,12 @@ export function partPlace(
   return place;
 }
 const MOST_PLACES = 8;
+
+/** The clear openings that sliding panels allow, the widest first; none of other parts. */
+export function panelOpenings(plan: Plan, part: Part): readonly ClearOpening[] {
+  const place = part.family === 'sliding' ? partPlace(plan, part) : undefined;
+  return place ? openingsOf(part as Sliding, place) : [];
+}
 
 /** A part as it stands in the scene, or undefined where its carcass is not in the plan. */
 export function partBuilt(plan: Plan, part: Part): BuiltPart | undefined {

@@ -57,6 +57,11 @@ export interface Mover {
    */
   readonly thing?: string;
   /**
+   * How it goes with the mover whose id is the thing's: in its stead, as to the other side; along with it, its own travel
+   * beginning with the whole of the thing's; or in place, while the thing stays shut.
+   */
+  readonly goes?: 'instead' | 'along' | 'in place';
+  /**
    * Its bodies hang together as they did before it was drawn here: neither they nor what
    * stands still of the same item, such as their track, are held against each other.
    */
@@ -78,6 +83,32 @@ export const itemOfMover = (id: string): string => id.split('.')[0]!;
 
 /** Whether two movers are ways of one thing. */
 export const sameThing = (a: Mover, b: Mover): boolean => a.thing !== undefined && a.thing === b.thing;
+
+/**
+ * Where movers stand to be drawn, with those left out that stand there as another way of their thing: a thing is in one
+ * place, however many ways it has.
+ */
+export function standingAt(
+  movers: readonly Mover[],
+  travels: Readonly<Record<string, number>>,
+): { readonly travels: Readonly<Record<string, number>>; readonly hidden: ReadonlySet<string> } {
+  const at: Record<string, number> = { ...travels };
+  const hidden = new Set<string>();
+  for (const mover of movers) {
+    const thing = mover.goes && movers.find(({ id }) => id === mover.thing);
+    if (!thing) continue;
+    const own = travels[mover.id] ?? mover.from;
+    const out = at[thing.id] ?? thing.from;
+    const moves = own > mover.from;
+    if (mover.goes === 'instead') hidden.add(moves ? thing.id : mover.id);
+    else if (mover.goes === 'in place' && out > thing.from && !moves) hidden.add(mover.id);
+    else if (mover.goes === 'along') {
+      at[thing.id] = Math.max(out, Math.min(own, thing.to));
+      at[mover.id] = Math.max(own, Math.min(out, thing.to));
+    }
+  }
+  return { travels: at, hidden };
+}
 
 /** More doubt than this about where a body is, mm, is no answer: it must be measured. */
 export const MOST_DOUBT = 25;

@@ -45,6 +45,7 @@ import { ItemMenu } from './ItemMenu';
 import type { Stage } from './stages';
 import { selected as select } from './viewSlice';
 
+const OpeningsList = lazy(() => import('../panels/OpeningsList'));
 const MeasureCard = lazy(() => import('../measure/MeasureCard'));
 const PlanCard = lazy(() => import('../plan/PlanCard'));
 const ClearanceChart = lazy(() => import('../chart/ClearanceChart'));
@@ -173,7 +174,7 @@ function CheckBody({ plan, scene, report, stale, item, mover, sheet }: Props & {
           {part.sizes.length > 0 && (
             <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', pt: 1 }}>
               <Typography variant="body2" sx={{ flex: 1 }}>
-                Leaf to cut
+                {item.list === 'parts' ? `${familyOf(item.value).piece} to cut` : 'To cut'}
               </Typography>
               {part.sizes.map(({ name, width, height, thickness }) => (
                 <Typography key={name} sx={{ fontWeight: 700, fontSize: 18 }}>
@@ -183,6 +184,9 @@ function CheckBody({ plan, scene, report, stale, item, mover, sheet }: Props & {
                 </Typography>
               ))}
             </Box>
+          )}
+          {item.list === 'parts' && item.value.family === 'sliding' && (
+            <Openings plan={plan} part={item.value} movers={scene.movers} />
           )}
           <FindingsList findings={part.findings} stale={stale} />
           {pairs.map(({ sentence, word }) => (
@@ -227,11 +231,13 @@ function usePairs(plan: Plan, mover: Mover | undefined) {
   );
 }
 
-function NumbersBody({ plan, report, item }: Props & { item: Item }) {
+function NumbersBody({ plan, scene, report, item }: Props & { item: Item }) {
   const lines = useMemo(() => partsList(plan).filter((line) => line.item === item.id), [plan, item.id]);
   return (
     <>
+      {/* Of many pieces the sums stand under Make. */}
       {item.list === 'parts' &&
+        lines.length <= MOST_SUMS &&
         lines.map((line) => (
           <Box key={line.name}>
             {lines.length > 1 && (
@@ -256,23 +262,29 @@ function NumbersBody({ plan, report, item }: Props & { item: Item }) {
             </Box>
           </Box>
         ))}
+      {item.list === 'parts' && item.value.family === 'sliding' && (
+        <Openings plan={plan} part={item.value} movers={scene.movers} />
+      )}
       <NotesList {...aboutItem(report, item)} />
       <ItemFields plan={plan} item={item} />
-      {item.list === 'carcasses' && <PiecesOf plan={plan} lines={lines} />}
+      {(item.list === 'carcasses' || lines.length > MOST_SUMS) && <PiecesOf plan={plan} lines={lines} />}
     </>
   );
 }
 
-/** The pieces of a carcass, briefly: their sums are under Make. */
+/** More pieces than this are listed briefly. */
+const MOST_SUMS = 2;
+
+/** The pieces of a carcass or part, briefly: their sums are under Make. */
 function PiecesOf({ plan, lines }: { plan: Plan; lines: readonly PartsLine[] }) {
   return (
     <Box component="section" aria-label="Its pieces" sx={{ pb: 1 }}>
       <Typography variant="h3" sx={{ color: 'text.secondary', pt: 0.5 }}>
         Its pieces
       </Typography>
-      {lines.map(({ name, count, length, width, thickness }) => (
+      {lines.map(({ name, count, length, width, thickness }, i) => (
         <Box
-          key={name}
+          key={`${name} ${i}`}
           sx={{ display: 'flex', gap: 1, py: 0.75, borderBottom: `1px solid ${colour('line')}` }}
         >
           <Typography sx={{ flex: 1, minWidth: 0 }}>
@@ -289,13 +301,21 @@ function PiecesOf({ plan, lines }: { plan: Plan; lines: readonly PartsLine[] }) 
   );
 }
 
+function Openings(props: React.ComponentProps<typeof OpeningsList>) {
+  return (
+    <Suspense fallback={null}>
+      <OpeningsList {...props} />
+    </Suspense>
+  );
+}
+
 /** What of the selected item is to be made, each size with its sum and what is bored or cut into it. */
 function MakeBody({ plan, item }: { plan: Plan; item: Item }) {
   const lines = useMemo(() => partsList(plan).filter((line) => line.item === item.id), [plan, item.id]);
   return (
     <>
-      {lines.map((line) => (
-        <Box key={line.name} component="section" aria-label={line.name} sx={{ pb: 1.5 }}>
+      {lines.map((line, i) => (
+        <Box key={`${line.name} ${i}`} component="section" aria-label={line.name} sx={{ pb: 1.5 }}>
           <Typography variant="h3" sx={{ color: 'text.secondary', pt: 1 }}>
             {line.count > 1 ? `${line.count} × ` : ''}
             {line.name}
@@ -396,7 +416,7 @@ function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: Item | 
                   { words: 'A door', act: () => hang(carcass, 'door', bay.id, 'one') },
                   { words: 'A pair of doors', act: () => hang(carcass, 'door', bay.id, 'pair') },
                   ...FAMILY_NAMES.filter((family) => family !== 'door').map((family) => ({
-                    words: `${/^[aeiou]/.test(familyOf({ family }).word) ? 'An' : 'A'} ${familyOf({ family }).word}`,
+                    words: familyOf({ family }).add,
                     act: () => hang(carcass, family, bay.id, 'one'),
                   })),
                 ],

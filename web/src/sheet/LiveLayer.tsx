@@ -24,20 +24,22 @@ interface Props {
 /** All of a view that follows the hand: the parts where they stand now, and what is nearest to the selected one. */
 export function LiveLayer(props: Props) {
   const { scene, sight, lens, movers, reports, frame, units, selected, large, onSelect } = props;
-  const { travels, nearest } = useMoment();
+  const { travels, hidden, nearest } = useMoment();
   const chosen = movers.find(({ id }) => id === selected);
   return (
     <>
-      {movers.map((mover) => (
-        <PartNow
-          key={mover.id}
-          mover={mover}
-          frame={frame}
-          selected={mover.id === selected}
-          travel={travels[mover.id] ?? mover.from}
-          onSelect={onSelect}
-        />
-      ))}
+      {movers
+        .filter(({ id }) => !hidden.has(id))
+        .map((mover) => (
+          <PartNow
+            key={mover.id}
+            mover={mover}
+            frame={frame}
+            selected={mover.id === selected}
+            travel={travels[mover.id] ?? mover.from}
+            onSelect={onSelect}
+          />
+        ))}
       {nearest && chosen && lens ? (
         <Lens
           scene={scene}

@@ -35,7 +35,7 @@ const REST = 150;
 /** The scene as solids that can be turned; drawn anew only when something changes. */
 export default function SolidView(props: Props) {
   const { plan, scene, selected, sheet, words, onSelect } = props;
-  const { travels } = useMoment();
+  const { travels, hidden } = useMoment();
   const [moving, stir] = useStir(travels);
   const [drawing, setDrawing] = useState(rendererOf);
   const camera = useMemo(() => cameraFor(plan), [plan]);
@@ -68,16 +68,18 @@ export default function SolidView(props: Props) {
       <directionalLight position={[1.4 * x, 0.6 * y, 8 * z]} intensity={1.1} />
       <Turning target={[x, y, z]} onTurn={stir} />
       <Standing bodies={scene.still} selected={selected} sheet={sheet} onSelect={onSelect} />
-      {scene.movers.map((mover) => (
-        <Moving
-          key={mover.id}
-          mover={mover}
-          travel={travels[mover.id] ?? mover.from}
-          fill={PALETTE[sheet][mover.id === selected ? 'tarn' : 'tarnFill']}
-          line={PALETTE[sheet][mover.id === selected ? 'ink' : 'tarn']}
-          onSelect={onSelect}
-        />
-      ))}
+      {scene.movers
+        .filter(({ id }) => !hidden.has(id))
+        .map((mover) => (
+          <Moving
+            key={mover.id}
+            mover={mover}
+            travel={travels[mover.id] ?? mover.from}
+            fill={PALETTE[sheet][mover.id === selected ? 'tarn' : 'tarnFill']}
+            line={PALETTE[sheet][mover.id === selected ? 'ink' : 'tarn']}
+            onSelect={onSelect}
+          />
+        ))}
     </Canvas>
   );
 }

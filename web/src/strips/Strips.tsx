@@ -1,7 +1,15 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
-import { itemOfMover, type Mover, type Plan, type Report, type Scene, type Verdict } from '@tarnpass/core';
+import {
+  familyOf,
+  itemOfMover,
+  type Mover,
+  type Plan,
+  type Report,
+  type Scene,
+  type Verdict,
+} from '@tarnpass/core';
 import { ChevronDown, ChevronRight } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { Actions } from '../commands/Hotkeys';
@@ -117,13 +125,16 @@ export function Strips({ plan, scene, report, stale, selected, letters, actions 
   );
 }
 
-/** What a strip is called, and what that belongs to: of a pair the leaf, and the pair. */
+/** What a strip is called, and what that belongs to: of a pair the leaf, of a bank the drawer. */
 function stripWords(mover: Mover, owner: string, plan: Plan): { name: string; owner: string } {
-  const [item, leaf] = mover.id.split('.');
-  const part = leaf && plan.parts.find(({ id }) => id === item);
-  return part
-    ? { name: `${leaf.charAt(0).toUpperCase()}${leaf.slice(1)} leaf`, owner: part.name }
-    : { name: mover.name, owner };
+  const part = mover.id.includes('.') && plan.parts.find(({ id }) => id === itemOfMover(mover.id));
+  if (!part) return { name: mover.name, owner };
+  const own = mover.name.startsWith(`${part.name}, `) ? mover.name.slice(part.name.length + 2) : '';
+  const { mover: kind } = familyOf(part);
+  // "2, to the left" of panels is "Panel 2, to the left"; "left" of a pair is "Left leaf".
+  const name =
+    own === '' ? mover.name : /^\d/.test(own) ? `${kind} ${own}` : own.includes(' ') ? own : `${own} ${kind}`;
+  return { name: name.charAt(0).toUpperCase() + name.slice(1), owner: part.name };
 }
 
 function GroupHead({

@@ -182,6 +182,7 @@ export function openers(
         id,
         name: words.charAt(0).toUpperCase() + words.slice(1),
         thing: of.id,
+        goes: drawn ? 'along' : 'in place',
         bodies: [
           {
             id: `${id}/${opens.kind}`,

@@ -125,6 +125,7 @@ function buildOne(
           ...mover,
           id: `${id}.back`,
           name: `${mover.name}, to the back`,
+          goes: 'instead',
           bodies: bodies.map((one) => ({
             ...one,
             id: one.id.replace(id, `${id}.back`),

@@ -64,6 +64,16 @@ export function freshDrawer(
   };
 }
 
+/** The same on slides, and on wooden runners that need no room of their own. */
+export function onRuns<P extends Pick<Drawer, 'runs' | 'box'>>(part: P): P[] {
+  const runs = USUAL_RUNS['wooden runners'];
+  return [part, { ...part, runs: { ...runs, out: mm(150) } }];
+}
+
+/** The first that can be built; the first of all where none can, so that it is told why. */
+export const firstBuildable = <P>(parts: readonly P[], refuse: (part: P) => readonly unknown[]): P =>
+  parts.find((part) => refuse(part).length === 0) ?? parts[0]!;
+
 const otherSide = (left: number, width: number, whole: number) => mm(whole - left - width);
 const turned = <T extends { readonly left: { readonly mm: number } }>(
   one: T,

@@ -100,11 +100,9 @@ export function boxWidthLines(drawer: Drawer, laid: LaidBank): SumLine[] {
 
 function boxOf(drawer: Drawer, laid: LaidBank, at: DrawerAt, innards: Innards) {
   const name = `${drawer.name} box`;
-  return innards.pieces(at.box, boxWidthLines(drawer, laid), name).map((piece, i) => ({
-    key: String(i),
-    // Without a front the box itself stands at the head of its card.
-    piece: at.front === null && i === 0 ? { ...piece, of: moverId(drawer, at) } : piece,
-  }));
+  return innards
+    .pieces(at.box, boxWidthLines(drawer, laid), name)
+    .map((piece, i) => ({ key: String(i), piece }));
 }
 
 /** Strips between the case and its slides that are thick enough to be cut. */

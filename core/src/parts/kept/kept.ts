@@ -150,6 +150,9 @@ const oldOnes = oldFields<Kept>('Old piece', ['old'], ({ old }) => old);
 
 export const KEPT: Family<Kept> = {
   word: 'old top or box',
+  add: 'An old top or box',
+  mover: 'old piece',
+  piece: 'Old piece',
   fields: (kept) => [
     ...FIELDS,
     ...oldOnes(kept),

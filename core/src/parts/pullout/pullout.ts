@@ -8,7 +8,7 @@ import type { Body } from '../../scene/scene';
 import { boundsIn, span } from '../box/box';
 import { buildDrawer } from '../drawer/build';
 import { adviseDrawer } from '../drawer/advice';
-import { mirrored } from '../drawer/fresh';
+import { firstBuildable, mirrored, onRuns, USUAL_DRAWER_FIT } from '../drawer/fresh';
 import { layBank } from '../drawer/laid';
 import { drawerNotes, drawerRests } from '../drawer/notes';
 import { refuseDrawer } from '../drawer/refuse';
@@ -151,8 +151,15 @@ const MOST_RAISED = 250;
 
 export const PULLOUT: Family<Pullout> = {
   word: 'pull-out',
+  add: 'A pull-out',
+  mover: 'pull-out',
+  piece: 'Front',
   fields: pulloutFields,
-  fresh: freshPullout,
+  fresh: (id, name, place, bay, behind = false) => {
+    const made = freshPullout(id, name, place, bay);
+    const fronted = behind ? { ...made, fit: USUAL_DRAWER_FIT.none, handle: null } : made;
+    return firstBuildable(onRuns(fronted), (pullout) => refuse(pullout, place));
+  },
   refuse,
   build,
   mirror: (pullout, place) => {

@@ -221,6 +221,9 @@ const FIELDS: readonly Field<Shelf>[] = [
 
 export const SHELF: Family<Shelf> = {
   word: 'shelf',
+  add: 'A shelf',
+  mover: 'shelf',
+  piece: 'Shelf',
   fields: () => [
     ...FIELDS,
     ...schoolFields<Shelf>(),

@@ -83,6 +83,7 @@ function moversOf(
       id: own,
       name: ways.length > 1 ? `${panelTitle(sliding, panel.nth, count)}, to the ${side}` : panelTitle(sliding, panel.nth, count),
       ...(ways.length > 1 && { thing: id }),
+      ...(i > 0 && { goes: 'instead' as const }),
       bodies: [...main, ...body('pull', `a pull of the ${words}`, pulls)],
       unit: 'mm',
       from: 0,

@@ -4,8 +4,11 @@ import type { PanelAt } from './laid';
 export interface ClearOpening {
   readonly from: number;
   readonly to: number;
-  /** Left edge of each panel, from the left. */
+  /** Left edge of each panel, from the left of the run; where it is shut; its track from the front; and how wide all are. */
   readonly at: readonly number[];
+  readonly shut: readonly number[];
+  readonly tracks: readonly number[];
+  readonly wide: number;
 }
 
 /**
@@ -51,7 +54,7 @@ export function clearOpenings(
     );
   }
   const open = states.filter(({ from, to }) => to - from > 1e-6);
-  const distinct = new Map<string, ClearOpening>();
+  const distinct = new Map<string, (typeof open)[number]>();
   const moved = (at: readonly number[]) =>
     panels.filter(({ nth, bounds }) => Math.abs(at[nth]! - bounds.x[0]) > 1e-6).length;
   for (const state of open) {
@@ -60,7 +63,14 @@ export function clearOpenings(
     if (!known || moved(state.at) < moved(known.at)) distinct.set(key, state);
   }
   return [...distinct.values()]
-    .map(({ from, to, at }) => ({ from: from - run[0], to: to - run[0], at: at.map((x) => x - run[0]) }))
+    .map(({ from, to, at }) => ({
+      from: from - run[0],
+      to: to - run[0],
+      at: at.map((x) => x - run[0]),
+      shut: panels.map(({ bounds }) => bounds.x[0] - run[0]),
+      tracks: panels.map(({ track }) => track),
+      wide: widthOf(panels[0]!),
+    }))
     .sort((a, b) => b.to - b.from - (a.to - a.from) || a.from - b.from);
 }
 

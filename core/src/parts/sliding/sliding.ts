@@ -108,7 +108,16 @@ export function openingsOf(sliding: Sliding, place: PartPlace): readonly ClearOp
   if (way.kind === 'hung') {
     const { run, panels } = laySliding(sliding, place);
     const at = panels.map(({ bounds, left, right }) => bounds.x[0] - left + right - run[0]);
-    return [{ from: 0, to: run[1] - run[0], at }];
+    return [
+      {
+        from: 0,
+        to: run[1] - run[0],
+        at,
+        shut: panels.map(({ bounds }) => bounds.x[0] - run[0]),
+        tracks: panels.map(() => 0),
+        wide: span(panels[0]!.bounds.x),
+      },
+    ];
   }
   const { panels, run } = layGrooves(sliding, way, place);
   return clearOpenings(panels, run, way.lap.mm);
@@ -336,6 +345,9 @@ const turnedWay = {
 
 export const SLIDING: Family<Sliding> = {
   word: 'sliding panels',
+  add: 'Sliding panels',
+  mover: 'panel',
+  piece: 'Panel',
   fields: (sliding) => [
     ...FIELDS,
     ...stationFields(sliding),

@@ -1,0 +1,114 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { panelOpenings, type ClearOpening, type Part, type Plan, type Scene } from '@tarnpass/core';
+import { useMemo } from 'react';
+import { play, type Travels } from '../board/play';
+import { useAppDispatch } from '../store';
+import { colour } from '../theme/palette';
+import { LengthText } from '../ui/LengthText';
+
+type Movers = Scene['movers'];
+type Sliding = Extract<Part, { family: 'sliding' }>;
+
+/** Every clear opening that a set of sliding panels allows: where it is, how wide, and the panels put so on the sheet. */
+export default function OpeningsList({
+  plan,
+  part,
+  movers,
+}: {
+  plan: Plan;
+  part: Sliding;
+  movers: Movers;
+}) {
+  const dispatch = useAppDispatch();
+  const openings = useMemo(() => panelOpenings(plan, part), [plan, part]);
+  if (openings.length === 0) return null;
+  const run = Math.max(...openings.map(({ to }) => to));
+  return (
+    <Box component="section" aria-label="Clear openings" sx={{ py: 1 }}>
+      <Typography variant="h3" sx={{ color: 'text.secondary', pb: 0.5 }}>
+        Clear openings
+      </Typography>
+      <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', '& td, & th': { borderBottom: `1px solid ${colour('line')}`, py: 0.25, px: 0.5, textAlign: 'left', fontWeight: 'inherit' } }}>
+        <thead>
+          <tr>
+            <th scope="col">From the left</th>
+            <th scope="col">Wide</th>
+            <th scope="col">Panels</th>
+            <th scope="col" aria-label="Show" />
+          </tr>
+        </thead>
+        <tbody>
+          {openings.map((opening) => (
+            <tr key={`${opening.from} ${opening.to}`}>
+              <td>
+                <LengthText mm={opening.from} units={plan.units} /> to{' '}
+                <LengthText mm={opening.to} units={plan.units} />
+              </td>
+              <td>
+                <Box component="span" sx={{ fontWeight: 700 }}>
+                  <LengthText mm={opening.to - opening.from} units={plan.units} />
+                </Box>
+              </td>
+              <td>
+                <Picture opening={opening} run={run} />
+              </td>
+              <td>
+                <Button size="small" onClick={() => void dispatch(play([travelsFor(part, opening, movers)]))}>
+                  Show
+                </Button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </Box>
+    </Box>
+  );
+} // prettier-ignore
+
+/** The ways of a part's panels, panel by panel from the left. */
+function panelsOf(part: Sliding, movers: Movers, count: number) {
+  return Array.from({ length: count }, (_, i) => {
+    const id = count === 1 ? part.id : `${part.id}.${i + 1}`;
+    return movers.filter((mover) => mover.id === id || mover.thing === id);
+  });
+}
+
+/** How far each way of each panel goes for an opening: one of its ways has it where it is to stand, the others are shut. */
+function travelsFor(part: Sliding, { at, shut }: ClearOpening, movers: Movers): Travels {
+  return Object.fromEntries(
+    panelsOf(part, movers, at.length).flatMap((ways, i) => {
+      const by = at[i]! - shut[i]!;
+      return ways.map((mover, k) => {
+        const left = mover.id.endsWith('.left') || (k === 0 && ways.length === 1 && by < 0);
+        const way = left ? -by : by;
+        return [mover.id, Math.max(0, Math.min(mover.to, way))];
+      });
+    }),
+  );
+}
+
+/** The panels from above, each on its track, with what is clear left white. */
+function Picture({ opening, run }: { opening: ClearOpening; run: number }) {
+  const { at, tracks, wide } = opening;
+  const rows = Math.max(...tracks) + 1;
+  const x = (mm: number) => 2 + (mm / run) * 96;
+  const high = 6 * rows + 4;
+  return (
+    <svg width={100} height={high} aria-hidden="true">
+      <rect x={x(opening.from)} y={0} width={x(opening.to) - x(opening.from)} height={high} fill={colour('tarnSoft')} />
+      {at.map((left, i) => (
+        <rect
+          key={i}
+          x={x(Math.max(0, left))}
+          y={2 + 6 * (rows - 1 - tracks[i]!)}
+          width={Math.max(1, x(Math.min(run, left + wide)) - x(Math.max(0, left)))}
+          height={4}
+          fill={colour('tarnFill')}
+          stroke={colour('tarn')}
+        />
+      ))}
+    </svg>
+  );
+} // prettier-ignore
