@@ -17,13 +17,15 @@ import { PULLOUT } from './pullout/pullout';
 import { PulloutSchema, type Pullout } from './pullout/schema';
 import { SLIDING } from './sliding/sliding';
 import { SlidingSchema, type Sliding } from './sliding/schema';
+import { TOP } from './top/top';
+import { TopSchema, type Top } from './top/schema';
 import { SHELF } from './shelf/shelf';
 import { ShelfSchema, type Shelf } from './shelf/schema';
 
 /** Every kind of part there is. A new family adds its schema here and its functions below. */
 export const PartSchema = v.variant(
   'family',
-  [DoorSchema, DrawerSchema, PulloutSchema, SlidingSchema, ShelfSchema, KeptSchema],
+  [DoorSchema, DrawerSchema, PulloutSchema, SlidingSchema, TopSchema, ShelfSchema, KeptSchema],
   'There is no such family of parts.',
 );
 export type Part = v.InferOutput<typeof PartSchema>;
@@ -33,6 +35,7 @@ interface ByFamily {
   drawer: Family<Drawer>;
   'pull-out': Family<Pullout>;
   sliding: Family<Sliding>;
+  'sliding top': Family<Top>;
   shelf: Family<Shelf>;
   kept: Family<Kept>;
 }
@@ -57,6 +60,7 @@ const FAMILIES: ByFamily = {
   drawer: DRAWER,
   'pull-out': PULLOUT,
   sliding: SLIDING,
+  'sliding top': TOP,
   shelf: SHELF,
   kept: KEPT,
 };

@@ -17,6 +17,7 @@ import { CLOSINGS, RunsSchema } from './runs/schema';
 import { USUAL_RUNS } from './runs/usual';
 import { SlidingPullSchema, WaySchema, type Grooves } from './sliding/schema';
 import { USUAL_SLIDING_PULL, USUAL_WAY } from './sliding/sliding';
+import { TOP_WAYS, type Top } from './top/schema';
 import { KeptSchema, type Kept } from './kept/schema';
 import type { Shelf } from './shelf/schema';
 import { newPart } from '../plan/fresh';
@@ -92,6 +93,15 @@ const pull = withPullout;
 const tall = (other: Partial<Pullout>): Made => ({
   ...pull('tiers', other),
   carcasses: [caseOf({ kind: 'tower', width: mm(300), height: mm(1800), z: mm(100), depth: mm(560) })],
+});
+const top = (other: Partial<Top>): Made => ({
+  carcasses: [caseOf({ top: 'none', kind: 'bench' })].map((one) => ({
+    ...one,
+    width: mm(600),
+    depth: mm(500),
+    height: mm(400),
+  })),
+  parts: [{ ...(newPart(planWith({}), 'sliding top', caseOf()) as Top), ...other }],
 });
 const sliding = slidingOf;
 const slide = (way: Partial<Grooves>): Made => ({ parts: [slidingOf(way)] });
@@ -191,6 +201,9 @@ const ROWS: Readonly<Record<string, Row>> = {
   'carries: step': { good: pull('step', { carries: { kind: 'step', edge: 15 } }), size: ['Case pull-out box, cheek', 450, 58], bad: pull('step'), said: 'At its outer edge its slides carry 18 kg, drawn out fully; 40 kg is asked of it' },
   // By 0.5 mm over 274 - 25.4 of width, 1639 high and 20 up.
   'pull-out: guide': { good: tall({ guide: { play: mm(2) } }), size: ['Case pull-out box, rim', 526, 60], bad: tall({ guide: null }), said: 'Its top sways 3.4 mm aside by the play of its slides, and 3 mm is left beside its front. A guide over its top will hold it.' },
+  // 600 long with 3.9 kg: it tips at half of it, less what lies over the edge.
+  'family: sliding top': { good: top({ held: true }), size: ['Case sliding top', 520, 600], bad: top({ travel: mm(310) }), said: 'It tips once it is out more than 300 mm, and it goes 310 mm: hold its rear edge down, or stop it at 300 mm.' },
+  ...Object.fromEntries(TOP_WAYS.map((goes) => [`top: ${goes}`, { good: top({ goes, travel: mm(150) }), size: ['Case sliding top', 520, 600], bad: top({ goes, travel: mm(700) }), said: 'So far out nothing is left of the cleats that keep it on its way.' } satisfies Row])),
   // 564 with 40 of overlap for two; tracks 684 - 43 apart with 8 and 6 more.
   'family: sliding': { good: slide({}), size: ['Case sliding panels, 1', 655, 302], bad: { parts: [{ ...slide({}).parts![0]!, bay: 'b7' }] }, said: 'Its carcass has no bay “b7”.' },
   'way: grooves': { good: slide({}), size: ['Case sliding panels, 2', 655, 302], bad: slide({ width: mm(270) }), said: 'The panels cannot cover the run: 24 mm stays open. At least 282 mm wide will do.' },
@@ -230,6 +243,7 @@ const KINDS: readonly string[] = [
   'drawer: old box',
   ...CarriesSchema.options.map(({ entries }) => `carries: ${entries.kind.literal}`),
   'pull-out: guide',
+  ...TOP_WAYS.map((kind) => `top: ${kind}`),
   ...WaySchema.options.map(({ entries }) => `way: ${entries.kind.literal}`),
   ...SlidingPullSchema.entries.kind.options.map((kind) => `sliding pull: ${kind}`),
 ];
