@@ -2,8 +2,8 @@
 export interface QuickAsk {
   readonly key: string;
   readonly label: string;
-  readonly input: 'length' | 'degrees';
-  /** mm, or degrees. */
+  readonly input: 'length' | 'degrees' | 'count';
+  /** mm, degrees, or how many. */
   readonly usual: number;
 }
 
@@ -13,6 +13,7 @@ export type QuickNumbers = Readonly<Record<string, number>>;
 /** What a card makes of its numbers, as it would stand in a plan; what cannot be is refused as a plan is. */
 export interface QuickMade {
   readonly existing?: readonly unknown[];
+  readonly things?: readonly unknown[];
   readonly space: unknown;
   readonly carcasses: readonly unknown[];
   readonly parts: readonly unknown[];

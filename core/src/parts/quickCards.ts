@@ -1,5 +1,13 @@
 import { DOOR_QUICK } from './door/quick';
+import { DRAWER_QUICK } from './drawer/quick';
+import { PULLOUT_QUICK } from './pullout/quick';
 import type { QuickCard } from './quick';
+import { SLIDING_QUICK } from './sliding/quick';
 
 /** The deck of the quick start, family by family; apart from the families, so that a page without the deck does not load it. */
-export const QUICK_CARDS: readonly QuickCard[] = DOOR_QUICK;
+export const QUICK_CARDS: readonly QuickCard[] = [
+  ...DOOR_QUICK,
+  ...DRAWER_QUICK,
+  ...PULLOUT_QUICK,
+  ...SLIDING_QUICK,
+];

@@ -1,32 +1,9 @@
 import { usualCarcass } from '../../carcass/kinds';
 import type { Carcass } from '../../carcass/schema';
-import type { Side } from '../../space/schema';
 import type { QuickCard } from '../quick';
+import { AISLE, carcass, mm, space } from '../quickRoom';
 import { freshDoor, hingeOf, USUAL_FIT, USUAL_HANDLE } from './fresh';
 import type { Door } from './schema';
-
-/** Room about what is drawn, so that the drawing shows what a leaf could meet and little else, mm. */
-const AISLE = 1300;
-
-const mm = (value: number) => ({ mm: value });
-
-/** A plain cupboard that stands a hand above the floor. */
-function carcass(
-  id: string,
-  name: string,
-  faces: Side,
-  [x, y]: readonly [number, number],
-  [width, depth, height]: readonly [number, number, number],
-): Carcass {
-  return {
-    ...usualCarcass('cupboard', { id, name, x: mm(x), y: mm(y), faces }),
-    z: mm(90),
-    stands: { on: 'the floor' },
-    width: mm(width),
-    depth: mm(depth),
-    height: mm(height),
-  };
-}
 
 function door(id: string, on: Carcass, side: 'left' | 'right', limit: number, handle: number): Door {
   return {
@@ -36,10 +13,6 @@ function door(id: string, on: Carcass, side: 'left' | 'right', limit: number, ha
     limit,
     handle: handle > 0 ? { ...USUAL_HANDLE.bar, projection: mm(handle) } : null,
   };
-}
-
-function space(width: number, depth: number, slopes: readonly unknown[] = []): unknown {
-  return { width: { mm: width }, depth: { mm: depth }, height: { mm: 2400 }, slopes };
 }
 
 const HANDLE = { key: 'handle', label: 'Handle stands out', input: 'length', usual: 35 } as const;
