@@ -52,6 +52,7 @@ export class SceneChecker {
   private readonly keys = new WeakMap<Body, string>();
   private readonly moverKeys = new WeakMap<Mover, string>();
   private readonly parkedOf = new WeakMap<Mover, { at: number; bodies: Body[] }>();
+  private readonly openedOf = new WeakMap<Mover, readonly Body[]>();
   private last = new Set<Body>();
 
   constructor(private readonly options: CheckOptions = {}) {}
@@ -68,8 +69,12 @@ export class SceneChecker {
     const counts = noCounts();
     let [fresh, kept] = [0, 0];
     const still = scene.still.map((body) => this.canonical(body));
-    const parkedBodies = scene.movers.map((mover) => this.parked(mover, rest[mover.id] ?? mover.from));
-    const all = new Set([...still, ...parkedBodies.flat()]);
+    // Another way of a thing stands where the thing stands: once is enough.
+    const parkedBodies = scene.movers.map((mover) =>
+      mover.goes === 'instead' ? [] : this.parked(mover, rest[mover.id] ?? mover.from),
+    );
+    const opened = this.openedFor(scene);
+    const all = new Set([...still, ...parkedBodies.flat(), ...[...opened.values()].flat()]);
     const removed = [...this.last].filter((body) => !all.has(body));
     const anew = new BodyIndex([...all].filter((body) => !this.last.has(body)));
     let everything: BodyIndex | undefined;
@@ -78,9 +83,13 @@ export class SceneChecker {
       const key = this.moverKey(mover);
       const before = this.known.get(key);
       const mine = new Set(parkedBodies[i]);
-      if (mover.thing !== undefined)
+      if (mover.thing !== undefined || opened.size > 0)
         scene.movers.forEach((one, j) => {
-          if (sameThing(one, mover)) parkedBodies[j]!.forEach((body) => mine.add(body));
+          const open = opened.get(one.id);
+          // What closes its place stands open for it, and shut for all others.
+          const waits = mover.behind?.includes(one.id) ?? false;
+          if (sameThing(one, mover) || waits) parkedBodies[j]!.forEach((body) => mine.add(body));
+          if (open && !waits) open.forEach((body) => mine.add(body));
         });
       const index = before ? anew : (everything ??= new BodyIndex([...all]));
       const met = new Map(before?.met);
@@ -111,6 +120,22 @@ export class SceneChecker {
     this.forget(all);
     const movers = scene.movers.map((mover) => this.known.get(this.moverKey(mover))!.check);
     return { movers, counts, fresh, kept };
+  }
+
+  /** Movers that others wait for, standing open all the way, by id. */
+  private openedFor(scene: Scene): ReadonlyMap<string, readonly Body[]> {
+    const wanted = new Set(scene.movers.flatMap(({ behind = [] }) => behind));
+    return new Map(
+      scene.movers.filter(({ id }) => wanted.has(id)).map((mover) => [mover.id, this.opened(mover)] as const),
+    );
+  }
+
+  private opened(mover: Mover): readonly Body[] {
+    const known = this.openedOf.get(mover);
+    if (known) return known;
+    const bodies = parked(mover, mover.to).map((body) => this.canonical(body));
+    this.openedOf.set(mover, bodies);
+    return bodies;
   }
 
   /** Hold a mover against those of the index that stand near, but for its own; stops between every few. */
@@ -205,7 +230,7 @@ function bodyKey(body: Body): string {
 }
 
 function moverKey(mover: Mover, key: (body: Body) => string): string {
-  const { id, name, thing = '', bodies, from, to, contacts, needs } = mover;
+  const { id, name, thing = '', behind = [], bodies, from, to, contacts, needs } = mover;
   const moving = bodies.map((body) => `${key(body)} ${body.motion.key}`).join('|');
-  return `${id} ${name} ${thing} ${from} ${to} ${moving} ${JSON.stringify(contacts)} ${JSON.stringify(needs)}`;
+  return `${id} ${name} ${thing} ${behind.join()} ${from} ${to} ${moving} ${JSON.stringify(contacts)} ${JSON.stringify(needs)}`;
 }

@@ -241,7 +241,7 @@ function findingOf(plan: Plan, scene: Scene, mover: Mover, encounter: Encounter)
   const moving = bodyNamed(mover.bodies, encounter.moving);
   const names = {
     moving: moving === mover.bodies[0] ? '' : moving.name,
-    still: still.name,
+    still: waitsFor(scene, mover, still) ? still.name.replace(/^(the|a) /, '$1 open ') : still.name,
     zone: still.zone ?? false,
     doubt: Math.min(still.doubt ?? 0, MOST_DOUBT),
   };
@@ -255,6 +255,10 @@ function findingOf(plan: Plan, scene: Scene, mover: Mover, encounter: Encounter)
     travel: encounter.contact?.at.travel ?? encounter.least?.witness.travel ?? mover.from,
   };
 }
+
+/** Whether a body is of a leaf that must stand open before this comes out. */
+const waitsFor = (scene: Scene, { behind = [] }: Mover, { id }: Body): boolean =>
+  scene.movers.some((leaf) => behind.includes(leaf.id) && leaf.bodies.some((body) => body.id === id));
 
 /** What a part meets: something still, or a body of a part that moves. */
 function otherBody(scene: Scene, id: string): Body {

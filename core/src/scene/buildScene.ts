@@ -1,6 +1,7 @@
 import { airBodies, existingMovers, goneBodies, partBuilt, stillBodies } from '../plan/place';
+import { baysOf } from '../carcass/schema';
 import type { Plan } from '../plan/schema';
-import type { Scene } from './scene';
+import { itemOfMover, type Mover, type Scene } from './scene';
 
 /** The scene of a plan that `readPlan` accepted: its parts move first, then what moves there already. Throws where a part has no place: the plan was not checked. */
 export function buildScene(plan: Plan): Scene {
@@ -14,8 +15,38 @@ export function buildScene(plan: Plan): Scene {
   });
   return {
     still: stillBodies(plan),
-    movers: [...movers, ...existingMovers(plan)],
+    movers: [...behindLeaves(plan, movers), ...existingMovers(plan)],
     gone: goneBodies(plan),
     air: airBodies(plan),
   };
+}
+
+/** What comes out of a bay that a door closes waits for its leaves: it knows them by their ids. */
+function behindLeaves(plan: Plan, movers: readonly Mover[]): readonly Mover[] {
+  const closed = plan.parts.filter(({ family }) => family === 'door');
+  if (closed.length === 0) return movers;
+  const leaves = new Map<string, readonly string[]>();
+  for (const part of plan.parts) {
+    if (part.family === 'door') continue;
+    const carcass = plan.carcasses.find(({ id }) => id === part.carcass);
+    const over = carcass ? baysOf(carcass.bay).filter((bay) => baysOf(bay).some(({ id }) => id === part.bay)) : []; // prettier-ignore
+    const doors = closed.filter((door) => door.carcass === part.carcass && over.some(({ id }) => id === door.bay)); // prettier-ignore
+    const ids = doors.flatMap((door) => movers.filter(({ id }) => itemOfMover(id) === door.id)).map(({ id }) => id); // prettier-ignore
+    if (ids.length > 0) leaves.set(part.id, ids);
+  }
+  return movers.map((mover) => {
+    const behind = leaves.get(itemOfMover(mover.id));
+    return behind ? kept(mover, behind) : mover;
+  });
+}
+
+/** The same mover for the same leaves, so that what is kept of it is found again. */
+const waiting = new WeakMap<Mover, { readonly key: string; readonly mover: Mover }>();
+function kept(mover: Mover, behind: readonly string[]): Mover {
+  const key = behind.join(' ');
+  const known = waiting.get(mover);
+  if (known?.key === key) return known.mover;
+  const made = { ...mover, behind };
+  waiting.set(mover, { key, mover: made });
+  return made;
 }

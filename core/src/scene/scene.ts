@@ -61,6 +61,8 @@ export interface Mover {
    * beginning with the whole of the thing's; or in place, while the thing stays shut.
    */
   readonly goes?: 'instead' | 'along' | 'in place';
+  /** Ids of movers that close the place it comes out of: it is checked with these open all the way. */
+  readonly behind?: readonly string[];
   /**
    * Its bodies hang together as they did before it was drawn here: neither they nor what
    * stands still of the same item, such as their track, are held against each other.

@@ -45,7 +45,9 @@ export const SheetLabels = memo(function SheetLabels(props: Props) {
   const { placed, texts } = useMemo(() => {
     const said = new Map<string, string>();
     const wishes: LabelWish[] = [];
-    const first = [...scene.movers].sort((a, b) => Number(b.id === selected) - Number(a.id === selected));
+    // A thing is marked once, however many ways it has.
+    const marked = scene.movers.filter(({ goes, id }) => goes === undefined || id === selected);
+    const first = marked.sort((a, b) => Number(b.id === selected) - Number(a.id === selected));
     for (const mover of first) {
       said.set(mover.id, mover.name);
       const widths = large ? [textWidth(mover.name, SIZE) + 8, 0] : [0];

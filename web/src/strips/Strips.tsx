@@ -131,7 +131,7 @@ function stripWords(mover: Mover, owner: string, plan: Plan): { name: string; ow
   if (!part) return { name: mover.name, owner };
   const own = mover.name.startsWith(`${part.name}, `) ? mover.name.slice(part.name.length + 2) : '';
   const { mover: kind } = familyOf(part);
-  // "2, to the left" of panels is "Panel 2, to the left"; "left" of a pair is "Left leaf".
+  // "2 left" of panels is "Panel 2 left"; "left" of a pair is "Left leaf".
   const name =
     own === '' ? mover.name : /^\d/.test(own) ? `${kind} ${own}` : own.includes(' ') ? own : `${own} ${kind}`;
   return { name: name.charAt(0).toUpperCase() + name.slice(1), owner: part.name };

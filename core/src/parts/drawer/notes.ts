@@ -233,7 +233,7 @@ function reachNotes(drawer: Drawer, { drawers }: LaidBank, { carcass, reach }: P
   }
   const low = drawers[0]!;
   const handle = carcass.z.mm + ((low.front ?? low.box).z[0] + (low.front ?? low.box).z[1]) / 2;
-  return handle < reach.low && drawers.length === 1
+  return drawer.handle && handle < reach.low && drawers.length === 1
     ? [note('reach', 'tight', `Its handle is ${lengthMark(handle)} above the floor, ${lengthMark(reach.low - handle, 'least')} below easy reach.`)]
     : [];
 } // prettier-ignore

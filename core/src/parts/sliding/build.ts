@@ -81,7 +81,7 @@ function moversOf(
     );
     return {
       id: own,
-      name: ways.length > 1 ? `${panelTitle(sliding, panel.nth, count)}, to the ${side}` : panelTitle(sliding, panel.nth, count),
+      name: ways.length > 1 ? `${panelTitle(sliding, panel.nth, count)} ${side}` : panelTitle(sliding, panel.nth, count),
       ...(ways.length > 1 && { thing: id }),
       ...(i > 0 && { goes: 'instead' as const }),
       bodies: [...main, ...body('pull', `a pull of the ${words}`, pulls)],
