@@ -4,6 +4,7 @@ import { fileURLToPath } from 'node:url';
 import { Figures, median } from './figures';
 import { measureMaps } from './maps';
 import { measureReadings } from './readings';
+import { measureBank } from './bank';
 import { measureWall } from './wall';
 import { measureGrowth, measureWarmRoom, printColdRoom, printLongestStep, printPeakMemory } from './rooms';
 
@@ -29,6 +30,7 @@ async function measure(): Promise<void> {
   measureGrowth(figures);
   measureReadings(figures);
   measureWall(figures);
+  measureBank(figures);
   figures.note('longestStepMs', median(Array.from({ length: 5 }, () => alone('--step'))));
   figures.note('peakMb', alone('--memory'));
   if (process.argv.includes('--json')) process.stdout.write(`${JSON.stringify(figures.values)}\n`);

@@ -4,6 +4,8 @@ import { answer, demoCopy, onPlan } from './demo';
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`no screen has a serious accessibility finding, ${colorScheme} sheet`, async ({ page, request }) => {
+    // Some twenty screens, each looked through whole.
+    test.setTimeout(240_000);
     // A colour half way through its change is none to be judged.
     await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
     const id = await demoCopy(request, `Access ${colorScheme}`);

@@ -9,6 +9,7 @@ import { USUAL } from '../things/kinds';
 import type { Thing } from '../things/schema';
 import { itemsOf, type PlanItems } from './items';
 import { USUAL_REACH } from './migrate';
+import type { PartPlace } from '../parts/family';
 import { partPlace } from './place';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from './schema';
 
@@ -113,7 +114,16 @@ export function newPart(plan: Plan, family: Part['family'], carcass: Carcass, ba
   const behind = plan.parts.some(
     (part) => part.family === 'door' && part.carcass === carcass.id && part.bay === bay,
   );
-  return kind.fresh(id, name, place!, bay, behind);
+  const made = kind.fresh(id, name, place!, bay, behind);
+  return plan.units.system === 'in' ? inInches(made, place!) : made;
+}
+
+/** On slides of lengths in inches, where the usual ones of lengths in mm were taken and those fit as well. */
+function inInches(part: Part, place: PartPlace): Part {
+  if (!('runs' in part) || part.runs.kind !== 'side slides' || part.runs.hardware !== 'slide-full')
+    return part;
+  const other: Part = { ...part, runs: { ...part.runs, hardware: 'slide-full-in' } };
+  return familyOf(other).refuse(other, place, []).length === 0 ? other : part;
 }
 
 /** An id and a name that no item has yet, made of these. */

@@ -229,6 +229,9 @@ export function airBounds(mover: Mover, frame: SheetFrame): Bounds {
   return boundsOf(places.flatMap((travel) => outlineOf(frame, ...cornersAt(mover, travel))));
 }
 
+/** More pieces than this are drawn apart from each other. */
+const PLAIN = 5;
+
 /** The part itself where it stands now. */
 export const PartNow = memo(function PartNow({
   mover,
@@ -263,8 +266,9 @@ export const PartNow = memo(function PartNow({
           key={i}
           points={points}
           fill={selected ? colour('tarn') : colour('tarnFill')}
-          stroke={colour('tarn')}
-          strokeWidth={1.4}
+          // What a box is made of shows in it, selected as well.
+          stroke={selected && outlines.length > PLAIN ? colour('paper') : colour('tarn')}
+          strokeWidth={selected && outlines.length > PLAIN ? 0.7 : 1.4}
           strokeLinejoin="round"
         />
       ))}

@@ -1,5 +1,6 @@
 import {
   extentOf,
+  itemOfMover,
   itemsOf,
   type Mover,
   type PartReport,
@@ -62,7 +63,10 @@ export const SheetLabels = memo(function SheetLabels(props: Props) {
         ]
       : [];
     const things = itemBounds(scene, frame, sight);
+    // What stays in the case of a part that moves, such as its slides, is not named beside its mark.
+    const moving = new Set(scene.movers.map(({ id }) => itemOfMover(id)));
     for (const [key, bounds] of things) {
+      if (moving.has(key)) continue;
       const body = key.startsWith('overhead ') ? key.slice(9) : undefined;
       const text = body
         ? `${(scene.still.find(({ id }) => id === body)?.name ?? '').replace(/^the /, '')} overhead`
