@@ -1,4 +1,6 @@
 import type { Body, Mover, MovingBody } from '../scene/scene';
+import { STRAIGHT } from '../motion/drive';
+import type { Motion } from '../motion/motion';
 import { curveOf, share, type CurvePoint } from './curve';
 import { leastClearance, type LeastClearance } from './leastClearance';
 import {
@@ -95,46 +97,62 @@ export function* curveSteps(
   check: MoverCheck,
 ): Generator<void, MoverCheck> {
   const { from, to, watch } = check;
-  const pairsOf = new Map<string, PiecePair[]>();
-  const wanted = new Set(check.encounters.map(keyOf));
-  for (const [moving, other] of meetings(mover, still)) {
-    const key = `${moving.id} ${other.id}`;
-    if (wanted.has(key)) pairsOf.set(key, piecePairs(mover, moving, other, watch, noCounts()));
-  }
+  const shifted = mover.bodies.every(({ motion }) => onlyShifts(motion));
+  const others = new Map([...still, ...mover.bodies].map((body) => [body.id, body]));
+  const movings = new Map(mover.bodies.map((body) => [body.id, body]));
+  const pairsOf = new Map(
+    check.encounters.map((encounter) => {
+      const [moving, other] = [movings.get(encounter.moving)!, others.get(encounter.still)!];
+      return [encounter, piecePairs(mover, moving, other, watch, noCounts())] as const;
+    }),
+  );
   const encounters: Encounter[] = [];
   let drawn = 0;
   for (const encounter of check.encounters) {
-    const next = curved(encounter, pairsOf.get(keyOf(encounter)) ?? [], check, drawn < MOST_CURVES);
+    const next = curved(encounter, pairsOf.get(encounter)!, check, drawn < MOST_CURVES, shifted);
     if (next.curve.length > 0) drawn += 1;
     encounters.push(next);
     yield;
   }
-  // The worst first: what can never be as short as what was found at a travel is not looked at there.
-  const all = check.encounters.flatMap((encounter) => {
-    const { least, needed } = encounter;
-    const atLeast = least ? share({ clearance: least.lower, needed }) : 0;
-    return (pairsOf.get(keyOf(encounter)) ?? []).map((pair) => ({ ...pair, atLeast }));
-  });
+  // The worst first: once it is found at a travel, what can never be as short is not looked at there, nor what comes after.
+  const all = check.encounters
+    .flatMap(({ least, needed }, i) => {
+      const lower = least?.lower ?? 0;
+      const own = pairsOf.get(check.encounters[i]!)!;
+      return own.map((pair) => ({ pair, bound: share({ clearance: Math.max(lower, pair.apart), needed }) }));
+    })
+    .sort((a, b) => a.bound - b.bound);
+  const pairs = all.map(({ pair }) => pair);
+  const bounds = all.map(({ bound }) => bound);
   const must = encounters.flatMap(turningPoints);
   return {
     ...check,
     encounters,
-    curve: curveOf((travel) => worstAt(all, travel, mover.needs.around, watch), from, to, must),
+    curve: curveOf(
+      (travel) => worstAt(pairs, travel, mover.needs.around, watch, bounds),
+      from,
+      to,
+      must,
+      shifted,
+    ),
   };
 }
 
-const keyOf = ({ moving, still }: Encounter) => `${moving} ${still}`;
+/** In step with its travel along a straight line. */
+const onlyShifts = ({ knots, stagesAt }: Motion): boolean =>
+  knots.length === 0 && stagesAt(0).every(({ joint, drive }) => joint.kind === 'slide' && drive === STRAIGHT);
 
 function curved(
   encounter: Encounter,
   pairs: readonly PiecePair[],
   { from, to, watch }: MoverCheck,
   draw: boolean,
+  shifted: boolean,
 ): Encounter {
   if (!pairs.some(({ held }) => held.length > 0)) return encounter;
   if (!draw && !encounter.contact) return encounter;
   const value = (travel: number) => worstAt(pairs, travel, encounter.needed, watch);
-  const curve = draw ? curveOf(value, from, to, turningPoints(encounter)) : [];
+  const curve = draw ? curveOf(value, from, to, turningPoints(encounter), shifted) : [];
   return { ...encounter, curve, deepest: encounter.contact && deepestOf(pairs, from, to) };
 }
 
@@ -162,18 +180,26 @@ function turningPoints({ contact, short, least, blocked }: Encounter): number[] 
 /** A pair takes over as the shortest only by more than this share: two that stay alike (both sides of a drawer) do not take turns. */
 const TIE = 1e-9;
 
+/** The shortest of what it needs at a travel. `bounds`, rising, say for each pair what it is never below, as a share. */
 function worstAt(
-  pairs: readonly (PiecePair & { readonly atLeast?: number })[],
+  pairs: readonly PiecePair[],
   travel: number,
   around: number,
   watch: number,
+  bounds?: readonly number[],
 ): CurvePoint {
   let worst: CurvePoint = { travel, clearance: watch, needed: around, of: -1 };
-  for (const [of, { approach, held, needed, atLeast = 0 }] of pairs.entries()) {
-    if (atLeast > share(worst)) continue;
+  let least = share(worst);
+  for (let of = 0; of < pairs.length; of += 1) {
+    if (bounds && bounds[of]! > least) break;
+    const { approach, held, needed } = pairs[of]!;
     if (!held.some(([from, to]) => travel >= from && travel <= to)) continue;
     const here = { travel, clearance: approach.at(travel, 0).value, needed, of };
-    if (share(here) < share(worst) - TIE) worst = here;
+    const its = share(here);
+    if (its < least - TIE) {
+      worst = here;
+      least = its;
+    }
     if (worst.clearance <= 0) break;
   }
   return worst;

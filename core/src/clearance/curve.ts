@@ -19,7 +19,9 @@ export function share({ clearance, needed }: Pick<CurvePoint, 'clearance' | 'nee
   return clearance / (clearance + Math.max(needed, LEAST_NEED));
 }
 
+/** Stretches a curve is begun with: of any motion, and of bodies that only shift. */
 const COARSE = 12;
+const COARSE_SHIFTED = 2;
 const FINEST = 4096;
 /** A bend is told to this part of the travel. */
 const BEND = 2 ** -24;
@@ -42,6 +44,8 @@ function offLine(a: CurvePoint, b: CurvePoint, here: CurvePoint): number {
  *
  * @param value  the exact value at a travel
  * @param must   travels that must be points of it (the least, the contacts, knots of the motions)
+ * @param shifted  the bodies only shift along a straight line: the distance of two convex pieces is then convex along the
+ * travel, so that what is level at three places is level between them
  * @source smoothness: a convex body's distance is differentiable where it is not 0 (Rockafellar 1970, theorem 25.1)
  */
 export function curveOf(
@@ -49,10 +53,12 @@ export function curveOf(
   from: number,
   to: number,
   must: readonly number[] = [],
+  shifted = false,
 ): CurvePoint[] {
+  const coarse = shifted ? COARSE_SHIFTED : COARSE;
   const finest = (to - from) / FINEST;
   const stops = new Set<number>(must.filter((t) => t >= from && t <= to));
-  for (let i = 0; i <= COARSE; i += 1) stops.add(from + ((to - from) * i) / COARSE);
+  for (let i = 0; i <= coarse; i += 1) stops.add(from + ((to - from) * i) / coarse);
   const points: CurvePoint[] = [];
   const between = (a: CurvePoint, b: CurvePoint) => value((a.travel + b.travel) / 2);
   const refine = (a: CurvePoint, b: CurvePoint) => {

@@ -20,7 +20,7 @@ import {
 import { DEFAULT_TOLERANCE, leastClearance, type LeastClearance, type Witness } from './leastClearance';
 import { boxesApart, standing, swept } from './extent';
 import { MovingPiece } from './movingPiece';
-import { mayMeet } from './sweptBoxes';
+import { boxGap } from './sweptBoxes';
 
 /** Pressing deeper than this into a touch that is meant, or that was there at the start, is a hit, mm. */
 export const TOUCH = 0.01;
@@ -72,6 +72,8 @@ export interface PiecePair {
   readonly pieces: readonly [number, number];
   readonly held: readonly (readonly [number, number])[];
   readonly needed: number;
+  /** At least so far from each other over the whole travel, mm, by their boxes. */
+  readonly apart: number;
 }
 
 /** Counts of the work: pairs of pieces looked at, those that survived the boxes, distance evaluations. */
@@ -107,7 +109,7 @@ export function piecePairs(
           b === AT_REST
             ? approachStill(first, obstacle)
             : approachMoving(first, new MovingPiece(obstacle, b));
-        pairs.push({ approach, pieces: [i, j], held, needed });
+        pairs.push({ approach, pieces: [i, j], held, needed, apart: 0 });
       }
     }
     counts.pairs += pairs.length;
@@ -119,12 +121,20 @@ export function piecePairs(
   for (let i = 0; i < pieces.length; i += 1) {
     for (let j = 0; j < boxes.length; j += 1) {
       counts.pairs += 1;
-      if (boxes[j] && !mayMeet(sweptBy[i]!, boxes[j]!, reach)) continue;
+      const apart = boxes[j] ? boxGap(sweptBy[i]!, boxes[j]!, reach) : 0;
+      if (apart === Infinity) continue;
       counts.survived += 1;
-      pairs.push({ approach: approachStill(pieces[i]!, other.pieces[j]!), pieces: [i, j], held, needed });
+      pairs.push({
+        approach: approachStill(pieces[i]!, other.pieces[j]!),
+        pieces: [i, j],
+        held,
+        needed,
+        apart,
+      });
     }
   }
-  return pairs;
+  // The nearest first: what it attains spares most of the others.
+  return pairs.sort((a, b) => a.apart - b.apart);
 }
 
 /** How far about a mover anything matters, mm. */
@@ -163,6 +173,11 @@ class Meeting {
     return this.hitPieces ?? this.leastPieces;
   }
 
+  /** Whether a pair can neither touch, nor come short of what is needed, nor be nearer than what is attained. */
+  spared({ apart, needed }: PiecePair): boolean {
+    return this.least !== undefined && apart > Math.max(needed, this.least.witness.clearance);
+  }
+
   /** A touch that is meant may not go deeper than it is meant to. */
   press(pair: PiecePair, { from, to, depth }: IntendedContact): void {
     const { approach } = pair;
@@ -187,7 +202,8 @@ class Meeting {
     const answer = leastClearance(approach, from, to, {
       tolerance,
       decide: [level, needed],
-      watch: Math.max(watch, needed),
+      // Of several pairs only the shortest counts: farther than what is attained is as good as out of sight.
+      watch: Math.max(needed, Math.min(watch, this.least?.witness.clearance ?? Infinity)),
       enough: level,
     });
     if (answer.beyondWatch) return;
@@ -242,6 +258,7 @@ export function meet(
   const contact = contactOf(mover, moving, other);
   const meeting = new Meeting(mover, options);
   for (const pair of piecePairs(mover, moving, other, watch, counts)) {
+    if (meeting.spared(pair)) continue;
     if (contact) meeting.press(pair, contact);
     for (const [from, to] of pair.held) meeting.keep(pair, from, to);
     counts.evaluations += pair.approach.evaluations;

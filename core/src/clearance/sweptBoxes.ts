@@ -62,19 +62,20 @@ export function sweptBoxes(moving: MovingPiece, from: number, to: number): Boxes
 
 const slice = (from: number, to: number, k: number) => from + ((to - from) * k) / SLICES;
 
-/** Whether a box comes within `watch` mm of the swept piece: of its whole, then of any slice. */
-export function mayMeet(swept: Boxes, box: Boxes, watch: number): boolean {
-  if (!within(swept, 0, box, watch)) return false;
-  for (let at = 6; at < swept.length; at += 6) if (within(swept, at, box, watch)) return true;
-  return false;
+/** At least so far, mm, a box stays from the swept piece: from its whole, then from every slice. Infinity beyond `watch`. */
+export function boxGap(swept: Boxes, box: Boxes, watch: number): number {
+  if (gapAt(swept, 0, box, watch) === Infinity) return Infinity;
+  let least = Infinity;
+  for (let at = 6; at < swept.length; at += 6) least = Math.min(least, gapAt(swept, at, box, watch));
+  return least;
 }
 
-function within(a: Boxes, at: number, b: Boxes, watch: number): boolean {
+function gapAt(a: Boxes, at: number, b: Boxes, watch: number): number {
   let square = 0;
   for (let axis = 0; axis < 3; axis += 1) {
     const gap = Math.max(a[at + axis]! - b[3 + axis]!, b[axis]! - a[at + 3 + axis]!, 0);
-    if (gap > watch) return false;
+    if (gap > watch) return Infinity;
     square += gap * gap;
   }
-  return square <= watch * watch;
+  return square <= watch * watch ? Math.sqrt(square) : Infinity;
 }

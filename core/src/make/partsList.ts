@@ -2,7 +2,7 @@ import type { Panel } from '../carcass/panels';
 import { formatLength } from '../length/formatLength';
 import { sayLengths } from '../length/lengthMark';
 import { familyOf } from '../parts/families';
-import { carcassOf, partPlace, planHardware, planStock } from '../plan/place';
+import { carcassOf, partPlace, partSizes, planHardware, planStock } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { sumText, type Sum } from '../sizing/sum';
 
@@ -51,19 +51,17 @@ export function partsList(plan: Plan): PartsLine[] {
     const parts = plan.parts
       .filter((part) => part.carcass === carcass.id)
       .flatMap((part) =>
-        familyOf(part)
-          .sizes(part, partPlace(plan, part)!)
-          .map((piece): PartsLine => ({
-            item: part.id,
-            of: carcass.name,
-            name: piece.name,
-            count: piece.count,
-            length: piece.height,
-            width: piece.width,
-            thickness: piece.thickness,
-            material: materialName(piece.material),
-            notes: piece.notes.map((note) => sayLengths(note, plan.units)),
-          })),
+        partSizes(plan, part).map((piece): PartsLine => ({
+          item: part.id,
+          of: carcass.name,
+          name: piece.name,
+          count: piece.count,
+          length: piece.height,
+          width: piece.width,
+          thickness: piece.thickness,
+          material: materialName(piece.material),
+          notes: piece.notes.map((note) => sayLengths(note, plan.units)),
+        })),
       );
     return [...together(own), ...parts];
   });

@@ -5,7 +5,7 @@ import type { OwnSchools } from '../material/schema';
 import { stockOf, type Stock } from '../material/stock';
 import type { Part } from '../parts/families';
 import { familyOf } from '../parts/families';
-import type { BuiltPart, PartPlace } from '../parts/family';
+import type { BuiltPart, PartPlace, SizedPiece } from '../parts/family';
 import type { ClearOpening } from '../parts/sliding/clear';
 import type { Sliding } from '../parts/sliding/schema';
 import { openingsOf } from '../parts/sliding/sliding';
@@ -171,6 +171,18 @@ export function partPlace(
   return place;
 }
 const MOST_PLACES = 8;
+
+const sizesKept = new WeakMap<Part, { readonly place: PartPlace; readonly sizes: readonly SizedPiece[] }>();
+
+/** The pieces of a part whose carcass is in the plan, with their sums. */
+export function partSizes(plan: Plan, part: Part): readonly SizedPiece[] {
+  const place = partPlace(plan, part)!;
+  const known = sizesKept.get(part);
+  if (known?.place === place) return known.sizes;
+  const sizes = familyOf(part).sizes(part, place);
+  sizesKept.set(part, { place, sizes });
+  return sizes;
+}
 
 /** The clear openings that sliding panels allow, the widest first; none of other parts. */
 export function panelOpenings(plan: Plan, part: Part): readonly ClearOpening[] {

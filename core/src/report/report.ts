@@ -10,10 +10,10 @@ import type { Units } from '../length/units';
 import type { PartNote, PartPlace, Proposal, Rest, SizedPiece } from '../parts/family';
 import { called } from '../item/called';
 import { sayLengths } from '../length/lengthMark';
-import { partPlace } from '../plan/place';
+import { partPlace, partSizes } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { buildScene } from '../scene/buildScene';
-import { bodiesOf, itemOfMover, MOST_DOUBT, type Body, type Mover, type Scene } from '../scene/scene';
+import { bodyOf, itemOfMover, MOST_DOUBT, type Body, type Mover, type Scene } from '../scene/scene';
 import { airFindings, type AirFinding } from './air';
 import { encounterSentence, shortVerdict, travelText } from './words';
 
@@ -200,7 +200,7 @@ function newReport(
   check: MoverCheck,
 ): PartReport {
   const family = familyOf(part);
-  const met = check.encounters[0] && otherBody(scene, check.encounters[0].still);
+  const met = check.encounters[0] && bodyOf(scene, check.encounters[0].still);
   const proposal = family.advise(part, check, place, met);
   const fittings = new Set(scene.still.filter(({ item }) => item === part.id).map(({ id }) => id));
   // That it clears its own hinge plates is no news.
@@ -209,8 +209,7 @@ function newReport(
   );
   return {
     ...checked(plan, scene, mover, { ...check, encounters }),
-    sizes: family
-      .sizes(part, place)
+    sizes: partSizes(plan, part)
       .filter(({ of }) => of === mover.id)
       .map((piece) => ({ ...piece, notes: piece.notes.map((one) => sayLengths(one, plan.units)) })),
     proposal: proposal && { ...proposal, words: sayLengths(proposal.words, plan.units) },
@@ -237,7 +236,7 @@ function checked(
 }
 
 function findingOf(plan: Plan, scene: Scene, mover: Mover, encounter: Encounter): Finding {
-  const still = otherBody(scene, encounter.still);
+  const still = bodyOf(scene, encounter.still);
   const moving = bodyNamed(mover.bodies, encounter.moving);
   const names = {
     moving: moving === mover.bodies[0] ? '' : moving.name,
@@ -259,11 +258,6 @@ function findingOf(plan: Plan, scene: Scene, mover: Mover, encounter: Encounter)
 /** Whether a body is of a leaf that must stand open before this comes out. */
 const waitsFor = (scene: Scene, { behind = [] }: Mover, { id }: Body): boolean =>
   scene.movers.some((leaf) => behind.includes(leaf.id) && leaf.bodies.some((body) => body.id === id));
-
-/** What a part meets: something still, or a body of a part that moves. */
-function otherBody(scene: Scene, id: string): Body {
-  return bodyNamed(bodiesOf(scene), id);
-}
 
 function bodyNamed<B extends Body>(bodies: readonly B[], id: string): B {
   const body = bodies.find((candidate) => candidate.id === id);
@@ -364,7 +358,7 @@ function tail({ sentence, moving }: Finding, { bodies }: Mover, subject: string)
 
 function elsewhere(scene: Scene, finding: Finding | undefined): string {
   if (!finding) return 'look at its numbers';
-  const still = otherBody(scene, finding.still);
+  const still = bodyOf(scene, finding.still);
   return `move it away from ${still.name}, or make it smaller`;
 }
 

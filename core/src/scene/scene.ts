@@ -133,7 +133,18 @@ export interface Scene {
   readonly air?: readonly Body[];
 }
 
-/** Every body of a scene, still or moving: what a finding may name. */
+const named = new WeakMap<Scene, ReadonlyMap<string, Body>>();
+
+/** The body of a scene with this id, still or moving: what a finding names. Throws where there is none. */
+export function bodyOf(scene: Scene, id: string): Body {
+  let byId = named.get(scene);
+  if (!byId) named.set(scene, (byId = new Map(bodiesOf(scene).map((body) => [body.id, body]))));
+  const body = byId.get(id);
+  if (!body) throw new Error(`The scene has no body ${id}.`);
+  return body;
+}
+
+/** Every body of a scene, still or moving. */
 export function bodiesOf(scene: Scene): Body[] {
   return [...scene.still, ...scene.movers.flatMap(({ bodies }) => bodies)];
 }
