@@ -1,7 +1,7 @@
 import { buildCarcass, type BuiltCarcass } from '../carcass/build';
 import { layOut, type Layout } from '../carcass/layout';
 import { hardwareList, type HardwareList } from '../hardware/generic';
-import type { OwnSchools } from '../material/schema';
+import type { OwnSchools, Schools } from '../material/schema';
 import { stockOf, type Stock } from '../material/stock';
 import type { Part } from '../parts/families';
 import { familyOf } from '../parts/families';
@@ -101,12 +101,12 @@ function existingOf({ gaps }: Plan, item: Existing): Built {
 
 /** What a plan cuts from, by its schools or with a part's own. */
 export function planStock({ materials, schools }: Plan, own?: OwnSchools): Stock {
-  const asked = { thickness: own?.thickness ?? schools.thickness, sizing: own?.sizing ?? schools.sizing };
+  // A plan that was read leaves out what is not its own; it never says undefined.
+  const asked = own ? ({ ...schools, ...own } as Schools) : schools;
+  const key = JSON.stringify(asked);
   let kept = stocksKept.get(materials);
   if (!kept) stocksKept.set(materials, (kept = []));
-  let stock = kept.find(
-    ({ schools: one }) => one.thickness === asked.thickness && one.sizing === asked.sizing,
-  );
+  let stock = kept.find(({ schools: one }) => JSON.stringify(one) === key);
   if (!stock) kept.push((stock = stockOf(materials, asked)));
   return stock;
 }

@@ -18,7 +18,7 @@ export function drawerSizes(
   // From the top down, as one counts them.
   const all = [...laid.drawers].reverse();
   return [
-    ...all.flatMap((at) => (at.front ? [frontPiece(drawer, laid, at)] : [])),
+    ...all.flatMap((at) => (at.front ? [frontPiece(drawer, laid, at, place)] : [])),
     ...together(all.flatMap((at) => boxOf(drawer, laid, at, innards))),
     ...together(all.flatMap((at) => packingPieces(drawer, laid, at))),
   ];
@@ -35,7 +35,7 @@ function together(pieces: readonly { readonly key: string; readonly piece: Sized
   return [...alike.values()];
 }
 
-function frontPiece(drawer: Drawer, laid: LaidBank, at: DrawerAt): SizedPiece {
+function frontPiece(drawer: Drawer, laid: LaidBank, at: DrawerAt, { stock }: PartPlace): SizedPiece {
   const { fit, front, bank, handle } = drawer;
   const { opening, over, between } = laid;
   const inset = fit.kind === 'inset';
@@ -62,6 +62,8 @@ function frontPiece(drawer: Drawer, laid: LaidBank, at: DrawerAt): SizedPiece {
       `Handle holes ${lengthMark(handle.holes.mm)} apart, each ${lengthMark((finished - handle.holes.mm) / 2)} from its end.`,
     );
   else if (handle) notes.push(`Knob in the middle, ${lengthMark(finished / 2)} from each end.`);
+  if (front.made === 'applied') notes.push(FIXING[stock.schools.front]);
+  notes.push(...slideNotes(drawer, laid, at, stock.schools.slides));
   return {
     name: titleOf(drawer, at),
     count: 1,
@@ -72,6 +74,31 @@ function frontPiece(drawer: Drawer, laid: LaidBank, at: DrawerAt): SizedPiece {
     of: moverId(drawer, at),
     notes,
   };
+}
+
+/** How an applied front is set to its neighbours before it is screwed, by the school of the job. */
+const FIXING: Readonly<Record<PartPlace['stock']['schools']['front'], string>> = {
+  pinned: 'Set the front by shims, pin it from before, then screw it from inside the box.',
+  'pressed points':
+    'Let screw points stand a hair out of the box, press the front on them, and screw it where they mark.',
+  'taped or wedged': 'Hold the front in its gaps by tape or wedges while you screw it from inside.',
+  glued: 'Glue the front to its box and clamp it; it cannot be set again.',
+};
+
+/** Where the slides of one drawer are fixed: the spacer they lie on in the case, or their line on a side on the bench. */
+function slideNotes(
+  { runs }: Drawer,
+  { slide, opening }: LaidBank,
+  at: DrawerAt,
+  school: PartPlace['stock']['schools']['slides'],
+): string[] {
+  if (runs.kind !== 'side slides' || slide?.kind !== 'slide') return [];
+  const edge = at.box.z[0] + runs.up.mm;
+  return [
+    school === 'over spacers'
+      ? `Its slides lie on spacers ${lengthMark(edge - opening.inside.bottom)} high over the bay’s bottom.`
+      : `The middle of its slides is ${lengthMark(edge + slide.high / 2)} above the foot of the case’s side.`,
+  ];
 }
 
 /** How the box's outer width came about. */

@@ -142,7 +142,7 @@ function grooveNotes(sliding: Sliding, way: Grooves, place: PartPlace): PartNote
   note('fit', free < 1 ? 'tight' : 'clear', `Where they are nearest its head has ${lengthMark(free, 'most')} free.`);
   const play = way.wide.mm - thick;
   note('fit', play < 0.5 || play > 2 ? 'tight' : 'clear', `It has ${lengthMark(play)} free in a groove of ${lengthMark(way.wide.mm)}${play < 0.5 ? ': paint and damp take that' : play > 2 ? ': it will rattle' : ''}.`);
-  found.push(outNote(way, laid));
+  found.push(outNote(way, laid, place.stock.schools.panels));
   const openings = clearOpenings(panels, run, way.lap.mm);
   const widest = openings[0];
   if (widest)
@@ -163,8 +163,8 @@ const LEAST_BITE = 3;
 const firstOf = <T extends { readonly panel: number }>(all: readonly T[]): T[] =>
   all.filter((one, i) => all.findIndex(({ panel }) => panel === one.panel) === i);
 
-/** Whether panels come out over the lower track; those behind come out after those before them. */
-function outNote(way: Grooves, laid: LaidGrooves): PartNote {
+/** Whether panels come out over the lower track, and whether that is what is wanted; those behind come out after those before them. */
+function outNote(way: Grooves, laid: LaidGrooves, wanted: 'lift out' | 'captive'): PartNote {
   const { tracks, thick, panels } = laid;
   const ways = Array.from({ length: way.tracks }, (_, track) =>
     liftOut({
@@ -179,23 +179,31 @@ function outNote(way: Grooves, laid: LaidGrooves): PartNote {
     }),
   );
   const stuck = ways.find(({ kind }) => kind !== 'lifts out');
-  if (!stuck)
-    return {
-      about: 'fit',
-      verdict: 'clear',
-      sentence: `Its panels lift out where the tracks are farthest apart: up, foot forward, down; the ones in front first.`,
-    };
-  if (stuck.kind === 'captive')
-    return {
-      about: 'fit',
-      verdict: 'clear',
-      sentence: `Its panels are captive: lifted, they meet the top groove ${lengthMark(stuck.short)} too soon. Put them in before an end is closed, those at the back first; a top groove ${lengthMark(way.top.mm + stuck.short, 'least')} deep lets them lift.`,
-    };
-  return {
+  const note = (
+    as: 'lift out' | 'captive',
+    sentence: string,
+    worst: PartNote['verdict'] = 'tight',
+  ): PartNote => ({
     about: 'fit',
-    verdict: 'tight',
-    sentence: `Its panels lift clear of the lower track and then wedge in the top groove as the foot is drawn out: it is ${lengthMark(stuck.kind === 'wedges' ? stuck.short : 0, 'least')} too narrow for that. Widen it by as much, or put them in before an end is closed.`,
-  };
+    verdict: as === wanted ? 'clear' : worst,
+    sentence,
+  });
+  if (!stuck) {
+    const deepest = span(panels[0]!.bounds.z) - tracks.farthest;
+    return note(
+      'lift out',
+      `Its panels lift out where the tracks are farthest apart: up, foot forward, down; the ones in front first.${wanted === 'captive' ? ` A top groove less than ${lengthMark(deepest, 'most')} deep keeps them in.` : ''}`,
+    );
+  }
+  if (stuck.kind === 'captive')
+    return note(
+      'captive',
+      `Its panels are captive: lifted, they meet the top groove ${lengthMark(stuck.short)} too soon. Put them in before an end is closed, those at the back first; a top groove ${lengthMark(way.top.mm + stuck.short, 'least')} deep lets them lift.`,
+    );
+  return note(
+    'captive',
+    `Its panels lift clear of the lower track and then wedge in the top groove as the foot is drawn out: it is ${lengthMark(stuck.kind === 'wedges' ? stuck.short : 0, 'least')} too narrow for that. Widen it by as much, or put them in before an end is closed.`,
+  );
 }
 
 function hungNotes(sliding: Sliding, way: Hung, place: PartPlace): PartNote[] {
