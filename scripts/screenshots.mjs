@@ -55,7 +55,10 @@ await command(async () => {
     await take('cabin', `/jobs/${job('Sedge Wren')}/measure`, {}, async (page) =>
       onPlan(page).getByRole('button', { name: 'Hull side, starboard', exact: true }).click(),
     );
-    await take('shed', `/jobs/${job('Kiln shed')}/check`, {}, openLeaf('Glaze pair, left', 60));
+    await take('shed', `/jobs/${job('Kiln shed')}/check`, {}, async (page) => {
+      await onPlan(page).getByRole('button', { name: 'Glaze panels, 1', exact: true }).press('Enter');
+      await page.getByRole('button', { name: 'Show' }).first().click();
+    });
     await take('make', `/jobs/${demo}/make`, {}, async (page) =>
       page.getByRole('button', { name: 'Wardrobe pair, left' }).click(),
     );
