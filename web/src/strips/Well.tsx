@@ -1,3 +1,4 @@
+import { textWidth } from '../sheet/labels';
 import { share, travelText, type Mover, type PartReport, type Units } from '@tarnpass/core';
 import { memo, useMemo, useRef } from 'react';
 import { play, stop } from '../board/play';
@@ -55,6 +56,10 @@ export function Well({ mover, report, units, selected }: Props) {
   };
   const x = at(travel);
   const text = travelText(mover, travel, units);
+  // As wide as its figure, inches with fractions too, and never past the ends of the strip.
+  const wide = Math.max(RIDER.width, textWidth(text, 15) + 8);
+  const past = (wide - RIDER.target) / 2;
+  const middle = Math.min(Math.max(x, past), WELL.width - past);
   return (
     <svg
       ref={svg}
@@ -89,9 +94,9 @@ export function Well({ mover, report, units, selected }: Props) {
         >
           <rect x={x - RIDER.target / 2} y={-WELL.top} width={RIDER.target} height={44} fill="transparent" />
           <rect
-            x={x - RIDER.width / 2}
+            x={middle - wide / 2}
             y={-WELL.top + 1}
-            width={RIDER.width}
+            width={wide}
             height={RIDER.height}
             rx={2}
             fill={travel > from ? colour('ink') : colour('paper')}
@@ -99,7 +104,7 @@ export function Well({ mover, report, units, selected }: Props) {
             strokeWidth={selected ? 1.8 : 1.4}
           />
           <text
-            x={x}
+            x={middle}
             y={-WELL.top + 15.5}
             textAnchor="middle"
             fontSize={15}

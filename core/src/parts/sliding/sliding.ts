@@ -387,5 +387,12 @@ export const SLIDING: Family<Sliding> = {
   takes: () => [],
   notes,
   rests,
-  advise: () => undefined,
+  // Pulls that stand in each other's way are let in.
+  advise: ({ pull }, { encounters: [worst] }) =>
+    pull?.kind === 'knob' && worst && [worst.moving, worst.still].some((id) => id.endsWith('/pull'))
+      ? {
+          words: 'let the pulls in, so that panels pass them',
+          changes: [{ path: ['pull'], before: pull, after: { ...pull, kind: 'let in', projection: mm(0) } }],
+        }
+      : undefined,
 }; // prettier-ignore

@@ -65,6 +65,16 @@ describe('panels in grooves', () => {
     expect(refusalOf(withSliding({ stations, sag, bite: mm(9.5) }))).toContain('Where its tracks are nearest it jams: its head is 0.5 mm longer than the top groove is deep.');
   }); // prettier-ignore
 
+  it('knobs that stop the panels behind them are let in by its own advice', () => {
+    const knob = { kind: 'knob', width: mm(30), projection: mm(20), fromEdge: mm(30), up: mm(300), at: 'left' } as const;
+    const plan = planWith(withSliding({}, { pull: knob }));
+    const short = reportOf(plan).parts.find(({ verdict }) => verdict === 'hits')!;
+    expect(short.proposal!.words).toBe('let the pulls in, so that panels pass them');
+    const [change] = short.proposal!.changes;
+    const mended = planWith(withSliding({}, { pull: change!.after as typeof knob }));
+    expect(reportOf(mended).parts.every(({ verdict }) => verdict === 'clear')).toBe(true);
+  }); // prettier-ignore
+
   it('goes behind posts only where there are posts', () => {
     expect(refusalOf(withSliding({ lap: mm(10) }))).toContain('Behind the posts a panel has 0 mm of room.');
     expect(laidOf(withSliding({ lap: mm(10) }, {}, { frame: FRAME })).panels[0]!.bounds.x[0]).toBe(38 - 10);
