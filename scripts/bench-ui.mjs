@@ -4,6 +4,7 @@ import { gzipSync } from 'node:zlib';
 import { ensurePackages } from './lib/packages.mjs';
 import { fromRoot } from './lib/paths.mjs';
 import { command } from './lib/run.mjs';
+import { uiBank } from './lib/uiBank.mjs';
 import { uiRoom } from './lib/uiRoom.mjs';
 import { uiWall } from './lib/uiWall.mjs';
 
@@ -42,6 +43,7 @@ await command(async () => {
     await solid.context().close();
     const reading = await readings(open, address);
     const wall = await wardrobeWall(open, `/jobs/${await makeJob(address, uiWall())}`);
+    const bank = await drawerBank(open, `/jobs/${await makeJob(address, uiBank())}/plan`);
     return {
       scrubP50Ms: quantile(frames, 0.5),
       scrubP95Ms: quantile(frames, 0.95),
@@ -55,6 +57,7 @@ await command(async () => {
       entryKb: entryKb(),
       ...reading,
       ...wall,
+      ...bank,
     };
   });
   if (process.argv.includes('--json')) console.log(JSON.stringify(figures));
@@ -92,6 +95,17 @@ async function wardrobeWall(open, path) {
     wallCaseMs: quantile(cases, 0.5),
     wallCaseWorstMs: quantile(cases, 1),
   };
+}
+
+/** From the key that takes a gap, which changes all of a bank's drawers, to all answers on the page. */
+async function drawerBank(open, path) {
+  const page = await open(path);
+  await settled(page);
+  await page.getByRole('slider', { name: 'Travel of Bank, 24' }).focus();
+  await page.locator('[data-part="bank.24"]').first().press('Enter');
+  const gaps = await answers(page, 'Gap between neighbours', (i) => (2 + i / 10).toFixed(1));
+  await page.context().close();
+  return { bankGapMs: quantile(gaps, 0.5), bankGapWorstMs: quantile(gaps, 1) };
 }
 
 /** In the page: notes when the plan with its furniture is first on the screen, ms from the start of the load. */

@@ -194,6 +194,7 @@ function bayFields(carcass: Carcass): CarcassField[] {
             read('Width as read, bottom', 'bottom'),
             read('Width as read, middle', 'middle'),
             read('Width as read, top', 'top'),
+            read('Width as read, inside', 'deep'),
             read('Height as read, left', 'left'),
             read('Height as read, right', 'right'),
           ]),

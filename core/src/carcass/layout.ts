@@ -223,6 +223,8 @@ function splitRegion(
 function openingOf(carcass: Carcass, shell: Shell, bay: Bay, region: Region, read: boolean): Opening {
   const { left, right, bottom, top, edges } = region;
   const clear = { left: rightmost(left), right: leftmost(right), bottom, top };
+  // Read narrower within than its opening, it comes in at both sides alike: a width does not tell which side bows.
+  const bows = read && bay.read.deep ? Math.max(0, (clear.right - clear.left - bay.read.deep.mm) / 2) : 0;
   const edge = (side: keyof typeof clear): Edge => {
     const { member, until, shared } = edges[side];
     const at = member ?? clear[side];
@@ -235,7 +237,13 @@ function openingOf(carcass: Carcass, shell: Shell, bay: Bay, region: Region, rea
     bay: bay.id,
     ...sides,
     front: -carcass.carries.front.mm,
-    inside: { ...clear, front: shell.front, back: shell.back },
+    inside: {
+      ...clear,
+      left: clear.left + bows,
+      right: clear.right - bows,
+      front: shell.front,
+      back: shell.back,
+    },
     width: sum('opening width', region.width, sides.right.at - sides.left.at, 'stiles stand in by'),
     height: sum('opening height', region.height, sides.top.at - sides.bottom.at, 'rails stand in by'),
     slack: {

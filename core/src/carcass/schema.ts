@@ -20,6 +20,8 @@ export const ReadOpeningSchema = v.strictObject({
   top: v.optional(positiveLength()),
   left: v.optional(positiveLength()),
   right: v.optional(positiveLength()),
+  /** Its width where it is narrowest along its depth: half-way in, or at the back. */
+  deep: v.optional(positiveLength()),
 });
 
 /** A share of what a split leaves: a size of its own, an equal share, or the rest. */

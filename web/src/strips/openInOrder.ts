@@ -6,7 +6,9 @@ import type { AppThunk } from '../store';
 
 /** Every part as far open as it goes free of what stands still. */
 export function openTravels(scene: Scene, reports: ReadonlyMap<string, PartReport>): Travels {
-  return Object.fromEntries(scene.movers.map(({ id, to }) => [id, reports.get(id)?.check.usable ?? to]));
+  // A thing opens in one way at a time: the first it has.
+  const ways = scene.movers.filter(({ goes }) => goes !== 'instead');
+  return Object.fromEntries(ways.map(({ id, to }) => [id, reports.get(id)?.check.usable ?? to]));
 }
 
 /** The stops of a motion through moves: each part's end, and every corner of a way of two. */

@@ -184,6 +184,7 @@ function packingOf(
   const face = (which: 'left' | 'right') => {
     const at = opening.inside[which];
     if (opening[which].shared) return at;
+    // At the front the case stands as wide as its opening, however it bows within.
     return which === 'left' ? Math.min(at, faceAt(left, z)) : Math.max(at, faceAt(right, z));
   };
   const each = old

@@ -32,6 +32,7 @@ export function drawerNotes(
     ...hiddenNotes(drawer, laid),
     ...packingNotes(drawer, laid, place),
     ...screwNotes(drawer, laid),
+    ...kneeNotes(laid, place),
     ...pushNotes(drawer, laid),
     ...fingerNotes(drawer, place),
     // What is closed above is reached into from its sides.
@@ -172,19 +173,53 @@ const OVER = 0.8;
 /** Packing as thick as this stands behind a face frame or beside an old box: it is cut, and no fault of the case. */
 const LEAST_FRAME = 8;
 
-function screwNotes({ runs, old }: Drawer, { slide, side }: LaidBank): PartNote[] {
+function screwNotes({ runs, old, box }: Drawer, { slide, side }: LaidBank): PartNote[] {
   if (runs.kind !== 'side slides' || slide?.kind !== 'slide' || old) return [];
   const bite = runs.screw.mm - slide.metal;
-  return [
+  const found = [
     note(
       'runs',
       bite < Math.min(LEAST_BITE, side * 0.6) ? 'tight' : 'clear',
       `Its screws bite ${lengthMark(bite)} into the box, ${lengthMark(side - bite, 'most')} short of coming out inside.`,
     ),
   ];
+  // The screws stand in the middle of the slide's height.
+  const row = runs.up.mm + slide.high / 2;
+  if (box.bottom.kind === 'groove' && Math.abs(row - box.bottom.up.mm) < GROOVED + LEAST_WOOD)
+    found.push(
+      note(
+        'runs',
+        'tight',
+        `Its screws come upon the groove of its bottom: ${lengthMark(row)} up, and the groove is at ${lengthMark(box.bottom.up.mm)}. Slides ${lengthMark(box.bottom.up.mm + GROOVED + LEAST_WOOD - row, 'least')} higher will do.`,
+      ),
+    );
+  return found;
 }
+/** A bottom in its groove is about so thick, mm. CP. */
+const GROOVED = 6;
+
 /** CP, no single source. */
 const LEAST_BITE = 10;
+/** Wood left between a slide's screws and the groove its bottom is in, mm. CP. */
+const LEAST_WOOD = 4;
+
+/** Knees under what hangs below a table. */
+function kneeNotes({ drawers }: LaidBank, { carcass }: PartPlace): PartNote[] {
+  if (carcass.kind !== 'table frame') return [];
+  const { box, front } = drawers[0]!;
+  const room = carcass.z.mm + Math.min(box.z[0], front?.z[0] ?? Infinity);
+  return [
+    note(
+      'reach',
+      room < KNEES ? 'tight' : 'clear',
+      room < KNEES
+        ? `Knees have ${lengthMark(room, 'most')} under it; ${lengthMark(KNEES)} is wanted to sit at it: ${lengthMark(KNEES - room, 'least')} more.`
+        : `Knees have ${lengthMark(room, 'most')} under it.`,
+    ),
+  ];
+}
+/** Room for knees above the floor, mm. CP, no single source. */
+const KNEES = 610;
 
 function pushNotes({ closing, handle }: Drawer, { push }: LaidBank): PartNote[] {
   if (closing === 'soft-close')

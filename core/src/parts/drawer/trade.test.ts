@@ -156,6 +156,28 @@ describe('slides and boxes', () => {
     expect(refusalOf({ ...withDrawer({ box, front, runs: { ...runs, screw: mm(10) } }), change })).toContain('A screw of 1 in comes out of the front: box and front are 1 in together. Less than 1 in will do.'); // prettier-ignore
   });
 
+  it('screws keep off the groove of the bottom, and do not come out of the case', () => {
+    const notes = (up: number) => reportOf(planWith(withDrawer({ runs: { ...USUAL_RUNS['side slides'], up: mm(up) } }))).notes.map(({ sentence }) => sentence).join();
+    // 45 high at 0: its middle is 22.5 up, the groove 13: 9.5 between them; at 1 above 10 it keeps off.
+    expect(notes(0)).toContain('Its screws come upon the groove of its bottom: 22.5 mm up, and the groove is at 13 mm. Slides 0.5 mm higher will do.');
+    expect(notes(1)).not.toContain('come upon the groove');
+    const thick = { ...withDrawer({ box: { ...USUAL_BOX, material: 'side' }, runs: { ...USUAL_RUNS['side slides'], screw: mm(20) }, front: { made: 'applied', material: 'ply-18', banding: mm(0), screw: mm(30) } }, { sheet: 'thin', back: { material: 'ply-6', set: 'between' } }), change: stock(sheet('side', mm(25)), sheet('thin', mm(15))) };
+    expect(refusalOf(thick)).toContain('A screw of 20 mm comes out through the side of the case: 1.6 mm of metal and 15 mm of side. At most 16.6 mm will do.');
+  }); // prettier-ignore
+
+  it('a case read narrower within than at its front takes a box so much narrower, packed out at the front', () => {
+    const read = { ...caseOf().bay, read: { bottom: mm(564), deep: mm(560) } };
+    const { width, drawers } = laidOf(withDrawer({}, { bay: read }));
+    expect(width).toBeCloseTo(560 - 25.4, 9);
+    expect(drawers[0]!.packing).toEqual({ left: 2, right: 2 });
+  });
+
+  it('knees want 610 mm under a drawer that hangs below a table', () => {
+    // Common practice, no single source. Rails of 90 under a top at 720.
+    const said = reportOf(planWith({ carcasses: [caseOf({ kind: 'table frame', height: mm(720) })], parts: [drawerOf({ carcass: 'case', fit: { kind: 'none', setback: mm(0) }, handle: null, box: { ...USUAL_BOX, height: mm(100), under: mm(500), above: mm(0) } })] })).notes.map(({ sentence }) => sentence).join();
+    expect(said).toContain('Knees have 500 mm under it; 610 mm is wanted to sit at it: 110 mm more.');
+  }); // prettier-ignore
+
   it('joints change what is cut: the ends go into the sides, or over their ends', () => {
     // Derived: 538.6 wide, sides of 12; 450 deep.
     const pieces = (joint: Drawer['box']['joint']) => {

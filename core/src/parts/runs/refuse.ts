@@ -27,8 +27,13 @@ interface Laid {
   readonly travel: number;
 }
 
-/** What cannot run, with the number that would do: too narrow, too long, too low. Paths start at the part. */
-export function runsIssues({ runs, box, old, closing }: Carried, laid: Laid, { box: at }: { readonly box: Bounds }): Issue[] {
+/**
+ * What cannot run, with the number that would do: too narrow, too long, too low. Paths start at the part.
+ *
+ * @param sheet  thickness of the case's sides, mm
+ */
+export function runsIssues({ runs, box, old, closing }: Carried, laid: Laid, { box: at }: { readonly box: Bounds },
+  sheet: number): Issue[] {
   const { slide, side, clear, width, room, length, depth } = laid;
   const one = (path: Issue['path'], message: string): Issue[] => [{ path, message }];
   const wide = clear[1] - clear[0];
@@ -77,6 +82,8 @@ export function runsIssues({ runs, box, old, closing }: Carried, laid: Laid, { b
     const bite = runs.screw.mm - slide.metal;
     if (!old && bite > side + 1e-9)
       return one(['runs', 'screw'], `A screw of ${lengthMark(runs.screw.mm)} comes out inside the box: ${lengthMark(slide.metal)} of metal and ${lengthMark(side)} of side. At most ${lengthMark(slide.metal + side, 'most')} will do.`);
+    if (bite > sheet + 1e-9)
+      return one(['runs', 'screw'], `A screw of ${lengthMark(runs.screw.mm)} comes out through the side of the case: ${lengthMark(slide.metal)} of metal and ${lengthMark(sheet)} of side. At most ${lengthMark(slide.metal + sheet, 'most')} will do.`);
     if (bite <= 0)
       return one(['runs', 'screw'], `A screw of ${lengthMark(runs.screw.mm)} does not come through the slide. More than ${lengthMark(slide.metal, 'least')} will do.`);
   }
