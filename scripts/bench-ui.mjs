@@ -101,7 +101,6 @@ async function wardrobeWall(open, path) {
 async function drawerBank(open, path) {
   const page = await open(path);
   await settled(page);
-  await page.getByRole('slider', { name: 'Travel of Bank, 24' }).focus();
   await page.locator('[data-part="bank.24"]').first().press('Enter');
   const gaps = await answers(page, 'Gap between neighbours', (i) => (2 + i / 10).toFixed(1));
   await page.context().close();
