@@ -7,7 +7,7 @@ export type { Convex } from './solid/convex';
 export type { Piece } from './solid/halfSpace';
 export { box, prism, type Point2, type Point3 } from './solid/prism';
 export { place, type Joint, type Pose } from './motion/joint';
-export { carried, chain, motionOf, motionPose, type Motion } from './motion/motion';
+export { carried, chain, motionOf, motionPose, onlyShifts, type Motion } from './motion/motion';
 export { ratio, STRAIGHT, table } from './motion/drive';
 export { checkMover, type MoverCheck } from './clearance/checkMover';
 export { SceneChecker, parked, type Progress, type SceneCheck } from './clearance/checkScene';

@@ -4,16 +4,22 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { createBrowserRouter, RouterProvider } from 'react-router';
-import { BoardScreen } from './board/Board';
 import { saveBeforeClose } from './job/autosave';
 import { JobsScreen } from './jobs/JobsScreen';
 import { store } from './store';
 import { SheetProvider } from './theme/SheetProvider';
 import { Patterns } from './ui/Patterns';
 
+/** The first screen is through by then, ms. */
+const AFTER = 1500;
+// The board comes once the first screen is through, or at once where a job is what was opened.
+const board = () => import('./board/Board');
+if (location.pathname.startsWith('/jobs/')) void board();
+else addEventListener('load', () => setTimeout(() => void board(), AFTER));
+
 const router = createBrowserRouter([
   { path: '/', Component: JobsScreen },
-  { path: '/jobs/:id/:stage?', Component: BoardScreen },
+  { path: '/jobs/:id/:stage?', lazy: async () => ({ Component: (await board()).BoardScreen }) },
   {
     path: '/jobs/:id/read',
     lazy: async () => ({ Component: (await import('./readings/ReadScreen')).ReadScreen }),

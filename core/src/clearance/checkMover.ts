@@ -1,6 +1,5 @@
 import type { Body, Mover, MovingBody } from '../scene/scene';
-import { STRAIGHT } from '../motion/drive';
-import type { Motion } from '../motion/motion';
+import { onlyShifts } from '../motion/motion';
 import { curveOf, share, type CurvePoint } from './curve';
 import { leastClearance, type LeastClearance } from './leastClearance';
 import {
@@ -137,10 +136,6 @@ export function* curveSteps(
     ),
   };
 }
-
-/** In step with its travel along a straight line. */
-const onlyShifts = ({ knots, stagesAt }: Motion): boolean =>
-  knots.length === 0 && stagesAt(0).every(({ joint, drive }) => joint.kind === 'slide' && drive === STRAIGHT);
 
 function curved(
   encounter: Encounter,

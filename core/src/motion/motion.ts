@@ -62,6 +62,10 @@ export function carried(parent: Motion, own: Motion): Motion {
   };
 }
 
+/** Whether a motion goes along a straight line in step with its travel: what it sweeps is then the hull of its two ends. */
+export const onlyShifts = ({ knots, stagesAt }: Motion): boolean =>
+  knots.length === 0 && stagesAt(0).every(({ joint, drive }) => joint.kind === 'slide' && drive === STRAIGHT);
+
 /** A body that does not move with the travel. */
 export const AT_REST: Motion = chain([]);
 

@@ -1,5 +1,13 @@
 import { memo, useMemo } from 'react';
-import { motionPose, place, travelText, type Mover, type PartReport, type Units } from '@tarnpass/core';
+import {
+  motionPose,
+  onlyShifts,
+  place,
+  travelText,
+  type Mover,
+  type PartReport,
+  type Units,
+} from '@tarnpass/core';
 import { colour } from '../theme/palette';
 import type { SheetFrame } from './frame';
 import { textWidth, type LabelBox } from './labels';
@@ -40,11 +48,9 @@ function stepsOf(mover: Mover, every: number): number[] {
 
 /** What the part sweeps between two travels as one path of bands: each the hull of a piece at its two ends. */
 function sweptPath(mover: Mover, frame: SheetFrame, from: number, to: number): string {
-  const stops = [
-    from,
-    ...stepsOf(mover, 2.5).filter((travel) => travel > from + 1e-6 && travel < to - 1e-6),
-    to,
-  ];
+  // What only shifts sweeps the hull of its ends: no stop between them is wanted.
+  const between = mover.bodies.every(({ motion }) => onlyShifts(motion)) ? [] : stepsOf(mover, 2.5);
+  const stops = [from, ...between.filter((travel) => travel > from + 1e-6 && travel < to - 1e-6), to];
   const places = stops.map((travel) => cornersAt(mover, travel));
   return places
     .slice(1)
