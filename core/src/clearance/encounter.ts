@@ -19,6 +19,7 @@ import {
 } from './firstContact';
 import { DEFAULT_TOLERANCE, leastClearance, type LeastClearance, type Witness } from './leastClearance';
 import { boxesApart, standing, swept } from './extent';
+import type { Piece } from '../solid/halfSpace';
 import { MovingPiece } from './movingPiece';
 import { boxGap } from './sweptBoxes';
 
@@ -76,6 +77,24 @@ export interface PiecePair {
   readonly apart: number;
 }
 
+/** A pair with a piece that stands still. Most are spared, so how they approach is worked out when it is first asked. */
+class StillPair implements PiecePair {
+  private made: Approach | undefined;
+
+  constructor(
+    private readonly first: MovingPiece,
+    private readonly second: Piece,
+    readonly pieces: PiecePair['pieces'],
+    readonly held: PiecePair['held'],
+    readonly needed: number,
+    readonly apart: number,
+  ) {}
+
+  get approach(): Approach {
+    return (this.made ??= approachStill(this.first, this.second));
+  }
+}
+
 /** Counts of the work: pairs of pieces looked at, those that survived the boxes, distance evaluations. */
 export interface Counts {
   pairs: number;
@@ -124,13 +143,7 @@ export function piecePairs(
       const apart = boxes[j] ? boxGap(sweptBy[i]!, boxes[j]!, reach) : 0;
       if (apart === Infinity) continue;
       counts.survived += 1;
-      pairs.push({
-        approach: approachStill(pieces[i]!, other.pieces[j]!),
-        pieces: [i, j],
-        held,
-        needed,
-        apart,
-      });
+      pairs.push(new StillPair(pieces[i]!, other.pieces[j]!, [i, j], held, needed, apart));
     }
   }
   // The nearest first: what it attains spares most of the others.
