@@ -57,6 +57,8 @@ export default function SolidView(props: Props) {
       role="img"
       aria-label={`Solid view. ${words}`}
       onCreated={({ gl }) => {
+        // Lost before anybody listened.
+        if (gl.getContext().isContextLost()) setDrawing('none');
         gl.domElement.addEventListener('webglcontextlost', (event) => {
           event.preventDefault();
           setDrawing('none');
