@@ -4,8 +4,9 @@ import { called } from '../../item/called';
 import type { Body, IntendedContact, Mover, MovingBody } from '../../scene/scene';
 import type { Convex } from '../../solid/convex';
 import type { BuiltPart, PartPlace } from '../family';
+import { openingOf } from '../fronts';
 import { hingeHardware, hingesOf, leafMotion, linkageOf, pinOf } from './hung';
-import { fromFree, fromHinge, leavesOf, openingOfDoor, type Leaf } from './leaf';
+import { fromFree, fromHinge, leavesOf, type Leaf } from './leaf';
 import type { Door } from './schema';
 
 /** Sides of what is drawn round: about it rather than in it, so that nothing is found clear that is not. */
@@ -143,7 +144,7 @@ function knucklesOf(door: Door, leaf: Leaf, place: PartPlace, frame: Frame): Con
 function platesOf(door: Door, leaf: Leaf, place: PartPlace, frame: Frame, name: string): Body[] {
   if (door.hinge.kind !== 'cup') return [];
   const item = hingeHardware(door, place, 'cup hinge');
-  const opening = openingOfDoor(door, place);
+  const opening = openingOf(door, place);
   const { plate } = linkageOf(door, leaf, item);
   // The arm reaches a little past its pivots; the plate lies on the side behind the leaf.
   const out = Math.max(...plate.map(([x]) => x)) + ARM;

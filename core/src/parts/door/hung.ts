@@ -3,7 +3,8 @@ import { cupHingeMotion, type CupHinge } from '../../motion/cupHinge';
 import { motionOf, type Motion } from '../../motion/motion';
 import type { HardwareKind, HardwareOf } from '../../hardware/schema';
 import type { PartPlace } from '../family';
-import { fromHinge, leavesOf, openingOfDoor, type Leaf } from './leaf';
+import { openingOf } from '../fronts';
+import { fromHinge, leavesOf, type Leaf } from './leaf';
 import { hingeHeights, leafMass, wantedHinges } from './load';
 import type { Door, Hinge } from './schema';
 
@@ -138,7 +139,7 @@ export function hingePlane(
   place: PartPlace,
   frame: Frame,
 ): (x: number, y: number) => readonly [number, number, number] {
-  const opening = openingOfDoor(door, place);
+  const opening = openingOf(door, place);
   return leaf.side === 'left'
     ? (x, y) => frame.toSpace([opening.left.at + x, y, 0])
     : (x, y) => frame.toSpace([opening.right.at - x, y, 0]);

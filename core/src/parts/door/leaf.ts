@@ -1,6 +1,6 @@
 import type { Edge, Opening } from '../../carcass/layout';
 import type { PartPlace } from '../family';
-import { evenOver } from '../fronts';
+import { evenOver, openingOf } from '../fronts';
 import type { Door } from './schema';
 
 /** How a leaf ends at each edge, mm: over what is beside its opening, or less than 0 where it stops short of it. */
@@ -16,13 +16,6 @@ export interface Leaf {
   readonly z: readonly [number, number];
   /** How far it lies over the edge it is hinged at; less than 0 for a gap. */
   readonly over: number;
-}
-
-/** Where a door's opening is. Throws where its bay is not there: the plan was not checked. */
-export function openingOfDoor({ bay, id }: Pick<Door, 'bay' | 'id'>, { built }: PartPlace): Opening {
-  const opening = built.layout.openings.get(bay);
-  if (!opening) throw new Error(`Door ${id} has no bay ${bay}: the plan was not read through readPlan.`);
-  return opening;
 }
 
 /** How a door lies over its opening, edge by edge. Of a pair both outer edges are hinge edges. */
@@ -53,7 +46,7 @@ export function leafThickness({ leaf, old }: Door, { stock }: PartPlace): number
 /** The leaves as they hang shut: one, or the left and the right of a pair. */
 export function leavesOf(door: Door, place: PartPlace): Leaf[] {
   const { fit, old, hinge, leaves, middle } = door;
-  const opening = openingOfDoor(door, place);
+  const opening = openingOf(door, place);
   const over = overlapsOf(door, opening);
   const t = leafThickness(door, place);
   const front = opening.front;

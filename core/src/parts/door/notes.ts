@@ -1,8 +1,9 @@
-import { called } from '../../item/called';
 import { forceMark, lengthMark, massMark } from '../../length/lengthMark';
 import type { PartNote, PartPlace, Rest } from '../family';
+import { gripNote, openingOf } from '../fronts';
+import { hardwareRests, OPENING_REST, thicknessRests } from '../rests';
 import { anyHinge, cupSetting, hingeHardware, hingesOf } from './hung';
-import { leavesOf, openingOfDoor, overlapsOf, type Leaf } from './leaf';
+import { leavesOf, overlapsOf, type Leaf } from './leaf';
 import { leafMass, sagOf, topHingePull, wantedHinges } from './load';
 import { hingeGain, neighbourGap } from './path';
 import type { Door } from './schema';
@@ -154,7 +155,7 @@ function mortiseNotes(door: Door, leaf: Leaf, place: PartPlace): PartNote[] {
 
 /** What an opening that is not square leaves round a square leaf. */
 function openingNotes(door: Door, place: PartPlace): PartNote[] {
-  const { slack } = openingOfDoor(door, place);
+  const { slack } = openingOf(door, place);
   const found: PartNote[] = [];
   if (slack.width > 0.05)
     found.push(
@@ -181,7 +182,7 @@ function fingerNotes(door: Door, place: PartPlace): PartNote[] {
   const { fingers } = place.reach;
   if (!handle) {
     const over =
-      fit.kind === 'inset' ? 0 : Math.min(...Object.values(overlapsOf(door, openingOfDoor(door, place))));
+      fit.kind === 'inset' ? 0 : Math.min(...Object.values(overlapsOf(door, openingOf(door, place))));
     return [
       note(
         'fingers',
@@ -190,20 +191,8 @@ function fingerNotes(door: Door, place: PartPlace): PartNote[] {
       ),
     ];
   }
-  const grip =
-    handle.kind === 'bar' ? handle.projection.mm - Math.min(handle.width.mm, BAR) : handle.projection.mm;
-  if (grip >= fingers)
-    return [note('fingers', 'clear', `Fingers have ${lengthMark(grip, 'most')} behind the handle.`)];
-  return [
-    note(
-      'fingers',
-      grip < fingers / 2 ? 'hits' : 'tight',
-      `Fingers have ${lengthMark(grip, 'most')} behind the handle; ${lengthMark(fingers)} is wanted. ${lengthMark(handle.projection.mm + fingers - grip, 'least')} out will do.`,
-    ),
-  ];
+  return [gripNote(handle, handle.width.mm, fingers)];
 }
-/** A bar handle is about so thick, mm. CP. */
-const BAR = 10;
 
 function reachNotes({ handle }: Door, leaf: Leaf, { carcass, reach }: PartPlace): PartNote[] {
   if (!handle) return [];
@@ -251,24 +240,10 @@ function cautions({ leaf: { pane }, rack }: Door): PartNote[] {
 /** What of a door was never measured or held against the maker's sheet. */
 export function doorRests(door: Door, place: PartPlace): Rest[] {
   const { stock, built, carcass } = place;
-  const found: Rest[] = [];
-  const thick = (id: string) => {
-    const { name, measured } = stock.material(id);
-    if (stock.schools.thickness === 'measured' && measured === null)
-      found.push({
-        words: `${called(name)} is as thick as its name says`,
-        measure: `measure how thick the ${called(name)} is`,
-      });
-  };
-  thick(carcass.sheet);
-  if (!door.old && door.leaf.material !== carcass.sheet) thick(door.leaf.material);
-  const { name, confirmed } = anyHinge(door, place);
-  if (!confirmed)
-    found.push({
-      words: `the numbers of ${called(name)} are those of yours`,
-      measure: `hold the ${called(name)} against its maker’s sheet`,
-    });
-  if (door.fit.kind === 'inset' && !built.layout.openings.get(door.bay)?.read)
-    found.push({ words: 'its opening comes out as drawn', measure: 'read the opening once it stands' });
-  return found;
+  const read = built.layout.openings.get(door.bay)?.read;
+  return [
+    ...thicknessRests([carcass.sheet, ...(door.old ? [] : [door.leaf.material])], stock),
+    ...hardwareRests(anyHinge(door, place)),
+    ...(door.fit.kind === 'inset' && !read ? [OPENING_REST] : []),
+  ];
 }

@@ -4,8 +4,9 @@ import { motionOf, type Motion } from '../../motion/motion';
 import type { Mover } from '../../scene/scene';
 import { box } from '../../solid/prism';
 import type { PartPlace } from '../family';
+import { openingOf } from '../fronts';
 import { hingeHardware, linkageOf, pinOf } from './hung';
-import { openingOfDoor, type Leaf } from './leaf';
+import type { Leaf } from './leaf';
 import type { Door } from './schema';
 
 /** Width of what is found by halving, mm. */
@@ -69,7 +70,7 @@ function least(
 function inPlane(door: Door, leaf: Leaf, place: PartPlace, to: number): Motion {
   const pin = pinOf(door, leaf);
   if (pin) {
-    const opening = openingOfDoor(door, place);
+    const opening = openingOf(door, place);
     const x = leaf.side === 'left' ? pin[0] - opening.left.at : opening.right.at - pin[0];
     return motionOf({ kind: 'turn', point: [x, pin[1], 0], axis: [0, 0, -1] });
   }

@@ -5,13 +5,12 @@ import { segmentInside } from '../../solid/segmentInside';
 import type { Issue } from '../../item/issue';
 import type { Body } from '../../scene/scene';
 import type { PartPlace } from '../family';
+import { coverFault, WIDEST_GAP, openingOf } from '../fronts';
 import { clashes, oldIssues, type Boring } from '../kept/old';
 import { anyHinge, cupSetting, hardwareKindOf, hingeHardware, hingesOf, linkageOf, pinOf } from './hung';
-import { leafThickness, leavesOf, openingOfDoor, overlapsOf, type Leaf } from './leaf';
+import { leafThickness, leavesOf, overlapsOf, type Leaf } from './leaf';
 import type { Door } from './schema';
 
-/** An inset gap wider than this leaves a slot one sees through. CP, no single source. */
-const WIDEST_GAP = 20;
 /** On pivots the gap is what the leaf needs to turn, and a strip covers it. CP. */
 const WIDEST_AT_PIVOTS = 60;
 /** Wood left before a cup's bottom, mm: less shows on the face. CP, no single source. */
@@ -66,52 +65,16 @@ function edgeOf({ fit, leaves, hinge }: Door, side: Side): { path: Issue['path']
 
 function coverIssues(door: Door, place: PartPlace): Issue[] {
   const { fit, old } = door;
-  const opening = openingOfDoor(door, place);
+  const opening = openingOf(door, place);
   const over = overlapsOf(door, opening);
   const widest = door.hinge.kind === 'pivot' ? WIDEST_AT_PIVOTS : WIDEST_GAP;
   return SIDES.flatMap((side) => {
     const { path, words } = edgeOf(door, side);
-    const mm = over[side];
-    const cover = opening[side].cover;
-    const shared = opening[side].shared;
     // What an old leaf comes to at the edges that are not set is told by `leafIssues`.
     if (old && (side === 'top' || path[1] === 'free')) return [];
-    if (fit.kind === 'inset') {
-      if (mm > 0)
-        return refuse(
-          path,
-          `The leaf is ${lengthMark(mm)} larger than its opening at the ${words}. A gap must be 0 or more.`,
-        );
-      if (-mm > widest)
-        return refuse(
-          path,
-          `The leaf cannot cover its opening: a gap of ${lengthMark(-mm)} at the ${words} stays open. At most ${lengthMark(widest, 'most')} will do.`,
-        );
-      return [];
-    }
-    // Over an open top there is nothing to lie on: the leaf may end a little short of it.
-    if (cover < 1e-9 && mm <= 0 && -mm <= widest) return [];
-    if (mm <= 0)
-      return fit.kind === 'even'
-        ? refuse(
-            path,
-            `So wide a gap leaves nothing of the leaf over the ${words}. Less than ${lengthMark(shared ? cover : 2 * cover, 'most')} will do.`,
-          )
-        : refuse(
-            path,
-            `The leaf cannot cover its opening: at the ${words} it ends ${lengthMark(-mm)} short of lying over it. An overlay must be more than 0.`,
-          );
-    if (mm > cover + MOST_PAST)
-      return refuse(
-        path,
-        `The overlay of ${lengthMark(mm)} at the ${words} is wider than what it lies on. At most ${lengthMark(cover, 'most')} will do.`,
-      );
-    return [];
+    return coverFault(fit.kind, over[side], opening[side], { what: 'leaf', edge: words }, path, widest);
   });
 }
-
-/** How far an overlay may reach past the frame it lies on before it is taken for a slip, mm: none. */
-const MOST_PAST = 1e-9;
 
 function leafIssues(door: Door, leaf: Leaf, place: PartPlace): Issue[] {
   const width = leaf.x[1] - leaf.x[0];
@@ -149,7 +112,7 @@ function leafIssues(door: Door, leaf: Leaf, place: PartPlace): Issue[] {
 
 /** Whether an old leaf closes its opening: what must come off it, or what stays open. */
 function oldFits(door: Door, leaf: Leaf, place: PartPlace, middle: number): Issue[] {
-  const opening = openingOfDoor(door, place);
+  const opening = openingOf(door, place);
   const pair = door.leaves === 'pair';
   const span = opening.right.at - opening.left.at;
   const end = pair
@@ -262,7 +225,7 @@ function pinIssues(door: Door, leaf: Leaf, place: PartPlace, still: readonly Bod
   const pin = pinOf(door, leaf);
   if (!pin || hinge.kind === 'cup') return [];
   const { carcass } = place;
-  const opening = openingOfDoor(door, place);
+  const opening = openingOf(door, place);
   const path = ['hinge', hinge.kind === 'pivot' ? 'in' : 'pin'];
   if (hinge.kind !== 'pivot') {
     const room = fit.kind === 'inset' ? leafThickness(door, place) : opening[leaf.side].cover;

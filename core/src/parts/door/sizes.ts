@@ -1,9 +1,10 @@
 import { lengthMark } from '../../length/lengthMark';
 import { sumOf, type Sum, type SumLine } from '../../sizing/sum';
 import type { PartPlace, SizedPiece } from '../family';
+import { openingOf } from '../fronts';
 import { moverId } from './build';
 import { hingeHardware, hingesOf } from './hung';
-import { leafThickness, leavesOf, openingOfDoor, overlapsOf, type Leaf, type Overlaps } from './leaf';
+import { leafThickness, leavesOf, overlapsOf, type Leaf, type Overlaps } from './leaf';
 import type { Door } from './schema';
 
 /** The leaves to cut: opening and both overlaps, or opening less both gaps; and panes set into or on them. */
@@ -32,7 +33,7 @@ function leafPiece(door: Door, leaf: Leaf, place: PartPlace): SizedPiece {
       height: asIs('leaf height', old.height.mm),
     };
   }
-  const opening = openingOfDoor(door, place);
+  const opening = openingOf(door, place);
   const over = overlapsOf(door, opening);
   const width = [...opening.width.lines, ...acrossLines(door, over)];
   if (door.leaves === 'pair') {

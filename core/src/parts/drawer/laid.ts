@@ -1,8 +1,8 @@
-import { leftmost, rightmost, faceAt } from '../../carcass/line';
+import { faceAt } from '../../carcass/line';
 import type { Opening } from '../../carcass/layout';
 import type { Bounds } from '../box/box';
 import type { PartPlace } from '../family';
-import { evenOver } from '../fronts';
+import { evenOver, openingOf } from '../fronts';
 import { longestThatFits, pushOf, roomBeside, slideOf, travelOf, type Slide } from '../runs/runs';
 import { countOf, frontHeights } from './bank';
 import type { Drawer } from './schema';
@@ -46,13 +46,6 @@ export interface LaidBank {
   readonly heights: readonly number[];
   /** From the bottom up. */
   readonly drawers: readonly DrawerAt[];
-}
-
-/** Where a drawer's opening is. Throws where its bay is not there: the plan was not checked. */
-export function openingOf({ bay, id }: Pick<Drawer, 'bay' | 'id'>, { built }: PartPlace): Opening {
-  const opening = built.layout.openings.get(bay);
-  if (!opening) throw new Error(`Drawer ${id} has no bay ${bay}: the plan was not read through readPlan.`);
-  return opening;
 }
 
 /** How its fronts lie over the opening; less than 0 where they stop short of it. */
@@ -192,7 +185,3 @@ function packingOf(
     : 0;
   return { left: clear[0] - face('left') + each, right: face('right') - clear[1] + each };
 } // prettier-ignore
-
-/** How much the faces beside a bay differ in all from where they are narrowest: what a lean or a bow leaves. */
-export const leanOf = ({ built }: PartPlace): number =>
-  rightmost(built.layout.left) - leftmost(built.layout.left) + rightmost(built.layout.right) - leftmost(built.layout.right); // prettier-ignore

@@ -1,8 +1,9 @@
-import { called } from '../../item/called';
 import { forceMark, lengthMark, massMark } from '../../length/lengthMark';
 import { massOfBoard, span } from '../box/box';
 import { cableNotes } from '../contents/cable';
 import type { PartNote, PartPlace, Rest } from '../family';
+import { gripNote } from '../fronts';
+import { hardwareRests, OPENING_REST, thicknessRests } from '../rests';
 import { kicked, tipping } from '../runs/runs';
 import { contentsOf, saidOf } from './build';
 import { drawerInnards, type Innards } from './innards';
@@ -243,18 +244,8 @@ function fingerNotes({ handle, closing, fit }: Drawer, place: PartPlace): PartNo
       note('fingers', 'tight', fit.kind === 'none' ? 'It has no handle: cut a grip into its front end.' : 'It has no handle: let it open by a push, or give its front an edge that fingers find.'),
     ];
   }
-  const grip = handle.kind === 'bar' ? handle.projection.mm - Math.min(handle.height.mm, BAR) : handle.projection.mm;
-  if (grip >= fingers) return [note('fingers', 'clear', `Fingers have ${lengthMark(grip, 'most')} behind the handle.`)];
-  return [
-    note(
-      'fingers',
-      grip < fingers / 2 ? 'hits' : 'tight',
-      `Fingers have ${lengthMark(grip, 'most')} behind the handle; ${lengthMark(fingers)} is wanted. ${lengthMark(handle.projection.mm + fingers - grip, 'least')} out will do.`,
-    ),
-  ];
+  return [gripNote(handle, handle.height.mm, fingers)];
 } // prettier-ignore
-/** A bar handle is about so thick, mm. CP. */
-const BAR = 10;
 
 /** One looks into a drawer from above. */
 function reachNotes(drawer: Drawer, { drawers }: LaidBank, { carcass, reach }: PartPlace): PartNote[] {
@@ -291,26 +282,14 @@ export function drawerRests(drawer: Drawer, place: PartPlace): Rest[] {
   const { stock, built, carcass } = place;
   const { box, front, fit, old } = drawer;
   const { slide } = layBank(drawer, place);
-  const found: Rest[] = [];
   const materials = [
     carcass.sheet,
     ...(old ? [] : [box.material, ...('material' in box.bottom ? [box.bottom.material] : [])]),
     ...(fit.kind === 'none' ? [] : [front.material]),
   ];
-  for (const id of new Set(materials)) {
-    const { name, measured } = stock.material(id);
-    if (stock.schools.thickness === 'measured' && measured === null)
-      found.push({
-        words: `${called(name)} is as thick as its name says`,
-        measure: `measure how thick the ${called(name)} is`,
-      });
-  }
-  if (slide && !slide.confirmed)
-    found.push({
-      words: `the numbers of ${called(slide.name)} are those of yours`,
-      measure: `hold the ${called(slide.name)} against its maker’s sheet`,
-    });
-  if (!built.layout.openings.get(drawer.bay)?.read)
-    found.push({ words: 'its opening comes out as drawn', measure: 'read the opening once it stands' });
-  return found;
+  return [
+    ...thicknessRests(materials, stock),
+    ...(slide ? hardwareRests(slide) : []),
+    ...(built.layout.openings.get(drawer.bay)?.read ? [] : [OPENING_REST]),
+  ];
 }

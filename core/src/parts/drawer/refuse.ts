@@ -3,14 +3,12 @@ import { lengthMark } from '../../length/lengthMark';
 import { span } from '../box/box';
 import { contentsIssues } from '../contents/contents';
 import type { PartPlace } from '../family';
+import { coverFault } from '../fronts';
 import { runsIssues } from '../runs/refuse';
 import { bankIssues, countOf } from './bank';
 import { drawerInnards, type Innards } from './innards';
 import { layBank, type LaidBank } from './laid';
 import type { Drawer } from './schema';
-
-/** An inset gap wider than this leaves a slot one sees through. CP, no single source. */
-const WIDEST_GAP = 20;
 
 /** What cannot be built, with the number that would do; the first kind of trouble there is, since the rest may follow from it. */
 export function refuseDrawer(
@@ -85,32 +83,18 @@ export function namedSlide(runs: Drawer['runs'], hardware: PartPlace['hardware']
     : refuse(['runs', 'hardware'], `There is no ${kind} “${runs.hardware}”.`);
 }
 
+/** The first edge at which its fronts do not close their opening. */
 function coverIssues({ fit }: Drawer, { opening, over }: LaidBank): Issue[] {
   if (fit.kind === 'none') return [];
-  for (const side of ['left', 'right', 'top', 'bottom'] as const) {
-    const path = fit.kind === 'even' ? ['fit', 'gap'] : ['fit', side === 'left' || side === 'right' ? 'sides' : side]; // prettier-ignore
-    const mm = over[side];
-    const { cover, shared } = opening[side];
-    if (fit.kind === 'inset') {
-      if (mm > 0)
-        return refuse(path, `The front is ${lengthMark(mm)} larger than its opening at the ${side}. A gap must be 0 or more.`); // prettier-ignore
-      if (-mm > WIDEST_GAP)
-        return refuse(path, `The front cannot cover its opening: a gap of ${lengthMark(-mm)} at the ${side} stays open. At most ${lengthMark(WIDEST_GAP, 'most')} will do.`); // prettier-ignore
-      continue;
-    }
-    // Over an open top there is nothing to lie on: a front may end a little short of it.
-    if (cover < 1e-9 && mm <= 0 && -mm <= WIDEST_GAP) continue;
-    if (mm <= 0)
-      return refuse(
-        path,
-        fit.kind === 'even'
-          ? `So wide a gap leaves nothing of the front over the ${side} edge. Less than ${lengthMark(shared ? cover : 2 * cover, 'most')} will do.`
-          : `The front cannot cover its opening: at the ${side} it ends ${lengthMark(-mm)} short of lying over it. An overlay must be more than 0.`,
-      );
-    if (mm > cover + 1e-9)
-      return refuse(path, `The overlay of ${lengthMark(mm)} at the ${side} is wider than what it lies on. At most ${lengthMark(cover, 'most')} will do.`); // prettier-ignore
-  }
-  return [];
+  const { kind } = fit;
+  const field = { left: 'sides', right: 'sides', top: 'top', bottom: 'bottom' } as const;
+  const edges = { left: 'left edge', right: 'right edge', top: 'top', bottom: 'foot' } as const;
+  return (['left', 'right', 'top', 'bottom'] as const)
+    .flatMap((side) => {
+      const path = ['fit', kind === 'even' ? 'gap' : field[side]];
+      return coverFault(kind, over[side], opening[side], { what: 'front', edge: edges[side] }, path);
+    })
+    .slice(0, 1);
 }
 
 /** Every box must have its height in its place. */

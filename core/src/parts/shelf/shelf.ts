@@ -1,12 +1,13 @@
 import { rowOf } from '../../carcass/build';
 import { frameOf } from '../../carcass/frame';
-import type { Opening } from '../../carcass/layout';
 import { wordChoice, type Field } from '../../item/field';
 import type { Issue } from '../../item/issue';
 import { called } from '../../item/called';
 import { lengthMark } from '../../length/lengthMark';
 import { sumOf } from '../../sizing/sum';
 import type { BuiltPart, Family, PartNote, PartPlace, SizedPiece } from '../family';
+import { openingOf } from '../fronts';
+import { thicknessRests } from '../rests';
 import { schoolFields } from '../schools';
 import { wayIn, type Entry } from './entry';
 import type { Shelf } from './schema';
@@ -16,15 +17,9 @@ const LEAST_BEARING = 4;
 /** A usual screw through a shelf, mm. CP. */
 const SCREW = 4;
 
-function openingFor({ bay, id }: Shelf, { built }: PartPlace): Opening {
-  const opening = built.layout.openings.get(bay);
-  if (!opening) throw new Error(`Shelf ${id} has no bay ${bay}: the plan was not read through readPlan.`);
-  return opening;
-}
-
 /** Its box, mm: long across, deep to the back, and the heights of its undersides in the carcass's frame. */
 function shelfOf(shelf: Shelf, place: PartPlace) {
-  const { inside } = openingFor(shelf, place);
+  const { inside } = openingOf(shelf, place);
   const thick = place.stock.thickness(shelf.material);
   const long = inside.right - inside.left - shelf.less.mm;
   const front = inside.front + shelf.setback.mm;
@@ -40,7 +35,7 @@ function shelfOf(shelf: Shelf, place: PartPlace) {
 }
 
 function entryOf(shelf: Shelf, place: PartPlace): Entry {
-  const { left, right, bottom, top, inside } = openingFor(shelf, place);
+  const { left, right, bottom, top, inside } = openingOf(shelf, place);
   return {
     openingWidth: right.at - left.at,
     openingHeight: top.at - bottom.at,
@@ -114,7 +109,7 @@ function build(shelf: Shelf, place: PartPlace): BuiltPart {
 function sizes(shelf: Shelf, place: PartPlace): SizedPiece[] {
   const { stock } = place;
   const { thick, long, deep } = shelfOf(shelf, place);
-  const opening = openingFor(shelf, place);
+  const opening = openingOf(shelf, place);
   const inside = opening.inside.right - opening.inside.left;
   const width = sumOf('shelf length', [
     ...(Math.abs(opening.width.mm - inside) < 1e-9
@@ -252,16 +247,6 @@ export const SHELF: Family<Shelf> = {
   sizes,
   takes: () => [],
   notes,
-  rests: (shelf, { stock }) => {
-    const { name, measured } = stock.material(shelf.material);
-    return stock.schools.thickness === 'measured' && measured === null
-      ? [
-          {
-            words: `${called(name)} is as thick as its name says`,
-            measure: `measure how thick the ${called(name)} is`,
-          },
-        ]
-      : [];
-  },
+  rests: (shelf, { stock }) => thicknessRests([shelf.material], stock),
   advise: () => undefined,
 };

@@ -2,6 +2,7 @@ import type { Opening } from '../../carcass/layout';
 import { sumOf, type Sum, type SumLine } from '../../sizing/sum';
 import type { Bounds } from '../box/box';
 import type { PartPlace } from '../family';
+import { openingOf } from '../fronts';
 import type { Grooves, Hung, Sliding } from './schema';
 
 /** One panel, shut, in its carcass's frame, mm, with how far it slides to either side while the others stay shut. */
@@ -44,13 +45,6 @@ export interface LaidGrooves extends LaidSliding {
   readonly overlap: number;
 }
 
-/** Where its opening is. Throws where its bay is not there: the plan was not checked. */
-export function openingOfSliding({ bay, id }: Pick<Sliding, 'bay' | 'id'>, { built }: PartPlace): Opening {
-  const opening = built.layout.openings.get(bay);
-  if (!opening) throw new Error(`${id} has no bay ${bay}: the plan was not read through readPlan.`);
-  return opening;
-}
-
 /** How far behind each end post its carcass lets a panel go, mm. */
 export const mostLap = ({ left, right, inside }: Opening): number =>
   Math.max(0, Math.min(left.at - inside.left, inside.right - right.at));
@@ -88,7 +82,7 @@ const times = (words: string, n: number, mm: number): SumLine[] =>
     : [];
 
 export function layGrooves(sliding: Sliding, way: Grooves, place: PartPlace): LaidGrooves {
-  const opening = openingOfSliding(sliding, place);
+  const opening = openingOf(sliding, place);
   const thick = place.stock.thickness(sliding.material);
   const run = [opening.left.at, opening.right.at] as const;
   const long = run[1] - run[0];
@@ -152,7 +146,7 @@ export const hungSides = ({ panels }: Hung): readonly ('left' | 'right')[] =>
   panels === 'a pair' ? ['left', 'right'] : [panels === 'to the left' ? 'left' : 'right'];
 
 export function layHung(sliding: Sliding, way: Hung, place: PartPlace): LaidSliding {
-  const opening = openingOfSliding(sliding, place);
+  const opening = openingOf(sliding, place);
   const thick = place.stock.thickness(sliding.material);
   const run = [opening.left.at, opening.right.at] as const;
   const sides = hungSides(way);

@@ -1,4 +1,3 @@
-import { called } from '../../item/called';
 import { wordChoice, type Field } from '../../item/field';
 import type { Issue } from '../../item/issue';
 import { ordinal } from '../../item/ordinal';
@@ -6,6 +5,7 @@ import { lengthMark, massMark } from '../../length/lengthMark';
 import { span } from '../box/box';
 import { lengthOf } from '../fields';
 import type { Family, PartNote, PartPlace, Rest, SizedPiece } from '../family';
+import { thicknessRests } from '../rests';
 import { schoolFields } from '../schools';
 import { buildSliding, panelId, panelTitle, pullPlaces, trackSpan } from './build';
 import { clearOpenings, hiddenPulls, type ClearOpening } from './clear';
@@ -269,14 +269,7 @@ const grooveWords = (way: Grooves, deep: number): string =>
   `${way.tracks === 1 ? 'A groove' : `${way.tracks} grooves`} ${lengthMark(way.wide.mm)} wide and ${lengthMark(deep)} deep, the first ${lengthMark(way.setback.mm)} from the front${way.tracks > 1 ? `, ${lengthMark(way.fin.mm)} between them` : ''}.`;
 
 function rests(sliding: Sliding, place: PartPlace): Rest[] {
-  const { stock } = place;
-  const found: Rest[] = [];
-  const { name, measured } = stock.material(sliding.material);
-  if (stock.schools.thickness === 'measured' && measured === null)
-    found.push({
-      words: `${called(name)} is as thick as its name says`,
-      measure: `measure how thick the ${called(name)} is`,
-    });
+  const found = thicknessRests([sliding.material], place.stock);
   const { way } = sliding;
   if (way.kind === 'grooves' && way.stations.length < 3)
     found.push({

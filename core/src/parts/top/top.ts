@@ -11,6 +11,7 @@ import type { Point3 } from '../../solid/prism';
 import { greatest, least, span, type Bounds } from '../box/box';
 import { lengthOf } from '../fields';
 import type { BuiltPart, Family, PartNote, PartPlace, SizedPiece } from '../family';
+import { thicknessRests } from '../rests';
 import { schoolFields } from '../schools';
 import { TOP_WAYS, type Top } from './schema';
 
@@ -262,7 +263,7 @@ export const TOP: Family<Top> = {
   sizes,
   takes: () => [],
   notes,
-  rests: () => [],
+  rests: ({ material }, { stock, carcass }) => thicknessRests([carcass.sheet, material], stock),
   advise: (top, check) => {
     const stop = Math.floor(check.comfortable > 100 ? check.comfortable : check.usable);
     return check.verdict === 'clear' || stop < 100 || stop >= top.travel.mm
