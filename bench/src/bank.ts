@@ -1,15 +1,6 @@
-import {
-  applyEdit,
-  newCarcass,
-  newPart,
-  newPlan,
-  readPlan,
-  reportOf,
-  SceneChecker,
-  type Change,
-  type Plan,
-} from '@tarnpass/core';
-import { median, type Figures } from './figures';
+import { newCarcass, newPart, newPlan, readPlan, type Plan } from '@tarnpass/core';
+import { Editing } from './editing';
+import type { Figures } from './figures';
 
 const mm = (value: number) => ({ mm: value });
 
@@ -36,21 +27,7 @@ export function drawerBank(): Plan {
 
 /** What an edit that changes all 24 drawers takes to its answer, with every curve drawn: of their gap, and of their depth. */
 export function measureBank(figures: Figures): void {
-  let plan = drawerBank();
-  const checker = new SceneChecker({ curves: true });
-  reportOf(plan, checker);
-  const timed = (change: (i: number) => Change): number =>
-    median(
-      Array.from({ length: 15 }, (_, i) => {
-        const one = change(i);
-        const before = performance.now();
-        const made = applyEdit(plan, { name: 'Edit', changes: [one] });
-        if (!made.ok) throw new Error(made.issues[0]!.message);
-        plan = made.plan;
-        reportOf(plan, checker);
-        return performance.now() - before;
-      }),
-    );
-  figures.note('bankGapMs', timed((i) => ({ path: ['parts', 0, 'fit', 'gap'], before: mm(3), after: mm(2.5 + i / 20) }))); // prettier-ignore
-  figures.note('bankDepthMs', timed((i) => ({ path: ['carcasses', 0, 'depth'], before: mm(560), after: mm(562 + i) }))); // prettier-ignore
+  const editing = new Editing(drawerBank());
+  figures.note('bankGapMs', editing.timed((i) => ({ path: ['parts', 0, 'fit', 'gap'], before: mm(3), after: mm(2.5 + i / 20) }))); // prettier-ignore
+  figures.note('bankDepthMs', editing.timed((i) => ({ path: ['carcasses', 0, 'depth'], before: mm(560), after: mm(562 + i) }))); // prettier-ignore
 }

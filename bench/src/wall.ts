@@ -1,16 +1,6 @@
-import {
-  applyEdit,
-  newCarcass,
-  newPart,
-  newPlan,
-  readPlan,
-  reportOf,
-  SceneChecker,
-  type Bay,
-  type Change,
-  type Plan,
-} from '@tarnpass/core';
-import { median, type Figures } from './figures';
+import { newCarcass, newPart, newPlan, readPlan, type Bay, type Change, type Plan } from '@tarnpass/core';
+import { Editing } from './editing';
+import type { Figures } from './figures';
 
 const mm = (value: number) => ({ mm: value });
 const bay = (id: string): Bay => ({ id, take: 'equal', read: {} });
@@ -69,24 +59,10 @@ export function wardrobeWall(): Plan {
 
 /** What an edit of that wall takes to its answer, with every curve drawn: of one door, of a case, of the sheet all is cut from. */
 export function measureWall(figures: Figures): void {
-  let plan = wardrobeWall();
-  const checker = new SceneChecker({ curves: true });
-  reportOf(plan, checker);
-  const timed = (change: (i: number) => Change): number =>
-    median(
-      Array.from({ length: 15 }, (_, i) => {
-        const one = change(i);
-        const before = performance.now();
-        const made = applyEdit(plan, { name: 'Edit', changes: [one] });
-        if (!made.ok) throw new Error(made.issues[0]!.message);
-        plan = made.plan;
-        reportOf(plan, checker);
-        return performance.now() - before;
-      }),
-    );
+  const editing = new Editing(wardrobeWall());
   const door = (i: number): Change => ({ path: ['parts', 5, 'limit'], before: 105, after: 90 + i });
   const upright = (i: number): Change => {
-    const { split } = plan.carcasses[1]!.bay;
+    const { split } = editing.plan.carcasses[1]!.bay;
     const [first, second] = split!.bays;
     const bays = [
       { ...first!, take: 'fixed' as const, size: mm(450 + i) },
@@ -104,8 +80,8 @@ export function measureWall(figures: Figures): void {
     before: null,
     after: mm(17.9 - 0.05 * i),
   });
-  figures.note('wallDoorMs', timed(door));
-  figures.note('wallUprightMs', timed(upright));
-  figures.note('wallCaseMs', timed(width));
-  figures.note('wallSheetMs', timed(sheet));
+  figures.note('wallDoorMs', editing.timed(door));
+  figures.note('wallUprightMs', editing.timed(upright));
+  figures.note('wallCaseMs', editing.timed(width));
+  figures.note('wallSheetMs', editing.timed(sheet));
 }
