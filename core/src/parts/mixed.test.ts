@@ -112,13 +112,13 @@ describe('pairs of drawers and what stands before them', () => {
     for (const nth of [1, 2, 3]) expect(found[`${behind.id}.${nth} door`]).toBe('second first');
   });
 
-  it('a door left at 90 degrees is in the way of a drawer beside it that comes out across it', () => {
+  it('a drawer round the corner stands before a door: the door goes first', () => {
     // Two cases at a right angle: the drawer of one comes out before the other's door.
     const left = caseOf({ id: 'left', name: 'Left', faces: 'east', x: mm(500), y: mm(540), width: mm(500) });
     const right = caseOf({ id: 'right', name: 'Right', faces: 'north', x: mm(1040), y: mm(500), width: mm(500) });
     const door = doorOf({ id: 'left-door', name: 'Left door', carcass: 'left', hinge: hingeOf('cup', 'right'), fit: USUAL_FIT.even });
     const found = words({ carcasses: [left, right], parts: [door, drawerOf({ carcass: 'right' })] });
-    expect(['one at a time', 'second first', 'first first']).toContain(Object.values(found)[0]);
+    expect(Object.values(found)).toEqual(['first first']);
   });
 
   it('two pull-outs in a corner cannot both be out', () => {

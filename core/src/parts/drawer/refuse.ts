@@ -23,7 +23,7 @@ export function refuseDrawer(
   const trouble = [
     () => coverIssues(drawer, laid),
     () => bankIssues(drawer.bank, laid.heights.reduce((sum, mm) => sum + mm, 0)),
-    () => runsIssues(drawer, laid, laid.drawers[0]!, place.built.layout.shell.sheet),
+    () => runsIssues(drawer, laid, laid.drawers[0]!, { sheet: place.built.layout.shell.sheet, closed: place.carcass.back !== null }),
     () => heightIssues(drawer, laid),
     () => laid.drawers.flatMap(({ box }) => innards.issues(box, laid.frontThick)).slice(0, 1),
     () => frontIssues(drawer, laid),

@@ -30,10 +30,12 @@ interface Laid {
 /**
  * What cannot run, with the number that would do: too narrow, too long, too low. Paths start at the part.
  *
- * @param sheet  thickness of the case's sides, mm
+ * @param sheet   thickness of the case's sides, mm
+ * @param closed  the case has a back: a box whose tail hangs out behind is for the check where it has none
  */
 export function runsIssues({ runs, box, old, closing }: Carried, laid: Laid, { box: at }: { readonly box: Bounds },
-  sheet: number): Issue[] {
+  { sheet, closed }: { readonly sheet: number; readonly closed: boolean },
+): Issue[] {
   const { slide, side, clear, width, room, length, depth } = laid;
   const one = (path: Issue['path'], message: string): Issue[] => [{ path, message }];
   const wide = clear[1] - clear[0];
@@ -96,7 +98,7 @@ export function runsIssues({ runs, box, old, closing }: Carried, laid: Laid, { b
     if (box.under.mm < slide.below - 1e-9)
       return one(['box', 'under'], `The slides want ${lengthMark(slide.below, 'least')} under the box, and ${lengthMark(box.under.mm)} is free. At least ${lengthMark(slide.below, 'least')} will do.`);
   }
-  if (room < depth - 1e-9 && box.depth && !old)
+  if (room < depth - 1e-9 && box.depth && !old && closed)
     return one(['box', 'depth'], `The box is ${lengthMark(depth - room, 'least')} deeper than its bay. At most ${lengthMark(room, 'most')} will do.`);
   return [];
 } // prettier-ignore

@@ -1,0 +1,129 @@
+import { partPlace } from '../../plan/place';
+import { reportOf } from '../../report/report';
+import { buildScene } from '../../scene/buildScene';
+import { standingAt } from '../../scene/scene';
+import { boxAt, drawerOf, pulloutOf, slidingOf, withDrawer } from '../../testing/partsOf';
+import { caseOf, doorOf, mm, planWith, refusalOf, type Made } from '../../testing/planWith';
+import { USUAL_BOX, USUAL_NOTCH } from '../box/usual';
+import { USUAL_CABLE, USUAL_CONTENT, USUAL_OPENS } from '../contents/usual';
+import { familyOf } from '../families';
+import { USUAL_RUNS } from '../runs/usual';
+import { hiddenPulls } from '../sliding/clear';
+import { newPart } from '../../plan/fresh';
+import { USUAL_DRAWER_FIT } from './fresh';
+
+const said = (made: Made): string => {
+  const { parts, notes } = reportOf(planWith(made));
+  return [...parts.flatMap(({ findings }) => findings), ...notes].map(({ sentence }) => sentence).join('\n');
+};
+const proposals = (made: Made) => reportOf(planWith(made)).parts.map(({ proposal }) => proposal);
+
+describe('a drawer and what is round it', () => {
+  it('its tail may hang out of a case without a back, and is then held against what stands behind', () => {
+    const long = { box: { ...USUAL_BOX, depth: mm(560) } };
+    expect(refusalOf(withDrawer(long))).toContain('The box is 66 mm deeper than its bay. At most 494 mm will do.');
+    // 500 of case at y 3000: the tail ends at 3560, the wall begins at 3540.
+    const wall = boxAt('Back wall', { x: 2800, y: 3540, z: 0, width: 1000, depth: 50, height: 2000 });
+    expect(said({ ...withDrawer(long, { back: null }), change: wall })).toContain('stands 20 mm inside the back wall when shut');
+    const [proposal] = proposals({ ...withDrawer(long, { back: null }), change: wall });
+    // 560 less the 20 it stands in and the 10 wanted round it.
+    expect(proposal!.words).toBe('make its box 530 mm deep');
+  });
+
+  it('three-quarter slides leave a quarter of it inside', () => {
+    const runs = { ...USUAL_RUNS['side slides'], hardware: 'slide-part' };
+    expect(said(withDrawer({ runs }))).toContain('Drawn out fully, 112.5 mm of its 450 mm stays inside');
+    expect(said(withDrawer({ runs: { ...runs, hardware: 'slide-over' } }))).toContain('Drawn out fully it stands 22.5 mm clear of its front.');
+  });
+
+  it('a side that leans is packed out drawer by drawer, more the farther it stands off', () => {
+    // The right side comes 6 mm in at its head: the bank is as wide as it is there, its lower slides are packed out.
+    const lean = { sides: { left: null, right: { middle: mm(3), head: mm(6) } } };
+    const told = said(withDrawer({ bank: { kind: 'even', count: 3 } }, lean));
+    const amounts = [...told.matchAll(/and ([\d.]+) mm on the right, so that both stay parallel/g)].map(([, one]) => Number(one));
+    expect(amounts).toHaveLength(3);
+    expect(amounts).toEqual([...amounts].sort((a, b) => a - b));
+    expect(amounts[2]! - amounts[1]!).toBeCloseTo(amounts[1]! - amounts[0]!, 0);
+  });
+
+  it('a cable is too short, bent too tight or pinched by so much', () => {
+    const with_ = (other: object, depth?: number) =>
+      said(withDrawer({ cable: { ...USUAL_CABLE, ...other }, ...(depth && { box: { ...USUAL_BOX, depth: mm(depth) } }) }));
+    // Held straight before each other: 44 behind the box and 450 of travel.
+    const straight = { wall: { left: mm(112.7), up: mm(55) }, box: { left: mm(100), up: mm(40) }, bend: mm(0) };
+    expect(with_({ ...straight, length: mm(400) })).toContain('The cable is 94 mm too short: drawn out fully it must be 494 mm long.');
+    expect(with_({ ...straight, length: mm(494) })).not.toContain('too short');
+    // Two bends and its thickness want 2 x 25 + 7 behind the box, and there are 44.
+    expect(with_({ ...straight, bend: mm(25), length: mm(900) })).toContain('57 mm behind the box will do, 13 mm more than there is.');
+    expect(with_(straight, 490)).toContain('The cable is pinched behind it: 4 mm is left there, and it is 7 mm thick.');
+  });
+
+  it('behind a door it is held against the open leaf, never the shut one', () => {
+    const box = { ...USUAL_BOX, aside: { left: mm(40), right: mm(0) } };
+    const behind = drawerOf({ fit: { kind: 'none', setback: mm(70) }, handle: null, box });
+    const at = (limit: number) => {
+      const plan = planWith({ carcasses: [caseOf({ z: mm(100) })], parts: [behind, doorOf({ limit })] });
+      return reportOf(plan).parts.find(({ id }) => id === behind.id)!;
+    };
+    expect(at(105).verdict).toBe('clear');
+    // Half open the leaf stands across its way.
+    expect(at(45).findings[0]!.sentence).toMatch(/ouches the open door at \d/);
+  });
+}); // prettier-ignore
+
+describe('ways of one thing', () => {
+  const movers = buildScene(
+    planWith(withDrawer({ contents: { set: 'side by side', load: 0, items: [{ ...USUAL_CONTENT, opens: USUAL_OPENS.lid }, { ...USUAL_CONTENT, name: 'Kettle', opens: { ...USUAL_OPENS.lid, when: 'in place' } }] } })),
+  ).movers;
+  const [drawer, along, inPlace] = movers.map(({ id }) => id) as [string, string, string];
+
+  it('stand where their thing stands: a lid goes along, one that opens in place is left out while it is drawn', () => {
+    const out = standingAt(movers, { [drawer]: 200 });
+    expect(out.travels).toMatchObject({ [drawer]: 200, [along]: 200 });
+    expect([...out.hidden]).toEqual([inPlace]);
+    // Opened drawn out, it draws the drawer with it.
+    expect(standingAt(movers, { [along]: 470 }).travels[drawer]).toBe(450);
+    expect(standingAt(movers, {}).hidden.size).toBe(0);
+  });
+
+  it('are drawn once: the other way only where it is gone', () => {
+    const two = buildScene(planWith({ carcasses: [caseOf({ back: null })], parts: [drawerOf({ twoSided: true, fit: USUAL_DRAWER_FIT.none, handle: null })] })).movers;
+    const [front, back] = two.map(({ id }) => id) as [string, string];
+    expect([...standingAt(two, {}).hidden]).toEqual([back]);
+    expect([...standingAt(two, { [back]: 50 }).hidden]).toEqual([front]);
+  });
+}); // prettier-ignore
+
+describe('in a mirror', () => {
+  const notched = { ...USUAL_BOX, aside: { left: mm(12), right: mm(0) }, notch: { ...USUAL_NOTCH, left: mm(40) } };
+  const top = newPart(planWith({}), 'sliding top', caseOf());
+  it.each([
+    ['a drawer', caseOf({ z: mm(100) }), drawerOf({ box: notched, cable: USUAL_CABLE })],
+    ['a pull-out', caseOf({ z: mm(100) }), pulloutOf('tray', { box: { ...USUAL_BOX, height: mm(100), aside: { left: mm(0), right: mm(9) } } })],
+    ['panels', caseOf({ width: mm(1636), z: mm(100) }), slidingOf({ panels: 4, tracks: 3 })],
+    ['a sliding top', caseOf({ top: 'none' }), top],
+  ])('%s stands the other way round, goes as far, and twice mirrored is itself', (_name, carcass, part) => {
+    const plan = planWith({ carcasses: [carcass], parts: [part] });
+    const place = partPlace(plan, part)!;
+    const family = familyOf(part);
+    const mirrored = family.mirror(part, place);
+    expect(mirrored).not.toEqual(part);
+    const back = family.mirror(mirrored, place);
+    const rounded = (one: unknown) => JSON.parse(JSON.stringify(one), (_, value: unknown) => (typeof value === 'number' ? Math.round(value * 1e6) / 1e6 : value)) as unknown;
+    expect(rounded(back)).toEqual(rounded(part));
+    const travels = (one: typeof part) =>
+      reportOf(planWith({ carcasses: [carcass], parts: [one] })).parts.map(({ verdict, check }) => `${verdict} ${check.usable.toFixed(3)}`).sort();
+    expect(travels(mirrored)).toEqual(travels(part));
+  });
+}); // prettier-ignore
+
+describe('pulls of panels', () => {
+  const panels = [0, 1].map((nth) => ({ nth, track: nth, bounds: { x: [nth * 60, nth * 60 + 70] as const, y: [0, 1] as const, z: [0, 1] as const } }));
+  const opening = { from: 70, to: 130, at: [0, 0], shut: [0, 60], tracks: [0, 1], wide: 70 };
+  it('are hidden where a panel nearer the front covers all of them, and not where one of them shows', () => {
+    expect(hiddenPulls(panels, [opening], [[[5, 15]], [[5, 15]]])).toEqual([{ panel: 1, behind: 0, opening }]);
+    const apart = { ...opening, at: [0, 60] };
+    expect(hiddenPulls(panels, [apart], [[[5, 15]], [[5, 15]]])).toEqual([{ panel: 1, behind: 0, opening: apart }]);
+    expect(hiddenPulls(panels, [apart], [[[5, 15]], [[5, 15], [55, 65]]])).toEqual([]);
+  });
+}); // prettier-ignore
