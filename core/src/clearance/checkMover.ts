@@ -87,7 +87,7 @@ export function moverCheck(
 }
 
 /** More curves than this in one chart are not told apart: the worst are drawn. */
-export const MOST_CURVES = 4;
+const MOST_CURVES = 4;
 
 /** The same check with its curves drawn, of the whole and of the worst encounters; stops between them. */
 export function* curveSteps(

@@ -7,8 +7,6 @@ import { pathText } from '../item/issue';
 import { newPlan } from '../plan/fresh';
 import { readPlan } from '../plan/readPlan';
 import type { Plan } from '../plan/schema';
-import { buildScene } from '../scene/buildScene';
-import { checkMover, type MoverCheck } from '../clearance/checkMover';
 
 export const mm = (value: number) => ({ mm: value });
 
@@ -66,10 +64,4 @@ export function planWith(made: Made): Plan {
 export function refusalOf(made: Made): string {
   const read = readPlan(rawPlan(made));
   return read.ok ? '' : read.issues.map(({ path, message }) => `${pathText(path)}: ${message}`).join('\n');
-}
-
-/** The checks of a plan's movers, each alone against what stands still. */
-export function checksOf(plan: Plan): MoverCheck[] {
-  const scene = buildScene(plan);
-  return scene.movers.map((mover) => checkMover(mover, scene.still, { tolerance: 1e-7, bracket: 1e-7 }));
 }

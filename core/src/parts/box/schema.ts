@@ -24,7 +24,7 @@ export const JointSchema = v.variant(
   'A box is joined by butt, rebate, housed or lock joints.',
 );
 
-export const BottomSchema = v.variant(
+const BottomSchema = v.variant(
   'kind',
   [
     v.strictObject({ kind: v.literal('groove'), material: IdSchema, deep: positiveLength(40), up: positiveLength(200) }),

@@ -53,10 +53,6 @@ export function placed({ set, items }: Contents, inner: Bounds): Placed[] {
   });
 }
 
-/** kg of all that is in it. */
-export const loadOf = ({ items, load }: Contents): number =>
-  items.reduce((sum, one) => sum + one.count * one.load, load);
-
 const tooLarge = ({ name }: Content, has: number, most: number, words: 'wide' | 'deep'): string =>
   `“${name}” is ${lengthMark(has - most, 'least')} too ${words} for its box, which is ${lengthMark(most, 'most')} ${words} inside. At most ${lengthMark(most, 'most')} will do.`;
 

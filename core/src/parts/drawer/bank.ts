@@ -6,7 +6,7 @@ import type { Drawer } from './schema';
 type Bank = Drawer['bank'];
 
 /** No front is lower than this, mm. CP. */
-export const LEAST_FRONT = 30;
+const LEAST_FRONT = 30;
 
 export const countOf = (bank: Bank): number => (bank.kind === 'typed' ? bank.fronts.length + 1 : bank.count);
 

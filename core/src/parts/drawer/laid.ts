@@ -49,7 +49,7 @@ export interface LaidBank {
 }
 
 /** How its fronts lie over the opening; less than 0 where they stop short of it. */
-export function overOf({ fit }: Drawer, opening: Opening): LaidBank['over'] {
+function overOf({ fit }: Drawer, opening: Opening): LaidBank['over'] {
   switch (fit.kind) {
     case 'even':
       return {
@@ -157,7 +157,7 @@ export function layBank(drawer: Drawer, place: PartPlace): LaidBank {
 const BEHIND_RUNNERS = 10;
 
 /** The narrowest way from the inside of a bay out through its opening. */
-export const clearWay = ({ left, right, inside }: Opening): [number, number] => [
+const clearWay = ({ left, right, inside }: Opening): [number, number] => [
   Math.max(left.at, inside.left),
   Math.min(right.at, inside.right),
 ];

@@ -62,7 +62,7 @@ interface Weighed {
 }
 
 /** A drawer with all that is in it: its mass in kg, and how far behind its box's front end the middle of it is, mm. */
-export function weighed(
+function weighed(
   drawer: Drawer,
   laid: LaidBank,
   at: DrawerAt,

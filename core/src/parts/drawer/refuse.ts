@@ -64,7 +64,7 @@ function namedIssues({ bay, front, box, fit, runs }: Drawer, { built, stock, har
 }
 
 /** Materials a box names that are not there. Paths start at the part. */
-export function namedMaterials({ material, bottom, dividers }: Drawer['box'], stock: PartPlace['stock']): Issue[] {
+function namedMaterials({ material, bottom, dividers }: Drawer['box'], stock: PartPlace['stock']): Issue[] {
   const named: [Issue['path'], string][] = [
     [['box', 'material'], material],
     ...('material' in bottom ? [[['box', 'bottom', 'material'], bottom.material] as [Issue['path'], string]] : []),
@@ -75,7 +75,7 @@ export function namedMaterials({ material, bottom, dividers }: Drawer['box'], st
     .map(([path, id]) => ({ path, message: `There is no material “${id}”.` }));
 } // prettier-ignore
 
-export function namedSlide(runs: Drawer['runs'], hardware: PartPlace['hardware']): Issue[] {
+function namedSlide(runs: Drawer['runs'], hardware: PartPlace['hardware']): Issue[] {
   if (runs.kind === 'wooden runners') return [];
   const kind = runs.kind === 'under slides' ? 'under slide' : 'slide';
   return hardware.find(runs.hardware, kind)

@@ -15,7 +15,7 @@ const count = v.pipe(
 );
 
 /** How the height of a bay is shared among the fronts of its drawers. */
-export const BankSchema = v.variant(
+const BankSchema = v.variant(
   'kind',
   [
     v.strictObject({ kind: v.literal('even'), count }),

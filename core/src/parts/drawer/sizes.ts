@@ -102,7 +102,7 @@ function slideNotes(
 }
 
 /** How the box's outer width came about. */
-export function boxWidthLines(drawer: Drawer, laid: LaidBank): SumLine[] {
+function boxWidthLines(drawer: Drawer, laid: LaidBank): SumLine[] {
   const { runs, old } = drawer;
   const { opening, clear, slide, side } = laid;
   if (old) return [{ words: 'the old box', mm: old.width.mm }];
@@ -157,4 +157,4 @@ function packingPieces(drawer: Drawer, laid: LaidBank, at: DrawerAt) {
   });
 }
 /** Thinner packing is card or veneer, told as a note. */
-export const LEAST_PACKING = 1.5;
+const LEAST_PACKING = 1.5;

@@ -11,7 +11,7 @@ import { layGrooves, laySliding, type LaidGrooves, type LaidSliding, type PanelA
 import type { Grooves, Hung, Sliding } from './schema';
 
 /** How a panel is called: by its place from the left. */
-export const panelWords = ({ name }: Pick<Sliding, 'name'>, nth: number, count: number): string =>
+const panelWords = ({ name }: Pick<Sliding, 'name'>, nth: number, count: number): string =>
   count === 1 ? called(name) : `${ordinal(nth + 1)} panel of the ${called(name)}`;
 export const panelTitle = ({ name }: Pick<Sliding, 'name'>, nth: number, count: number): string =>
   count === 1 ? name : `${name}, ${nth + 1}`;

@@ -64,7 +64,7 @@ export const panelWidth = (run: number, n: number, overlap: number, lap: number)
   (run + (n - 1) * overlap + 2 * lap) / n;
 
 /** What the tracks come to where they were read; where they were not, as drawn. */
-export function tracksOf({ stations, sag }: Pick<Grooves, 'stations' | 'sag'>, drawn: number): Tracks {
+function tracksOf({ stations, sag }: Pick<Grooves, 'stations' | 'sag'>, drawn: number): Tracks {
   const heights = stations.length > 0 ? stations.map(({ height }) => height.mm) : [drawn];
   return {
     // An upper rail that sags comes nearer, a lower one goes away; readings are taken with nothing on them.
@@ -142,10 +142,10 @@ export function layGrooves(sliding: Sliding, way: Grooves, place: PartPlace): La
 }
 
 /** How a panel that hangs before its opening is called by its place. */
-export const hungSides = ({ panels }: Hung): readonly ('left' | 'right')[] =>
+const hungSides = ({ panels }: Hung): readonly ('left' | 'right')[] =>
   panels === 'a pair' ? ['left', 'right'] : [panels === 'to the left' ? 'left' : 'right'];
 
-export function layHung(sliding: Sliding, way: Hung, place: PartPlace): LaidSliding {
+function layHung(sliding: Sliding, way: Hung, place: PartPlace): LaidSliding {
   const opening = openingOf(sliding, place);
   const thick = place.stock.thickness(sliding.material);
   const run = [opening.left.at, opening.right.at] as const;

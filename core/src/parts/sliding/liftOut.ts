@@ -28,7 +28,7 @@ export type LiftOut =
  *
  * @source DER: the front face passes the slot's front edge; the head's rear corner is `height sin + thick cos` behind the foot
  */
-export function slotTaken({ apart, height, thick }: GroovedPanel, tilt: number): number {
+function slotTaken({ apart, height, thick }: GroovedPanel, tilt: number): number {
   const [c, s] = [Math.cos(tilt), Math.sin(tilt)];
   return height * c <= apart ? 0 : thick / c + (height - apart / c) * s;
 }

@@ -25,7 +25,7 @@ export const SlidingPullSchema = v.strictObject({
 }); // prettier-ignore
 
 /** Height between the faces of both tracks, read so far from the left end of the opening. */
-export const StationSchema = v.strictObject({ at: lengthBetween(0), height: positiveLength() });
+const StationSchema = v.strictObject({ at: lengthBetween(0), height: positiveLength() });
 
 export const WaySchema = v.variant(
   'kind',

@@ -137,7 +137,7 @@ function build(top: Top, place: PartPlace): BuiltPart {
  * @param long   along its way, mm; `over` of it lies past the edge, shut
  * @source DER, by moments about the edge: m g (long/2 - over - travel) = load g (over + travel)
  */
-export function tipsAt(mass: number, long: number, over: number, load: number): number {
+function tipsAt(mass: number, long: number, over: number, load: number): number {
   return (mass * long) / 2 / (mass + load) - over;
 }
 
