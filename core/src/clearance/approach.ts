@@ -1,10 +1,10 @@
+import { SlideSweep } from '../motion/slideSweep';
 import type { HalfSpace, Piece } from '../solid/halfSpace';
 import { coldStart, type GjkStart } from './gjk';
 import type { MovingPiece } from './movingPiece';
-import { emptySeparation, separate, type Separation } from './separation';
-
-/** What 64-bit sums may lose over 20 m, mm: proven bounds are lowered by it, so that none rests on rounding. */
-export const ROUNDING = 1e-9;
+import { emptySeparation, ROUNDING, separate, type Separation } from './separation';
+import { SquareApproach } from './squareApproach';
+import { squareBox } from './sweptBoxes';
 
 /** Chords drawn in search of the longest stretch that is proven. */
 const CHORDS = 10;
@@ -16,7 +16,7 @@ const MOST_TRIES = 60;
  * shared between threads.
  */
 export interface Approach {
-  /** The last answer of `at`; overwritten by the next. */
+  /** The last answer of `at`; overwritten by the next, of this approach or of another. */
   readonly now: Separation;
   /** Distance evaluations so far: the measure of the work that no machine changes. */
   readonly evaluations: number;
@@ -33,7 +33,13 @@ export interface Approach {
 }
 
 /** Against a piece that stands still. */
-export const approachStill = (mover: MovingPiece, still: Piece): Approach => new StillApproach(mover, still);
+export function approachStill(mover: MovingPiece, still: Piece): Approach {
+  if (mover.sweep instanceof SlideSweep && mover.square && still.kind === 'convex') {
+    const box = squareBox(still);
+    if (box) return new SquareApproach(mover.square, mover.sweep, box);
+  }
+  return new StillApproach(mover, still);
+}
 
 /** Against a piece that moves with the same travel. Joints that carry both alike are to be left out of both motions. */
 export const approachMoving = (mover: MovingPiece, other: MovingPiece): Approach =>

@@ -6,11 +6,11 @@ import {
   lesser,
   meet,
   noCounts,
-  piecePairs,
   WATCH,
   type CheckOptions,
   type Counts,
   type Encounter,
+  type Met,
   type PiecePair,
   type Verdict,
 } from './encounter';
@@ -36,13 +36,13 @@ export interface MoverCheck {
 /** Check one mover against everything that stands still, and its own bodies against each other, over its whole travel. */
 export function checkMover(mover: Mover, still: readonly Body[], options: CheckOptions = {}): MoverCheck {
   const counts = noCounts();
-  const encounters: Encounter[] = [];
+  const all: Met[] = [];
   for (const [moving, other] of meetings(mover, still)) {
-    const encounter = meet(mover, moving, other, options, counts);
-    if (encounter) encounters.push(encounter);
+    const met = meet(mover, moving, other, options, counts);
+    if (met) all.push(met);
   }
-  const check = moverCheck(mover, encounters, options, counts);
-  return options.curves ? finish(curveSteps(mover, still, check)) : check;
+  const check = moverCheck(mover, all, options, counts);
+  return options.curves ? finish(curveSteps(mover, check, all)) : check;
 }
 
 /** A track or frame that a joined mover came with. */
@@ -65,11 +65,14 @@ export function* meetings(
 /** What a mover's encounters come to. A meant touch that keeps its depth is no news and is left out. */
 export function moverCheck(
   mover: Mover,
-  all: readonly Encounter[],
+  all: readonly Met[],
   options: CheckOptions,
   counts: Counts,
 ): MoverCheck {
-  const encounters = all.filter(({ least, contact }) => least || contact).sort(worstFirst);
+  const encounters = all
+    .map(({ encounter }) => encounter)
+    .filter(({ least, contact }) => least || contact)
+    .sort(worstFirst);
   const hit = encounters.find((e) => e.contact)?.contact;
   const usable = hit ? hit.free : mover.to;
   return {
@@ -86,43 +89,50 @@ export function moverCheck(
   };
 }
 
+/** Those that get a line of their own: all that come short, and of what stays clear the nearest of each neighbour. Worst first. */
+export function worthTelling(encounters: readonly Encounter[]): Encounter[] {
+  const told = new Set<string>();
+  return encounters.filter(({ neighbour, verdict }) => {
+    const first = !told.has(neighbour);
+    told.add(neighbour);
+    return first || verdict !== 'clear';
+  });
+}
+
 /** More curves than this in one chart are not told apart: the worst are drawn. */
 const MOST_CURVES = 4;
 
-/** The same check with its curves drawn, of the whole and of the worst encounters; stops between them. */
+/** The same check with its curves drawn, of the whole and of the worst of what it met; stops between them. */
 export function* curveSteps(
   mover: Mover,
-  still: readonly Body[],
   check: MoverCheck,
+  all: readonly Met[],
 ): Generator<void, MoverCheck> {
+  const pairsOf = new Map(all.map(({ encounter, pairs }) => [encounter, pairs]));
   const { from, to, watch } = check;
   const shifted = mover.bodies.every(({ motion }) => onlyShifts(motion));
-  const others = new Map([...still, ...mover.bodies].map((body) => [body.id, body]));
-  const movings = new Map(mover.bodies.map((body) => [body.id, body]));
-  const pairsOf = new Map(
-    check.encounters.map((encounter) => {
-      const [moving, other] = [movings.get(encounter.moving)!, others.get(encounter.still)!];
-      return [encounter, piecePairs(mover, moving, other, watch, noCounts())] as const;
-    }),
-  );
   const encounters: Encounter[] = [];
+  const told = new Set(worthTelling(check.encounters));
   let drawn = 0;
   for (const encounter of check.encounters) {
-    const next = curved(encounter, pairsOf.get(encounter)!, check, drawn < MOST_CURVES, shifted);
+    const draw = drawn < MOST_CURVES && told.has(encounter);
+    const next = curved(encounter, pairsOf.get(encounter)!, check, draw, shifted);
     if (next.curve.length > 0) drawn += 1;
     encounters.push(next);
     yield;
   }
   // The worst first: once it is found at a travel, what can never be as short is not looked at there, nor what comes after.
-  const all = check.encounters
-    .flatMap(({ least, needed }, i) => {
-      const lower = least?.lower ?? 0;
-      const own = pairsOf.get(check.encounters[i]!)!;
-      return own.map((pair) => ({ pair, bound: share({ clearance: Math.max(lower, pair.apart), needed }) }));
+  const nearest = check.encounters
+    .flatMap((encounter) => {
+      const lower = encounter.least?.lower ?? 0;
+      return pairsOf.get(encounter)!.map((pair) => ({
+        pair,
+        bound: share({ clearance: Math.max(lower, pair.apart), needed: encounter.needed }),
+      }));
     })
     .sort((a, b) => a.bound - b.bound);
-  const pairs = all.map(({ pair }) => pair);
-  const bounds = all.map(({ bound }) => bound);
+  const pairs = nearest.map(({ pair }) => pair);
+  const bounds = nearest.map(({ bound }) => bound);
   const must = encounters.flatMap(turningPoints);
   return {
     ...check,

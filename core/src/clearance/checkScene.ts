@@ -4,7 +4,7 @@ import { sameThing, type Body, type Mover, type Scene } from '../scene/scene';
 import { withCorners } from '../solid/convex';
 import { curveSteps, hangsWith, meetings, moverCheck, type MoverCheck } from './checkMover';
 import { BodyIndex } from './bodyIndex';
-import { meet, noCounts, reachOf, type CheckOptions, type Counts, type Encounter } from './encounter';
+import { meet, noCounts, reachOf, type CheckOptions, type Counts, type Met } from './encounter';
 import { swept } from './extent';
 import { finish, telling } from './steps';
 
@@ -27,7 +27,11 @@ export interface SceneCheck {
 export function parked(mover: Mover, travel: number): Body[] {
   return mover.bodies.map(({ motion, ...body }) => {
     const pose = motionPose(motion, travel);
-    return { ...body, pieces: body.pieces.map((piece) => withCorners(piece, place(pose, piece.corners))) };
+    return {
+      ...body,
+      parked: mover.id,
+      pieces: body.pieces.map((piece) => withCorners(piece, place(pose, piece.corners))),
+    };
   });
 }
 
@@ -36,8 +40,8 @@ const STEP = 4;
 
 /** What is known of a mover: what it meets, by the other body, and the check made of it. */
 interface Known {
-  readonly met: ReadonlyMap<Body, Encounter[]>;
-  readonly own: readonly Encounter[];
+  readonly met: ReadonlyMap<Body, Met[]>;
+  readonly own: readonly Met[];
   check: MoverCheck;
 }
 
@@ -107,9 +111,9 @@ export class SceneChecker {
       counts.evaluations += own.evaluations;
       if (before && !lost && met.size === met0) next.set(key, before);
       else {
-        const plain = moverCheck(mover, [...among, ...[...met.values()].flat()], this.options, own);
-        const obstacles = this.options.curves ? [...all].filter((body) => !mine.has(body)) : [];
-        const drawing = this.options.curves ? curveSteps(mover, obstacles, plain) : undefined;
+        const everyone = [...among, ...[...met.values()].flat()];
+        const plain = moverCheck(mover, everyone, this.options, own);
+        const drawing = this.options.curves ? curveSteps(mover, plain, everyone) : undefined;
         const check = drawing ? yield* telling(drawing, { done: i, of: scene.movers.length }) : plain;
         next.set(key, { met, own: among, check });
       }
@@ -143,7 +147,7 @@ export class SceneChecker {
     mover: Mover,
     index: BodyIndex,
     mine: ReadonlySet<Body>,
-    met: Map<Body, Encounter[]>,
+    met: Map<Body, Met[]>,
     counts: Counts,
     progress: Progress,
   ): Generator<Progress> {
@@ -155,8 +159,8 @@ export class SceneChecker {
       for (const body of index.near(swept(moving, mover).whole, reach)) {
         if (mine.has(body) || hangsWith(mover, body)) continue;
         counts.pairs -= moving.pieces.length * body.pieces.length; // counted where they meet
-        const encounter = meet(mover, moving, body, this.options, counts);
-        if (encounter) met.set(body, [...(met.get(body) ?? []), encounter]);
+        const found = meet(mover, moving, body, this.options, counts);
+        if (found) met.set(body, [...(met.get(body) ?? []), found]);
         if ((since += 1) % STEP === 0) yield progress;
       }
     }
@@ -164,11 +168,11 @@ export class SceneChecker {
   }
 
   /** Hold a mover's own bodies against each other. */
-  private meetOwn(mover: Mover, counts: Counts): Encounter[] {
+  private meetOwn(mover: Mover, counts: Counts): Met[] {
     const found = [...meetings(mover, [])].map(([moving, other]) =>
       meet(mover, moving, other, this.options, counts),
     );
-    return found.filter((encounter) => encounter !== undefined);
+    return found.filter((met) => met !== undefined);
   }
 
   /** The first body ever seen with this content. */

@@ -1,10 +1,9 @@
 import { farthest, nearest } from '../motion/along';
 import type { Mover, MovingBody } from '../scene/scene';
-import { ROUNDING } from './approach';
 import { coldStart, type GjkStart } from './gjk';
 import { BLOCKED, FREE, UNKNOWN, type Ground } from './ground';
 import { MovingPiece } from './movingPiece';
-import { emptySeparation, separate } from './separation';
+import { emptySeparation, ROUNDING, separate } from './separation';
 
 /** A piece of one part and a piece of another, each on a travel of its own, with the normal last found between them. */
 export interface Couple {

@@ -36,6 +36,8 @@ export type Verdict = 'clear' | 'tight' | 'hits';
 export interface Encounter {
   readonly moving: string;
   readonly still: string;
+  /** What that body is of, where it is of another mover that stands there, by its id; else the body itself. */
+  readonly neighbour: string;
   readonly needed: number;
   readonly verdict: Verdict;
   /** Least clearance: no less than `lower`, attained at `witness`. Absent where it hits, and for a meant touch alone. */
@@ -54,6 +56,12 @@ export interface Encounter {
   readonly deepest: LeastClearance | undefined;
   /** Its clearance over the travel, cut off at the watch distance; empty where none was asked for. */
   readonly curve: readonly CurvePoint[];
+}
+
+/** An encounter with the pairs of pieces it was found of: its curve is drawn of the same. */
+export interface Met {
+  readonly encounter: Encounter;
+  readonly pairs: readonly PiecePair[];
 }
 
 export interface CheckOptions {
@@ -108,7 +116,7 @@ export const noCounts = (): Counts => ({ pairs: 0, survived: 0, evaluations: 0 }
  * The pairs of pieces of two bodies that may come within the watch distance, with what each is held to.
  * `other` stands still, unless it is a body of the same mover that moves its own way.
  */
-export function piecePairs(
+function piecePairs(
   mover: Mover,
   moving: MovingBody,
   other: Body | MovingBody,
@@ -258,7 +266,7 @@ export function meet(
   other: Body | MovingBody,
   options: CheckOptions,
   counts: Counts,
-): Encounter | undefined {
+): Met | undefined {
   const { watch = WATCH } = options;
   const needed = neededFrom(mover, other);
   if (
@@ -270,7 +278,8 @@ export function meet(
   }
   const contact = contactOf(mover, moving, other);
   const meeting = new Meeting(mover, options);
-  for (const pair of piecePairs(mover, moving, other, watch, counts)) {
+  const pairs = piecePairs(mover, moving, other, watch, counts);
+  for (const pair of pairs) {
     if (meeting.spared(pair)) continue;
     if (contact) meeting.press(pair, contact);
     for (const [from, to] of pair.held) meeting.keep(pair, from, to);
@@ -278,9 +287,10 @@ export function meet(
   }
   const { near, least, hit, short, startDepth, endDepth, pieces, blocked } = meeting;
   if (!near && !contact) return undefined;
-  return {
+  const encounter: Encounter = {
     moving: moving.id,
     still: other.id,
+    neighbour: other.parked ?? other.id,
     needed,
     verdict: hit ? 'hits' : short ? 'tight' : 'clear',
     least: hit || !least ? undefined : { lower: least.lower, witness: least.witness },
@@ -293,6 +303,7 @@ export function meet(
     deepest: undefined,
     curve: [],
   };
+  return { encounter, pairs };
 }
 
 /** The level below which the pair hits: 0, or a hair deeper than a touch it starts from. */

@@ -1,6 +1,7 @@
 import type { Motion } from '../motion/motion';
 import { sweepOf, type Sweep } from '../motion/sweep';
 import type { Convex } from '../solid/convex';
+import { squareBox, type Boxes } from './sweptBoxes';
 
 /**
  * A piece on its motion, placed where it was last asked for. One is shared by all that the piece is held against, so
@@ -13,6 +14,7 @@ export class MovingPiece {
   readonly knots: readonly number[];
   at = Number.NaN;
   private readonly other: Float64Array;
+  private filled: Boxes | null | undefined;
 
   constructor(
     readonly piece: Convex,
@@ -22,6 +24,12 @@ export class MovingPiece {
     this.corners = new Float64Array(piece.corners.length);
     this.knots = motion.knots;
     this.other = this.knots.length > 0 ? new Float64Array(piece.corners.length) : this.corners;
+  }
+
+  /** The box it fills, as built, where it is one and stands square to the axes. */
+  get square(): Boxes | undefined {
+    if (this.filled === undefined) this.filled = squareBox(this.piece) ?? null;
+    return this.filled ?? undefined;
   }
 
   goTo(t: number): void {

@@ -2,11 +2,16 @@ import fc from 'fast-check';
 import { real } from '../testing/real';
 import { place, poseAt } from '../motion/joint';
 import { box, prism, type Point3 } from '../solid/prism';
-import type { Convex } from '../solid/convex';
+import { farthest, nearest } from '../motion/along';
+import { motionOf, motionPose } from '../motion/motion';
+import { withCorners, type Convex } from '../solid/convex';
 import { manifoldReferee } from '../testing/manifoldGap';
+import { approachStill } from './approach';
 import { closestByFeatures } from './features';
 import { coldStart } from './gjk';
+import { MovingPiece } from './movingPiece';
 import { emptySeparation, separate } from './separation';
+import { SquareApproach } from './squareApproach';
 
 const SEED = 20261125;
 
@@ -86,5 +91,62 @@ describe('separation of two convex pieces', () => {
       const mine = separate(a, a.corners, b, b.corners, coldStart(), emptySeparation());
       expect(mine.value).toBeCloseTo(apart, 9);
     }
+  });
+
+  it('of two boxes square to the axes, one shifted, is what comparing every feature tells, apart, in touch and overlapping', () => {
+    const whole = fc.integer({ min: -6, max: 6 });
+    const size = fc.tuple(...[0, 1, 2].map(() => fc.integer({ min: 1, max: 8 }))) as fc.Arbitrary<
+      [number, number, number]
+    >;
+    const seen = { apart: 0, touching: 0, inside: 0 };
+    fc.assert(
+      // Whole figures, a right angle at times: touches and corners exactly over corners come often.
+      fc.property(
+        size,
+        size,
+        fc.tuple(whole, whole, whole),
+        fc.boolean(),
+        real(0, 9),
+        (a, b, at, turned, travel) => {
+          const quarter = poseAt(
+            { kind: 'turn', point: [0, 0, 0], axis: [0, 0, 1] },
+            turned ? Math.PI / 2 : 0,
+          );
+          const first = box([0, 0, 0], a);
+          const piece = withCorners(first, place(quarter, first.corners));
+          const still = box(at, [at[0] + b[0], at[1] + b[1], at[2] + b[2]]);
+          const slide = motionOf({ kind: 'slide', direction: [0, -1, 0] });
+          const approach = approachStill(new MovingPiece(piece, slide), still);
+          expect(approach).toBeInstanceOf(SquareApproach);
+          for (const t of [travel, Math.round(travel)]) {
+            const { value, lower, normal, onFirst, onSecond } = approach.at(t);
+            const there = place(motionPose(slide, t), piece.corners);
+            const sure = separate(piece, there, still, still.corners, coldStart(), emptySeparation());
+            expect(Math.abs(value - sure.value)).toBeLessThan(1e-6);
+            expect(lower).toBe(value);
+            // The way between its points is the normal's, as long as they are apart, or as deep.
+            for (let axis = 0; axis < 3; axis += 1)
+              expect(onFirst[axis]! - onSecond[axis]!).toBeCloseTo(value * normal[axis]!, 9);
+            expect(nearest(there, normal) - farthest(still.corners, normal)).toBeCloseTo(value, 9);
+            seen[value > 1e-9 ? 'apart' : value < -1e-9 ? 'inside' : 'touching'] += 1;
+          }
+        },
+      ),
+      { seed: SEED, numRuns: 400 },
+    );
+    expect(Math.min(seen.apart, seen.inside, seen.touching)).toBeGreaterThan(20);
+  });
+
+  it('is searched, not read off, where a piece only looks square', () => {
+    const slide = motionOf({ kind: 'slide', direction: [0, -1, 0] });
+    const block = box([0, 0, 0], [30, 20, 10]);
+    const lean = poseAt({ kind: 'turn', point: [0, 0, 0], axis: [0, 0, 1] }, 1e-6);
+    const leaning = withCorners(block, place(lean, block.corners));
+    expect(approachStill(new MovingPiece(leaning, slide), block)).not.toBeInstanceOf(SquareApproach);
+    const wedge = withCorners(
+      block,
+      Float64Array.from(block.corners, (x, i) => (i === 18 ? 25 : x)),
+    );
+    expect(approachStill(new MovingPiece(block, slide), wedge)).not.toBeInstanceOf(SquareApproach);
   });
 });

@@ -4,8 +4,11 @@ import type { Sweep } from './sweep';
 
 /** Slides in step, one on another: all corners go straight along one direction, so every bound is exact. */
 export class SlideSweep implements Sweep {
-  private readonly rate = new Float64Array(3);
-  private readonly offset = new Float64Array(3);
+  /** Where a corner is shifted to at travel 0, mm, and how fast it goes, mm per unit of travel. */
+  readonly offset = new Float64Array(3);
+  readonly rate = new Float64Array(3);
+  /** Whether it goes along one axis of the space, or nowhere. */
+  readonly alongAxis: boolean;
   private readonly speed: number;
 
   constructor(
@@ -19,6 +22,7 @@ export class SlideSweep implements Sweep {
         this.offset[axis]! += joint.direction[axis]! * drive.value(0);
       }
     }
+    this.alongAxis = this.rate.filter((rate) => rate !== 0).length <= 1;
     this.speed = Math.hypot(this.rate[0]!, this.rate[1]!, this.rate[2]!);
   }
 

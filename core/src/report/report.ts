@@ -1,6 +1,6 @@
 import { carcassNotes } from '../carcass/notes';
 import type { Carcass } from '../carcass/schema';
-import type { MoverCheck } from '../clearance/checkMover';
+import { worthTelling, type MoverCheck } from '../clearance/checkMover';
 import { SceneChecker, type Progress } from '../clearance/checkScene';
 import { finish } from '../clearance/steps';
 import type { Encounter, Verdict } from '../clearance/encounter';
@@ -174,7 +174,7 @@ function reportExisting(plan: Plan, scene: Scene, mover: Mover, check: MoverChec
   // That it clears the very walls it is hung in, which it may touch, is no news.
   const encounters = check.encounters.filter(({ needed, verdict }) => needed > 0 || verdict !== 'clear');
   const report: PartReport = {
-    ...checked(plan, scene, mover, { ...check, encounters }),
+    ...checked(plan, scene, mover, { ...check, encounters: worthTelling(encounters) }),
     sizes: [],
     proposal: undefined,
   };
@@ -208,7 +208,7 @@ function newReport(
     ({ still, verdict }) => verdict !== 'clear' || !fittings.has(still),
   );
   return {
-    ...checked(plan, scene, mover, { ...check, encounters }),
+    ...checked(plan, scene, mover, { ...check, encounters: worthTelling(encounters) }),
     sizes: partSizes(plan, part)
       .filter(({ of }) => of === mover.id)
       .map((piece) => ({ ...piece, notes: piece.notes.map((one) => sayLengths(one, plan.units)) })),

@@ -18,6 +18,8 @@ export interface Body<P extends Piece = Piece> {
   readonly toCome?: true;
   /** The row of fronts it belongs to: carcasses that face one way in one plane, and what hangs on them, are set to each other. */
   readonly row?: string;
+  /** The mover it is of, by its id, where it stands still while another moves. */
+  readonly parked?: string;
 }
 
 /** What moves is made of convex solids, each body on a motion of its mover's travel. */

@@ -1,22 +1,52 @@
-import { convex, type Convex } from './convex';
+import { convex, withCorners, type Convex } from './convex';
 
 /** A point on a plane, mm. */
 export type Point2 = readonly [number, number];
 /** A point or a direction in space, mm. */
 export type Point3 = readonly [number, number, number];
 
+const UNIT = prism(
+  [
+    [0, 0],
+    [1, 0],
+    [1, 1],
+    [0, 1],
+  ],
+  ([x, y], end) => [x, y, end],
+);
+
 /** An upright box from its least corner to its greatest, mm. Throws unless each side is longer than 0. */
-export function box(least: Point3, greatest: Point3): Convex {
-  const [x0, y0, z0] = least;
-  const [x1, y1, z1] = greatest;
-  return prism(
-    [
-      [x0, y0],
-      [x1, y0],
-      [x1, y1],
-      [x0, y1],
-    ],
-    ([x, y], end) => [x, y, end === 0 ? z0 : z1],
+export function box([x0, y0, z0]: Point3, [x1, y1, z1]: Point3): Convex {
+  if (!(x1 > x0 && y1 > y0 && z1 > z0)) throw new Error('A box needs sides longer than 0.');
+  // All boxes have the faces, frames and edges of one.
+  return withCorners(
+    UNIT,
+    Float64Array.of(
+      x0,
+      y0,
+      z0,
+      x1,
+      y0,
+      z0,
+      x1,
+      y1,
+      z0,
+      x0,
+      y1,
+      z0,
+      x0,
+      y0,
+      z1,
+      x1,
+      y0,
+      z1,
+      x1,
+      y1,
+      z1,
+      x0,
+      y1,
+      z1,
+    ),
   );
 }
 

@@ -9,8 +9,9 @@ import {
   type Plan,
   type Report,
   type Scene,
+  type Units,
 } from '@tarnpass/core';
-import { lazy, Suspense, useMemo } from 'react';
+import { lazy, memo, Suspense, useMemo } from 'react';
 import type { Actions } from '../commands/Hotkeys';
 import { useAnswered, useAsked } from '../check/asked';
 import { ItemFields } from '../numbers/ItemFields';
@@ -46,7 +47,7 @@ interface Props {
 }
 
 /** The one card, for what is selected: its numbers, or in Check what it meets. */
-export function Card(props: Props) {
+export const Card = memo(function Card(props: Props) {
   const { plan, item, mover, stage, letters } = props;
   return (
     <Box
@@ -130,7 +131,7 @@ export function Card(props: Props) {
       {(stage === 'plan' || !item) && <AddBar plan={plan} stage={stage} item={item} />}
     </Box>
   );
-}
+});
 
 function belongsTo(plan: Plan, item: Item): string {
   if (item.list === 'parts') return plan.carcasses.find(({ id }) => id === item.value.carcass)?.name ?? '';
@@ -248,7 +249,9 @@ function NumbersBody({ plan, scene, report, item }: Props & { item: Item }) {
       )}
       <NotesList {...aboutItem(report, item)} />
       <ItemFields plan={plan} item={item} />
-      {(item.list === 'carcasses' || lines.length > MOST_SUMS) && <PiecesOf plan={plan} lines={lines} />}
+      {(item.list === 'carcasses' || lines.length > MOST_SUMS) && (
+        <PiecesOf units={plan.units} lines={lines} />
+      )}
     </>
   );
 }
@@ -257,7 +260,7 @@ function NumbersBody({ plan, scene, report, item }: Props & { item: Item }) {
 const MOST_SUMS = 2;
 
 /** The pieces of a carcass or part, briefly: their sums are under Make. */
-function PiecesOf({ plan, lines }: { plan: Plan; lines: readonly PartsLine[] }) {
+const PiecesOf = memo(function PiecesOf({ units, lines }: { units: Units; lines: readonly PartsLine[] }) {
   return (
     <Box component="section" aria-label="Its pieces" sx={{ pb: 1 }}>
       <Typography variant="h3" sx={{ color: 'text.secondary', pt: 0.5 }}>
@@ -273,14 +276,14 @@ function PiecesOf({ plan, lines }: { plan: Plan; lines: readonly PartsLine[] }) 
             {name}
           </Typography>
           <Typography sx={{ fontWeight: 620, whiteSpace: 'nowrap' }}>
-            <LengthText mm={length.mm} units={plan.units} /> × <LengthText mm={width.mm} units={plan.units} />{' '}
-            × <LengthText mm={thickness} units={plan.units} />
+            <LengthText mm={length.mm} units={units} /> × <LengthText mm={width.mm} units={units} /> ×{' '}
+            <LengthText mm={thickness} units={units} />
           </Typography>
         </Box>
       ))}
     </Box>
   );
-}
+});
 
 function Openings(props: React.ComponentProps<typeof OpeningsList>) {
   return (

@@ -34,8 +34,10 @@ export function MomentProvider({ scene, mover, children }: Props) {
       .filter((other) => other !== mover && !hidden.has(other.id))
       .map(({ id }) => [id, travels[id]]),
   );
+  // Shut there is nothing to tell, and most edits are made shut.
+  const opened = mover !== undefined && travels[mover.id]! > mover.from;
   const probe = useMemo(() => {
-    if (!mover) return undefined;
+    if (!mover || !opened) return undefined;
     const at = new Map(JSON.parse(standing) as [string, number][]);
     const others = scene.movers.filter((other) => at.has(other.id) && !sameThing(other, mover));
     return new NearestProbe(
@@ -43,10 +45,10 @@ export function MomentProvider({ scene, mover, children }: Props) {
       scene.still,
       others.map((other) => [other, at.get(other.id)!] as const),
     );
-  }, [mover, scene, standing]);
-  const moment = useMemo(() => {
-    const travel = mover ? travels[mover.id]! : 0;
-    return { travels, hidden, nearest: mover && travel > mover.from ? probe?.at(travel) : undefined };
-  }, [travels, hidden, mover, probe]);
+  }, [mover, scene, standing, opened]);
+  const moment = useMemo(
+    () => ({ travels, hidden, nearest: mover && probe?.at(travels[mover.id]!) }),
+    [travels, hidden, mover, probe],
+  );
   return <MomentContext value={moment}>{children}</MomentContext>;
 }

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { COMMAND_IDS, COMMANDS, singleKeys, type CommandId } from './commands';
 
@@ -5,11 +6,11 @@ import { COMMAND_IDS, COMMANDS, singleKeys, type CommandId } from './commands';
 export type Actions = Partial<Record<CommandId, () => void>>;
 
 /** Listens to the keys of every command that can be done. */
-export function Hotkeys({ actions }: { actions: Actions }) {
+export const Hotkeys = memo(function Hotkeys({ actions }: { actions: Actions }) {
   return COMMAND_IDS.filter((id) => COMMANDS[id].keys !== '' && actions[id]).map((id) => (
     <Hotkey key={id} keys={COMMANDS[id].keys} act={actions[id]!} />
   ));
-}
+});
 
 function Hotkey({ keys, act }: { keys: string; act: () => void }) {
   const text = keys === 'mod+c';

@@ -9,6 +9,7 @@ import {
   type Units,
 } from '@tarnpass/core';
 import { colour } from '../theme/palette';
+import { keptOf } from '../ui/keptOf';
 import type { SheetFrame } from './frame';
 import { textWidth, type LabelBox } from './labels';
 import { boundsOf, outlineOf, pointsText, type Bounds, type Outline } from './outline';
@@ -39,6 +40,15 @@ const cornersAt = (mover: Mover, travel: number, bodies = sweepers(mover)): Floa
     return pieces.map((piece) => place(pose, piece.corners));
   });
 
+/** What only shifts sweeps the hull of its ends: no stop between them is wanted. */
+const isStraight = ({ bodies }: Mover): boolean => bodies.every(({ motion }) => onlyShifts(motion));
+
+/** The outline of the main piece at a travel: what contours and labels go by. */
+function mainOutline(mover: Mover, frame: SheetFrame, travel: number): Outline {
+  const { pieces, motion } = sweepers(mover)[0]!;
+  return outlineOf(frame, place(motionPose(motion, travel), pieces[0]!.corners));
+}
+
 /** Even steps of travel for contour lines: degrees for a turn, a tenth of the run for a slide. */
 function stepsOf(mover: Mover, every: number): number[] {
   const step = mover.unit === 'rad' ? (every * Math.PI) / 180 : ((mover.to - mover.from) * every) / 100;
@@ -47,9 +57,8 @@ function stepsOf(mover: Mover, every: number): number[] {
 }
 
 /** What the part sweeps between two travels as one path of bands: each the hull of a piece at its two ends. */
-function sweptPath(mover: Mover, frame: SheetFrame, from: number, to: number): string {
-  // What only shifts sweeps the hull of its ends: no stop between them is wanted.
-  const between = mover.bodies.every(({ motion }) => onlyShifts(motion)) ? [] : stepsOf(mover, 2.5);
+const sweptPath = keptOf((mover: Mover, frame: SheetFrame, from: number, to: number): string => {
+  const between = isStraight(mover) ? [] : stepsOf(mover, 2.5);
   const stops = [from, ...between.filter((travel) => travel > from + 1e-6 && travel < to - 1e-6), to];
   const places = stops.map((travel) => cornersAt(mover, travel));
   return places
@@ -58,7 +67,11 @@ function sweptPath(mover: Mover, frame: SheetFrame, from: number, to: number): s
       corners.map((piece, k) => `M${pointsText(outlineOf(frame, places[i]![k]!, piece))}Z`),
     )
     .join('');
-}
+});
+
+const contourPoints = keptOf((mover: Mover, frame: SheetFrame, travel: number) =>
+  pointsText(mainOutline(mover, frame, travel)),
+);
 
 /** The air a part sweeps as far as it goes free, with contour lines at even travels. */
 export const SweptAir = memo(function SweptAir({
@@ -78,11 +91,10 @@ export const SweptAir = memo(function SweptAir({
       <path d={swept} fill={colour('tarnSoft')} stroke={colour('tarnSoft')} strokeWidth={0.6} />
       {contours.map((travel) => {
         const index = isIndex(mover, travel);
-        const outline = outlineOf(frame, cornersAt(mover, travel)[0]!);
         return (
           <g key={travel} opacity={selected ? 1 : 0.5}>
             <polygon
-              points={pointsText(outline)}
+              points={contourPoints(mover, frame, travel)}
               fill="none"
               stroke={colour('tarn')}
               strokeWidth={index && selected ? 1.1 : 0.6}
@@ -90,7 +102,7 @@ export const SweptAir = memo(function SweptAir({
             {large && selected && isLabelled(mover, travel, usable, frame) && (
               <TipLabel
                 mover={mover}
-                outline={outline}
+                outline={mainOutline(mover, frame, travel)}
                 frame={frame}
                 text={travelText(mover, travel, units)}
                 fill="tarn"
@@ -140,7 +152,7 @@ export const HitLabel = memo(function HitLabel({
   return (
     <TipLabel
       mover={mover}
-      outline={outlineOf(frame, cornersAt(mover, usable)[0]!)}
+      outline={mainOutline(mover, frame, usable)}
       frame={frame}
       text={`hits at ${travelText(mover, usable, units)}`}
       fill="heather"
@@ -155,7 +167,7 @@ const HIT_WORD = 84;
 /** A contour with its travel written at its tip: every thirty degrees, clear of where it stops. */
 function isLabelled(mover: Mover, travel: number, usable: number, frame: SheetFrame): boolean {
   if (!isIndex(mover, travel)) return false;
-  const { width, height } = boundsOf(outlineOf(frame, cornersAt(mover, mover.from)[0]!));
+  const { width, height } = boundsOf(mainOutline(mover, frame, mover.from));
   const stops = usable < mover.to;
   return usable - travel > (stops ? Math.max(0.15, HIT_WORD / Math.max(width, height, 1)) : 0.15);
 }
@@ -196,7 +208,7 @@ export function tipBoxes(
   units: Units,
 ): LabelBox[] {
   const box = (travel: number, text: string, size: number): LabelBox => {
-    const { x, y, anchor } = tipPlace(mover, outlineOf(frame, cornersAt(mover, travel)[0]!), frame);
+    const { x, y, anchor } = tipPlace(mover, mainOutline(mover, frame, travel), frame);
     const width = textWidth(text, size);
     const left = { start: x, middle: x - width / 2, end: x - width }[anchor];
     return { x: left, y: y - 0.8 * size, width, height: size };
@@ -230,10 +242,11 @@ function TipLabel({ mover, outline, frame, text, fill, bold = false }: TipProps)
 }
 
 /** About the air a part sweeps, px. */
-export function airBounds(mover: Mover, frame: SheetFrame): Bounds {
-  const places = [0, 0.25, 0.5, 0.75, 1].map((share) => mover.from + share * (mover.to - mover.from));
+export const airBounds = keptOf((mover: Mover, frame: SheetFrame): Bounds => {
+  const shares = isStraight(mover) ? [0, 1] : [0, 0.25, 0.5, 0.75, 1];
+  const places = shares.map((share) => mover.from + share * (mover.to - mover.from));
   return boundsOf(places.flatMap((travel) => outlineOf(frame, ...cornersAt(mover, travel))));
-}
+});
 
 /** More pieces than this are drawn apart from each other. */
 const PLAIN = 5;
@@ -292,7 +305,7 @@ export function* markPlaces(
   const free = report?.check.usable ?? mover.to;
   const usable = free - mover.from > 0.05 ? free : mover.to;
   for (const share of [0.45, 0.3, 0.65, 0.85, 0.1]) {
-    const outline = outlineOf(frame, cornersAt(mover, mover.from + (usable - mover.from) * share)[0]!);
+    const outline = mainOutline(mover, frame, mover.from + (usable - mover.from) * share);
     const sum = outline.reduce(([sx, sy], [x, y]) => [sx + x, sy + y] as const, [0, 0] as const);
     yield [sum[0] / outline.length, sum[1] / outline.length];
   }

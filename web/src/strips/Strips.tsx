@@ -11,7 +11,7 @@ import {
   type Verdict,
 } from '@tarnpass/core';
 import { ChevronDown, ChevronRight } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import type { Actions } from '../commands/Hotkeys';
 import { useApp } from '../store';
 import { colour } from '../theme/palette';
@@ -48,7 +48,15 @@ const GROUPS: Record<Verdict, string> = {
 };
 
 /** One strip for each part that moves, worst first, in two columns where there is room; many of them in groups. */
-export function Strips({ plan, scene, report, stale, selected, letters, actions }: Props) {
+export const Strips = memo(function Strips({
+  plan,
+  scene,
+  report,
+  stale,
+  selected,
+  letters,
+  actions,
+}: Props) {
   const failed = useApp(({ check }) => check.failure !== null);
   const [folded, setFolded] = useState<Partial<Record<Verdict, boolean>>>({});
   const reports = useMemo(() => new Map(report?.parts.map((part) => [part.id, part])), [report]);
@@ -123,7 +131,7 @@ export function Strips({ plan, scene, report, stale, selected, letters, actions 
       <StripsFoot scene={scene} actions={actions} letters={letters} selected={selected} />
     </Box>
   );
-}
+});
 
 /** What a strip is called, and what that belongs to: of a pair the leaf, of a bank the drawer. */
 function stripWords(mover: Mover, owner: string, plan: Plan): { name: string; owner: string } {
