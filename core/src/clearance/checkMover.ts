@@ -212,10 +212,16 @@ function worstAt(
 
 const RANK: Record<Verdict, number> = { hits: 0, tight: 1, clear: 2 };
 
-/** Earlier hits before later ones; then what is shortest of its needed gap. */
+/** Nearer than this two travels or clearances are alike, mm or radians: last digits hang on where a search began. */
+const ALIKE = 1e-6;
+
+/** Earlier hits before later ones; then what is shortest of its needed gap; of those alike, by name: never as they happened to be found. */
 function worstFirst(a: Encounter, b: Encounter): number {
   if (a.verdict !== b.verdict) return RANK[a.verdict] - RANK[b.verdict];
-  if (a.contact && b.contact) return a.contact.at.travel - b.contact.at.travel;
-  const spare = (e: Encounter) => (e.least ? e.least.witness.clearance - e.needed : Infinity);
-  return spare(a) - spare(b);
+  return badness(a) - badness(b) || (nameOf(a) < nameOf(b) ? -1 : 1);
 }
+
+const badness = ({ contact, least, needed }: Encounter): number =>
+  Math.round((contact?.at.travel ?? (least ? least.witness.clearance - needed : 1e9)) / ALIKE);
+
+const nameOf = ({ moving, still }: Encounter) => `${moving} ${still}`;

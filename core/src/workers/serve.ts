@@ -9,6 +9,7 @@ import { sharing } from '../plan/sharing';
 import type { Plan } from '../plan/schema';
 import { readScene } from '../scene/readScene';
 import type { Report } from '../report/report';
+import { practice } from './practice';
 import type { FromWorker, Results, Task, ToWorker } from './protocol';
 import { ReportSender } from './sent';
 
@@ -19,12 +20,17 @@ export interface WorkerHost {
   now(): number;
   /** Resolves once waiting messages have been taken in. */
   breathe(): Promise<void>;
+  /** Resolves after so many milliseconds. A host that has none is not practised on. */
+  rest?(ms: number): Promise<void>;
 }
 
 /** Work between two pauses, ms: a cancel is heard, and progress told, well within 50. */
 const SLICE = 15;
 /** What is done sooner than this is not told of on the way: telling costs the page more than it says. */
 const QUIET = 100;
+
+/** Nobody has asked for so long: time to practise, ms. */
+const IDLE = 400;
 
 /**
  * The worker's side of the channel: hand it every message that comes in. Runs go one after the other; each is
@@ -35,6 +41,23 @@ export function serve(host: WorkerHost): (message: ToWorker) => void {
   const reports = new ReportSender();
   const cancelled = new Set<number>();
   let queue = Promise.resolve();
+  let heard = 0;
+  let practised = false;
+
+  /** Once, after the first answer: gives way to whatever comes in. */
+  const practise = async (plan: Plan) => {
+    const [mine, overtaken] = [heard, () => heard !== mine];
+    await host.rest?.(IDLE);
+    if (!host.rest || practised || overtaken()) return;
+    const steps = practice(plan, () => host.now());
+    for (let since = host.now(); !steps.next().done;) {
+      if (host.now() - since < SLICE) continue;
+      await host.breathe();
+      if (overtaken()) return;
+      since = host.now();
+    }
+    practised = true;
+  };
 
   const work = async ({ run, revision, task }: Extract<ToWorker, { kind: 'run' }>) => {
     try {
@@ -46,7 +69,9 @@ export function serve(host: WorkerHost): (message: ToWorker) => void {
         const { done, value } = steps.next();
         if (done) {
           const result = task.kind === 'report' ? reports.send(value as Report) : (value as NotReport);
-          return host.post({ kind: 'done', run, revision, result });
+          host.post({ kind: 'done', run, revision, result });
+          if (known.plan && !practised) void practise(known.plan);
+          return;
         }
         if (host.now() - since < SLICE) continue;
         if (host.now() - began > QUIET) host.post({ kind: 'progress', run, progress: value });
@@ -59,6 +84,7 @@ export function serve(host: WorkerHost): (message: ToWorker) => void {
   };
 
   return (message) => {
+    heard += 1;
     if (message.kind === 'cancel') cancelled.add(message.run);
     else queue = queue.then(() => work(message));
   };

@@ -170,7 +170,7 @@ function CheckBody({ plan, scene, report, stale, item, mover, sheet }: Props & {
           {item.list === 'parts' && item.value.family === 'sliding' && (
             <Openings plan={plan} part={item.value} movers={scene.movers} />
           )}
-          <FindingsList findings={part.findings} stale={stale} />
+          <FindingsList part={part} stale={stale} />
           {pairs.map(({ sentence, word }) => (
             <Box
               key={sentence}

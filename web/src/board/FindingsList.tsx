@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
-import type { Finding } from '@tarnpass/core';
+import type { Finding, PartReport } from '@tarnpass/core';
 import { useState } from 'react';
 import { DASHES } from '../chart/dashes';
 import { useAppDispatch } from '../store';
@@ -10,9 +10,13 @@ import { Swatch } from '../ui/Patterns';
 import { moved } from './viewSlice';
 
 /** What a part meets, worst first, each a sentence; choosing one opens the part to where it is. */
-export function FindingsList({ findings, stale }: { findings: readonly Finding[]; stale: boolean }) {
+export function FindingsList({ part: { findings, check }, stale }: { part: PartReport; stale: boolean }) {
   const dispatch = useAppDispatch();
   const [chosen, setChosen] = useState<string>();
+  // The chart draws the first few that have a curve; each line shows the dashes of its own.
+  const curves = check.encounters.filter(({ curve }) => curve.length > 0);
+  const dashesOf = ({ moving, still }: Finding) =>
+    DASHES[curves.findIndex((one) => one.moving === moving && one.still === still)];
   if (findings.length === 0)
     return <Typography sx={{ py: 1 }}>Nothing comes near it all the way.</Typography>;
   return (
@@ -21,8 +25,10 @@ export function FindingsList({ findings, stale }: { findings: readonly Finding[]
       aria-label="What it meets"
       sx={{ listStyle: 'none', m: 0, p: 0, opacity: stale ? 0.55 : 1 }}
     >
-      {findings.map(({ part, moving, still, verdict, sentence, travel }, i) => {
+      {findings.map((finding) => {
+        const { part, moving, still, verdict, sentence, travel } = finding;
         const key = `${moving} ${still}`;
+        const dashes = dashesOf(finding);
         return (
           <Box component="li" key={key} sx={{ borderBottom: `1px solid ${colour('line')}` }}>
             <ButtonBase
@@ -43,7 +49,7 @@ export function FindingsList({ findings, stale }: { findings: readonly Finding[]
             >
               <Box sx={{ pt: '3px' }}>
                 <Swatch verdict={verdict} />
-                {DASHES[i] && (
+                {dashes && (
                   <svg width={16} height={8} aria-hidden="true" style={{ display: 'block' }}>
                     <line
                       x1={0}
@@ -51,7 +57,7 @@ export function FindingsList({ findings, stale }: { findings: readonly Finding[]
                       y1={5}
                       y2={5}
                       strokeWidth={1.8}
-                      strokeDasharray={DASHES[i].join(' ')}
+                      strokeDasharray={dashes.join(' ')}
                       stroke={colour(verdict === 'hits' ? 'heather' : 'tarn')}
                     />
                   </svg>

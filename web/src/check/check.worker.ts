@@ -13,5 +13,6 @@ const take = serve({
       resume = resolve;
       breathing.port2.postMessage(0);
     }),
+  rest: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
 });
 self.onmessage = ({ data }: MessageEvent<ToWorker>) => take(data);

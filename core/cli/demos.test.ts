@@ -1,0 +1,102 @@
+import fc from 'fast-check';
+import { readFileSync } from 'node:fs';
+import { worthTelling } from '../src/clearance/checkMover';
+import { SceneChecker } from '../src/clearance/checkScene';
+import { readPlanFile } from '../src/formats/planFile';
+import { get } from '../src/item/path';
+import { applyEdit } from '../src/plan/edit';
+import { fieldsOf, itemsOf, pathOf } from '../src/plan/items';
+import { readPlan } from '../src/plan/readPlan';
+import type { Plan } from '../src/plan/schema';
+import { reportOf, type Report } from '../src/report/report';
+import { buildScene } from '../src/scene/buildScene';
+
+const DEMOS = ['sedge-wren', 'kiln-shed', 'hollin-hut'];
+
+function demo(name: string): Plan {
+  const read = readPlanFile(readFileSync(new URL(`../../demo/${name}.json`, import.meta.url), 'utf8'));
+  if (!read.ok) throw new Error(`${name} must read`);
+  return read.plan;
+}
+
+/** The same plan with nothing in common with it, so that nothing is known of it. */
+function copyOf(plan: Plan): Plan {
+  const read = readPlan(JSON.parse(JSON.stringify(plan)));
+  if (!read.ok) throw new Error('a copy must read');
+  return read.plan;
+}
+
+/** A report but for the work that went into it, to a millionth: a search that began warm ends on other last digits. */
+const answers = (report: Report): unknown =>
+  JSON.parse(
+    JSON.stringify(report, (key, value: unknown) =>
+      key === 'counts' ? undefined : typeof value === 'number' ? Math.round(value * 1e6) / 1e6 + 0 : value,
+    ),
+  );
+
+/** Every length of every item that has one, with its path in the plan. */
+const lengthsOf = (plan: Plan) =>
+  itemsOf(plan).flatMap((item) =>
+    fieldsOf(item)
+      .filter(({ input, when }) => input === 'length' && (when?.(item.value) ?? true))
+      .map(({ path }) => [...pathOf(plan, item), ...path])
+      .filter((path) => typeof get(plan, [...path, 'mm']) === 'number'),
+  );
+
+describe.each(DEMOS)('the demo job %s', (name) => {
+  it('is answered after any row of edits as a plan is that nobody saw before', () => {
+    const steps = fc.array(fc.tuple(fc.nat(), fc.integer({ min: -25, max: 25 })), {
+      minLength: 3,
+      maxLength: 3,
+    });
+    let [taken, refused] = [0, 0];
+    fc.assert(
+      fc.property(steps, (edits) => {
+        const checker = new SceneChecker({ curves: true });
+        let plan = demo(name);
+        reportOf(plan, checker);
+        for (const [which, by] of edits) {
+          const paths = lengthsOf(plan);
+          const path = paths[which % paths.length]!;
+          const before = get(plan, path) as { mm: number };
+          const read = applyEdit(plan, {
+            name: 'Edit',
+            changes: [{ path, before, after: { mm: before.mm + by } }],
+          });
+          if (!read.ok) {
+            expect(read.issues[0]!.message).toMatch(/^[A-Z].*[.?]$/);
+            refused += 1;
+            continue;
+          }
+          plan = read.plan;
+          taken += 1;
+          expect(answers(reportOf(plan, checker))).toEqual(answers(reportOf(copyOf(plan))));
+        }
+      }),
+      { seed: 20261125, numRuns: 4 },
+    );
+    expect(taken).toBeGreaterThan(2 * refused);
+  });
+
+  it('is told so that nothing that comes short is left out, and what stays clear once for each neighbour, its nearest', () => {
+    const plan = demo(name);
+    const scene = buildScene(plan);
+    const report = reportOf(plan);
+    const { movers } = new SceneChecker().check(scene);
+    for (const part of report.parts) {
+      const { encounters } = movers.find(({ id }) => id === part.id)!;
+      const told = new Set(part.findings.map(({ moving, still }) => `${moving} ${still}`));
+      for (const { moving, still, verdict } of encounters)
+        if (verdict !== 'clear') expect(told).toContain(`${moving} ${still}`);
+      const clear = part.check.encounters.filter(({ verdict }) => verdict === 'clear');
+      expect(new Set(clear.map(({ neighbour }) => neighbour)).size).toBe(clear.length);
+      for (const { neighbour, least, needed } of clear) {
+        const spares = encounters
+          .filter((one) => one.neighbour === neighbour && one.least)
+          .map((one) => one.least!.witness.clearance - one.needed);
+        expect(least!.witness.clearance - needed).toBeLessThanOrEqual(Math.min(...spares) + 0.1);
+      }
+      expect(worthTelling(part.check.encounters)).toEqual(part.check.encounters);
+    }
+  });
+});
