@@ -31,6 +31,8 @@ const QUIET = 100;
 
 /** Nobody has asked for so long: time to practise, ms. */
 const IDLE = 400;
+/** As long as an engine takes to compile what a check runs through, ms. */
+const PRACTICE = 1000;
 
 /**
  * The worker's side of the channel: hand it every message that comes in. Runs go one after the other; each is
@@ -42,21 +44,21 @@ export function serve(host: WorkerHost): (message: ToWorker) => void {
   const cancelled = new Set<number>();
   let queue = Promise.resolve();
   let heard = 0;
-  let practised = false;
+  let practising: Generator | undefined;
+  let practised = 0;
 
-  /** Once, after the first answer: gives way to whatever comes in. */
+  /** For a second in all, begun after the first answer: gives way to whatever comes in, and goes on after that. */
   const practise = async (plan: Plan) => {
     const [mine, overtaken] = [heard, () => heard !== mine];
     await host.rest?.(IDLE);
-    if (!host.rest || practised || overtaken()) return;
-    const steps = practice(plan, () => host.now());
-    for (let since = host.now(); !steps.next().done;) {
-      if (host.now() - since < SLICE) continue;
+    if (!host.rest || overtaken()) return;
+    practising ??= practice(plan);
+    while (practised < PRACTICE && !overtaken()) {
+      const since = host.now();
+      while (host.now() - since < SLICE) practising.next();
+      practised += host.now() - since;
       await host.breathe();
-      if (overtaken()) return;
-      since = host.now();
     }
-    practised = true;
   };
 
   const work = async ({ run, revision, task }: Extract<ToWorker, { kind: 'run' }>) => {
@@ -70,7 +72,7 @@ export function serve(host: WorkerHost): (message: ToWorker) => void {
         if (done) {
           const result = task.kind === 'report' ? reports.send(value as Report) : (value as NotReport);
           host.post({ kind: 'done', run, revision, result });
-          if (known.plan && !practised) void practise(known.plan);
+          if (known.plan && practised < PRACTICE) void practise(known.plan);
           return;
         }
         if (host.now() - since < SLICE) continue;
