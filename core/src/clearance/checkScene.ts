@@ -23,13 +23,13 @@ export interface SceneCheck {
   readonly kept: number;
 }
 
-/** A mover's bodies where it stands at a travel, as things that stand still. */
-export function parked(mover: Mover, travel: number): Body[] {
+/** A mover's bodies where it stands at a travel, as things that stand still: of the mover, or of what it is called there. */
+export function parked(mover: Mover, travel: number, of = mover.id): Body[] {
   return mover.bodies.map(({ motion, ...body }) => {
     const pose = motionPose(motion, travel);
     return {
       ...body,
-      parked: mover.id,
+      parked: of,
       pieces: body.pieces.map((piece) => withCorners(piece, place(pose, piece.corners))),
     };
   });
@@ -45,6 +45,43 @@ interface Known {
   check: MoverCheck;
 }
 
+/** A check under way. */
+interface Run {
+  readonly known: Map<string, Known>;
+  readonly counts: Counts;
+  fresh: number;
+  kept: number;
+  readonly of: number;
+}
+
+/** All that stands about the movers, and how that differs from what stood there at the last check. */
+class Surroundings {
+  readonly all: ReadonlySet<Body>;
+  readonly removed: readonly Body[];
+  readonly anew: BodyIndex;
+  private whole: BodyIndex | undefined;
+
+  constructor(bodies: readonly Body[], last: ReadonlySet<Body>) {
+    this.all = new Set(bodies);
+    this.removed = [...last].filter((body) => !this.all.has(body));
+    this.anew = new BodyIndex([...this.all].filter((body) => !last.has(body)));
+  }
+
+  get everything(): BodyIndex {
+    return (this.whole ??= new BodyIndex([...this.all]));
+  }
+}
+
+/** What a mover is not held against: its own bodies standing there, those of its thing, and the shut leaves it waits for. */
+function ownOf(mover: Mover, { movers }: Scene, standing: readonly (readonly Body[])[]): Set<Body> {
+  return new Set(
+    standing.flatMap((bodies, i) => {
+      const one = movers[i]!;
+      return one === mover || sameThing(one, mover) || mover.behind?.includes(one.id) ? bodies : [];
+    }),
+  );
+}
+
 /**
  * Checks a whole scene, each mover against what stands still and against the other movers at rest, and keeps what it
  * found: of the next scene only what changed is looked at anew. Bodies and movers are known again by their content,
@@ -56,8 +93,8 @@ export class SceneChecker {
   private readonly keys = new WeakMap<Body, string>();
   private readonly moverKeys = new WeakMap<Mover, string>();
   private readonly parkedOf = new WeakMap<Mover, { at: number; bodies: Body[] }>();
-  private readonly openedOf = new WeakMap<Mover, readonly Body[]>();
-  private last = new Set<Body>();
+  private readonly openedOf = new WeakMap<Mover, { at: number; bodies: readonly Body[] }>();
+  private last: ReadonlySet<Body> = new Set();
 
   constructor(private readonly options: CheckOptions = {}) {}
 
@@ -70,75 +107,78 @@ export class SceneChecker {
 
   /** The same in steps short enough to stop between: each yields how far it has come. A run not finished leaves no trace. */
   *steps(scene: Scene, rest: Readonly<Record<string, number>> = {}): Generator<Progress, SceneCheck> {
-    const counts = noCounts();
-    let [fresh, kept] = [0, 0];
     const still = scene.still.map((body) => this.canonical(body));
     // Another way of a thing stands where the thing stands: once is enough.
-    const parkedBodies = scene.movers.map((mover) =>
+    const standing = scene.movers.map((mover) =>
       mover.goes === 'instead' ? [] : this.parked(mover, rest[mover.id] ?? mover.from),
     );
-    const opened = this.openedFor(scene);
-    const all = new Set([...still, ...parkedBodies.flat(), ...[...opened.values()].flat()]);
-    const removed = [...this.last].filter((body) => !all.has(body));
-    const anew = new BodyIndex([...all].filter((body) => !this.last.has(body)));
-    let everything: BodyIndex | undefined;
-    const next = new Map<string, Known>();
-    for (const [i, mover] of scene.movers.entries()) {
-      const key = this.moverKey(mover);
-      const before = this.known.get(key);
-      const mine = new Set(parkedBodies[i]);
-      if (mover.thing !== undefined || opened.size > 0)
-        scene.movers.forEach((one, j) => {
-          const open = opened.get(one.id);
-          // What closes its place stands open for it, and shut for all others.
-          const waits = mover.behind?.includes(one.id) ?? false;
-          if (sameThing(one, mover) || waits) parkedBodies[j]!.forEach((body) => mine.add(body));
-          if (open && !waits) open.forEach((body) => mine.add(body));
-        });
-      const index = before ? anew : (everything ??= new BodyIndex([...all]));
-      const met = new Map(before?.met);
-      const lost = removed.map((body) => met.delete(body)).includes(true);
-      const own = noCounts();
-      const met0 = met.size;
-      yield* this.meetNear(mover, index, mine, met, own, { done: i, of: scene.movers.length });
-      const among = before?.own ?? this.meetOwn(mover, own);
-      if (!before) fresh += [...meetings(mover, [])].length;
-      const others = index.sizeWithout(mine);
-      fresh += mover.bodies.length * others;
-      kept += mover.bodies.length * (all.size - mine.size - others);
-      counts.pairs += own.pairs;
-      counts.survived += own.survived;
-      counts.evaluations += own.evaluations;
-      if (before && !lost && met.size === met0) next.set(key, before);
-      else {
-        const everyone = [...among, ...[...met.values()].flat()];
-        const plain = moverCheck(mover, everyone, this.options, own);
-        const drawing = this.options.curves ? curveSteps(mover, plain, everyone) : undefined;
-        const check = drawing ? yield* telling(drawing, { done: i, of: scene.movers.length }) : plain;
-        next.set(key, { met, own: among, check });
-      }
+    const bodies = [...still, ...standing.flat()];
+    const waited = new Set(scene.movers.flatMap(({ behind = [] }) => behind));
+    const run: Run = { known: new Map(), counts: noCounts(), fresh: 0, kept: 0, of: scene.movers.length };
+    // What others wait for is looked at first: it stands open as far as it goes.
+    const leaves = scene.movers.filter(({ id }) => waited.has(id));
+    const shut = new Surroundings(bodies, this.last);
+    for (const leaf of leaves) yield* this.look(leaf, shut, ownOf(leaf, scene, standing), run);
+    const opened = new Map(leaves.map((leaf) => [leaf.id, this.opened(leaf, run.known)]));
+    const open =
+      leaves.length > 0 ? new Surroundings([...bodies, ...[...opened.values()].flat()], this.last) : shut;
+    for (const mover of scene.movers) {
+      if (waited.has(mover.id)) continue;
+      const mine = ownOf(mover, scene, standing);
+      // What closes its place stands open for it, and shut for all others.
+      for (const [id, leaf] of opened)
+        if (!mover.behind?.includes(id)) leaf.forEach((body) => mine.add(body));
+      yield* this.look(mover, open, mine, run);
     }
     this.known.clear();
-    for (const [key, value] of next) this.known.set(key, value);
-    this.last = all;
-    this.forget(all);
-    const movers = scene.movers.map((mover) => this.known.get(this.moverKey(mover))!.check);
-    return { movers, counts, fresh, kept };
+    for (const [key, value] of run.known) this.known.set(key, value);
+    this.last = open.all;
+    this.forget(open.all);
+    const { counts, fresh, kept } = run;
+    return {
+      movers: scene.movers.map((mover) => run.known.get(this.moverKey(mover))!.check),
+      counts,
+      fresh,
+      kept,
+    };
   }
 
-  /** Movers that others wait for, standing open all the way, by id. */
-  private openedFor(scene: Scene): ReadonlyMap<string, readonly Body[]> {
-    const wanted = new Set(scene.movers.flatMap(({ behind = [] }) => behind));
-    return new Map(
-      scene.movers.filter(({ id }) => wanted.has(id)).map((mover) => [mover.id, this.opened(mover)] as const),
-    );
+  /** Hold a mover against all that is about it but what is its own, or only against what is new there. */
+  private *look(mover: Mover, about: Surroundings, mine: ReadonlySet<Body>, run: Run): Generator<Progress> {
+    const progress = { done: run.known.size, of: run.of };
+    const key = this.moverKey(mover);
+    const before = this.known.get(key);
+    const index = before ? about.anew : about.everything;
+    const met = new Map(before?.met);
+    const lost = about.removed.map((body) => met.delete(body)).includes(true);
+    const counts = noCounts();
+    const met0 = met.size;
+    yield* this.meetNear(mover, index, mine, met, counts, progress);
+    const own = before?.own ?? this.meetOwn(mover, counts);
+    if (!before) run.fresh += [...meetings(mover, [])].length;
+    const others = index.sizeWithout(mine);
+    run.fresh += mover.bodies.length * others;
+    run.kept += mover.bodies.length * (about.all.size - mine.size - others);
+    run.counts.pairs += counts.pairs;
+    run.counts.survived += counts.survived;
+    run.counts.evaluations += counts.evaluations;
+    if (before && !lost && met.size === met0) {
+      run.known.set(key, before);
+      return;
+    }
+    const everyone = [...own, ...[...met.values()].flat()];
+    const plain = moverCheck(mover, everyone, this.options, counts);
+    const drawing = this.options.curves ? curveSteps(mover, plain, everyone) : undefined;
+    run.known.set(key, { met, own, check: drawing ? yield* telling(drawing, progress) : plain });
   }
 
-  private opened(mover: Mover): readonly Body[] {
-    const known = this.openedOf.get(mover);
-    if (known) return known;
-    const bodies = parked(mover, mover.to).map((body) => this.canonical(body));
-    this.openedOf.set(mover, bodies);
+  /** The bodies of a leaf that others wait for, where it stands open: all the way, or as far as it goes. */
+  private opened(leaf: Mover, known: ReadonlyMap<string, Known>): readonly Body[] {
+    const at = known.get(this.moverKey(leaf))!.check.usable;
+    const before = this.openedOf.get(leaf);
+    if (before?.at === at) return before.bodies;
+    const bodies = parked(leaf, at, `${leaf.id} open`).map((body) => this.canonical(body));
+    this.openedOf.set(leaf, { at, bodies });
     return bodies;
   }
 
@@ -230,7 +270,7 @@ function bodyKey(body: Body): string {
   };
   for (const piece of body.pieces)
     mix(piece.kind === 'convex' ? piece.corners : Float64Array.of(...piece.normal, piece.offset));
-  return `${body.id} ${body.item} ${body.zone ?? ''} ${body.doubt ?? ''} ${body.row ?? ''} ${body.name} ${body.pieces.length} ${a >>> 0} ${b >>> 0}`;
+  return `${body.id} ${body.item} ${body.zone ?? ''} ${body.doubt ?? ''} ${body.row ?? ''} ${body.parked ?? ''} ${body.name} ${body.pieces.length} ${a >>> 0} ${b >>> 0}`;
 }
 
 function moverKey(mover: Mover, key: (body: Body) => string): string {

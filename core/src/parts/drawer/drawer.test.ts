@@ -59,15 +59,22 @@ describe('a drawer and what is round it', () => {
   });
 
   it('behind a door it is held against the open leaf, never the shut one', () => {
-    const box = { ...USUAL_BOX, aside: { left: mm(40), right: mm(0) } };
+    const box = { ...USUAL_BOX, aside: { left: mm(40), right: mm(0) }, under: mm(150) };
     const behind = drawerOf({ fit: { kind: 'none', setback: mm(70) }, handle: null, box });
-    const at = (limit: number) => {
-      const plan = planWith({ carcasses: [caseOf({ z: mm(100) })], parts: [behind, doorOf({ limit })] });
+    const at = (limit: number, change?: Made['change']) => {
+      const plan = planWith({ carcasses: [caseOf({ z: mm(100) })], parts: [behind, doorOf({ limit })], ...(change && { change }) });
       return reportOf(plan).parts.find(({ id }) => id === behind.id)!;
     };
     expect(at(105).verdict).toBe('clear');
     // Half open the leaf stands across its way.
     expect(at(45).findings[0]!.sentence).toMatch(/ouches the open door at \d/);
+    // Nor where a low block, that the drawer passes over, stops the leaf half way or keeps it shut.
+    for (const block of [{ x: 3280, y: 2700 }, { x: 3500, y: 2950 }]) {
+      const stopped = at(105, boxAt('block', { ...block, z: 110, width: 40, depth: 15, height: 80 }));
+      expect(stopped.findings[0]!.sentence).toMatch(/ouches the open door at \d/);
+    }
+    const shut = at(105, boxAt('block', { x: 3500, y: 2960, z: 110, width: 40, depth: 25, height: 80 }));
+    expect(shut.findings.map(({ verdict }) => verdict)).toContain('hits');
   });
 }); // prettier-ignore
 
