@@ -19,15 +19,21 @@ export interface Placed {
   readonly bounds: Bounds;
 }
 
-/** Where contents may stand: within the box, and up to a ceiling that stands still. */
+/** Where contents of one tier may stand: within the box, and up to a ceiling. */
 export interface Room {
   readonly inner: Bounds;
   /** Lowest of what is above it, shut, mm. */
   readonly ceiling: number;
 }
 
-/** Contents in their places, spread evenly from side to side, or from front to back. */
-export function placed({ set, items }: Contents, inner: Bounds): Placed[] {
+/** The contents of one of several tiers, counted from 0; of a single one, whatever tier they are said to be on. */
+const onTier = (nth: number, tiers: number) => (one: Content) => tiers === 1 || one.tier === nth + 1;
+
+/** Contents in their places, spread evenly from side to side, or from front to back, on each tier from the lowest up. */
+export const placed = ({ set, items }: Contents, tiers: readonly Bounds[]): Placed[] =>
+  tiers.flatMap((inner, nth) => placedOn(set, items.filter(onTier(nth, tiers.length)), inner));
+
+function placedOn(set: Contents['set'], items: readonly Content[], inner: Bounds): Placed[] {
   const all = items.flatMap((content) =>
     Array.from({ length: content.count }, (_, i) => ({ content, nth: content.count > 1 ? i + 1 : 0 })),
   );
@@ -56,18 +62,31 @@ export function placed({ set, items }: Contents, inner: Bounds): Placed[] {
 const tooLarge = ({ name }: Content, has: number, most: number, words: 'wide' | 'deep'): string =>
   `“${name}” is ${lengthMark(has - most, 'least')} too ${words} for its box, which is ${lengthMark(most, 'most')} ${words} inside. At most ${lengthMark(most, 'most')} will do.`;
 
-/** What does not fit, with the number that would do. Paths start at the contents. */
-export function contentsIssues(contents: Contents, room: Room): Issue[] {
-  const { set, items } = contents;
-  if (items.length === 0) return [];
-  const { inner, ceiling } = room;
+/** What does not fit, with the number that would do, tier by tier from the lowest. Paths start at the contents. */
+export function contentsIssues({ set, items }: Contents, tiers: readonly Room[]): Issue[] {
+  const lost = items.findIndex(({ tier }) => tiers.length > 1 && tier > tiers.length);
+  if (lost >= 0)
+    return [{ path: ['items', lost, 'tier'], message: `“${items[lost]!.name}” stands on tier ${items[lost]!.tier}, and there are ${tiers.length}. At most ${tiers.length} will do.` }]; // prettier-ignore
+  return tiers.flatMap((room, nth) => {
+    const on = [...items.entries()].filter(([, one]) => onTier(nth, tiers.length)(one));
+    return on.length > 0 ? tierIssues(set, on, room) : [];
+  });
+}
+
+/** @param items  with their places among all contents */
+function tierIssues(
+  set: Contents['set'],
+  items: readonly (readonly [number, Content])[],
+  { inner, ceiling }: Room,
+): Issue[] {
+  const [[first, only]] = items as [[number, Content]];
   const along = set === 'side by side';
   const [wide, deep] = [span(inner.x), span(inner.y)];
   const cross = along ? deep : wide;
   const run = along ? wide : deep;
-  const taken = items.reduce((sum, one) => sum + one.count * (along ? one.width.mm : one.depth.mm), 0);
+  const taken = items.reduce((sum, [, one]) => sum + one.count * (along ? one.width.mm : one.depth.mm), 0);
   const issues: Issue[] = [];
-  items.forEach((one, i) => {
+  items.forEach(([i, one]) => {
     const across = along ? one.depth.mm : one.width.mm;
     if (across > cross + 1e-9)
       issues.push({
@@ -87,15 +106,15 @@ export function contentsIssues(contents: Contents, room: Room): Issue[] {
         message: `“${one.name}” has a base larger than its mouth. At most ${lengthMark(one.width.mm, 'most')} by ${lengthMark(one.depth.mm, 'most')} will do.`,
       });
   });
-  const alone = items.length === 1 && items[0]!.count === 1;
+  const alone = items.length === 1 && only.count === 1;
   if (taken > run + 1e-9 && alone)
     issues.push({
-      path: ['items', 0, along ? 'width' : 'depth'],
-      message: tooLarge(items[0]!, taken, run, along ? 'wide' : 'deep'),
+      path: ['items', first, along ? 'width' : 'depth'],
+      message: tooLarge(only, taken, run, along ? 'wide' : 'deep'),
     });
   else if (taken > run + 1e-9)
     issues.push({
-      path: ['items', 0, 'count'],
+      path: ['items', first, 'count'],
       message: `The contents take ${lengthMark(taken)} ${along ? 'side by side' : 'one behind another'}, and the box has ${lengthMark(run, 'most')}: it must be ${lengthMark(taken - run, 'least')} ${along ? 'wider' : 'deeper'}, or hold fewer.`,
     });
   return issues;

@@ -9,6 +9,7 @@ const OPENS = { no: 'stays shut', lid: 'has a lid', tank: 'has a tank' } as cons
 /** What a card shows of what goes into a part: each kind in a group of its own, with a cable or hose. */
 export function contentFields<Part extends { readonly contents: Contents; readonly cable: Cable | null }>(
   part: Part,
+  tiers = false,
 ): Field<Part>[] {
   const group = 'Contents';
   const cabled = (one: Part) => one.cable !== null;
@@ -27,7 +28,7 @@ export function contentFields<Part extends { readonly contents: Contents; readon
     },
     { group, label: 'They stand', path: ['contents', 'set'], input: wordChoice(['contents', 'set'], ['side by side', 'one behind another']), when: ({ contents }) => contents.items.length > 0 },
     { group, label: 'Loose in it, kg', path: ['contents', 'load'], input: 'count' },
-    ...part.contents.items.flatMap((one, i) => itemFields<Part>(one, i)),
+    ...part.contents.items.flatMap((one, i) => itemFields<Part>(one, i, tiers)),
     { group: 'Cable or hose', label: 'To what comes out', path: ['cable'], input: { words: ['nothing', 'cable', 'hose'], word: ({ cable }) => cable?.what ?? 'nothing', value: (word, { cable }) => (word === 'nothing' ? null : { ...(cable ?? USUAL_CABLE), what: word }) } },
     wire('Length', ['cable', 'length'], cabled),
     wire('Thick', ['cable', 'thick'], cabled),
@@ -43,7 +44,7 @@ export function contentFields<Part extends { readonly contents: Contents; readon
   ];
 } // prettier-ignore
 
-function itemFields<Part extends { readonly contents: Contents }>(one: Content, i: number): Field<Part>[] {
+function itemFields<Part extends { readonly contents: Contents }>(one: Content, i: number, tiers: boolean): Field<Part>[] {
   const group = `Thing ${i + 1}`;
   const at = ['contents', 'items', i] as const;
   const length = lengthOf<Part>(group);
@@ -52,6 +53,7 @@ function itemFields<Part extends { readonly contents: Contents }>(one: Content, 
   return [
     { group, label: 'What', path: [...at, 'name'], input: 'text' },
     { group, label: 'How many', path: [...at, 'count'], input: 'count' },
+    ...(tiers ? [{ group, label: 'On tier, from below', path: [...at, 'tier'], input: 'count' as const }] : []),
     length(one.base ? 'Mouth, wide' : 'Width', [...at, 'width']),
     length(one.base ? 'Mouth, deep' : 'Depth', [...at, 'depth']),
     length('Height', [...at, 'height']),

@@ -23,6 +23,8 @@ export const ContentSchema = v.strictObject({
   air: lengthBetween(0, 1000),
   /** kg, each with what is in it. */
   load: v.pipe(v.number('A load is a number of kg.'), v.minValue(0, 'A load cannot be less than 0.'), v.maxValue(200, 'At most 200 kg.')),
+  /** The tier it is on, the lowest is 1, where what it is in has several. */
+  tier: v.optional(v.pipe(v.number('Tiers are counted.'), v.integer('Tiers are counted whole.'), v.minValue(1, 'The lowest tier is 1.'), v.maxValue(12, 'At most 12 tiers.')), 1),
   stands: v.picklist(['on the bottom', 'hung'], 'It stands on the bottom or is hung.'),
   /** Its own lid, or a tank that is lifted out. */
   opens: v.variant('kind', [

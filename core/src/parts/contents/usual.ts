@@ -22,6 +22,7 @@ export const USUAL_CONTENT: Content = {
   base: null,
   air: mm(10),
   load: 1,
+  tier: 1,
   stands: 'on the bottom',
   opens: { kind: 'no' },
 };

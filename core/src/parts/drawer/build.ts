@@ -42,7 +42,7 @@ export const saidOf = ({ name, bank }: Pick<Drawer, 'name' | 'bank'>, { of }: Pi
 
 /** What stands in a drawer, shut. */
 export const contentsOf = (drawer: Drawer, { box }: DrawerAt, innards: Innards): Placed[] =>
-  placed(drawer.contents, innards.within(box));
+  placed(drawer.contents, innards.tiers(box));
 
 function buildOne(
   drawer: Drawer,

@@ -2,7 +2,7 @@ import { partPlace } from '../../plan/place';
 import { reportOf } from '../../report/report';
 import { buildScene } from '../../scene/buildScene';
 import { standingAt } from '../../scene/scene';
-import { boxAt, drawerOf, pulloutOf, slidingOf, withDrawer } from '../../testing/partsOf';
+import { boxAt, drawerOf, pulloutOf, slidingOf, withDrawer, withPullout } from '../../testing/partsOf';
 import { caseOf, doorOf, mm, planWith, refusalOf, type Made } from '../../testing/planWith';
 import { USUAL_BOX, USUAL_NOTCH } from '../box/usual';
 import { USUAL_CABLE, USUAL_CONTENT, USUAL_OPENS } from '../contents/usual';
@@ -28,6 +28,35 @@ describe('a drawer and what is round it', () => {
     const [proposal] = proposals({ ...withDrawer(long, { back: null }), change: wall });
     // 560 less the 20 it stands in and the 10 wanted round it.
     expect(proposal!.words).toBe('make its box 530 mm deep');
+  });
+
+  it('is raised over a lip by what clears it, where its place is high enough', () => {
+    const lip = boxAt('Lip', { x: 3000, y: 2900, z: 100, width: 600, depth: 30, height: 40 });
+    const tray = (height: number, under = 15): Made => ({
+      ...withPullout('tray', { fit: { kind: 'none', setback: mm(5) }, handle: null, box: { ...USUAL_BOX, height: mm(height), under: mm(under) } }),
+      change: lip,
+    });
+    // The box stands 15 over a bottom of 18: 133 up, 7 lower than the lip, which wants 10 round it.
+    expect(proposals(tray(100))[0]!.words).toBe('raise it to 32 mm above the foot of its place');
+    expect(reportOf(planWith(tray(100, 32))).parts[0]!.verdict).toBe('clear');
+    expect(reportOf(planWith(tray(100, 31))).parts[0]!.verdict).not.toBe('clear');
+    // 684 within, 640 of box and 20 over it: 24 under it is the most.
+    expect(proposals(tray(640))[0]?.words ?? '').not.toContain('raise');
+  });
+
+  it('what it holds stands on the tier it is said to be on, and is held to the height there', () => {
+    const on = (tier: number, height: number): Made => withPullout('tiers', { contents: { set: 'one behind another', load: 0, items: [{ ...USUAL_CONTENT, tier, height: mm(height) }] } });
+    const foot = (tier: number) => {
+      const body = buildScene(planWith(on(tier, 60))).movers[0]!.bodies.find(({ id }) => id.includes('content'))!;
+      return Math.min(...body.pieces[0]!.corners.filter((_, i) => i % 3 === 2));
+    };
+    const [first, second, , fourth] = [1, 2, 3, 4].map(foot) as [number, number, number, number];
+    expect(fourth - first).toBeCloseTo(3 * (second - first), 9);
+    // One tier's step, less its board, is what a bottle with 10 of air above it may take.
+    const clear = second - first - 12;
+    expect(refusalOf(on(3, clear - 9))).toMatch(/“Bottle” wants .* of height with the air above it/);
+    expect(() => planWith(on(3, clear - 10))).not.toThrow();
+    expect(refusalOf(on(5, 60))).toBe('parts[0].contents.items[0].tier: “Bottle” stands on tier 5, and there are 4. At most 4 will do.');
   });
 
   it('three-quarter slides leave a quarter of it inside', () => {

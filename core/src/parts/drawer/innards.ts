@@ -8,9 +8,9 @@ import type { Drawer } from './schema';
 /** What runs in and out between its slides, whatever it is: how it is made within its outer bounds, in the carcass's frame, mm. */
 export interface Innards {
   boards(outer: Bounds): Board[];
-  /** Where its contents stand. */
-  within(outer: Bounds): Bounds;
-  /** Closed above where `within` ends: contents do not stand out of it. */
+  /** Where its contents stand: on each of its tiers, the lowest first. */
+  tiers(outer: Bounds): readonly Bounds[];
+  /** Closed above where its tiers end: contents do not stand out of it. */
   readonly closed?: true;
   /** What of it cannot be made. Paths start at the part. */
   issues(outer: Bounds, frontThick: number): Issue[];
@@ -28,11 +28,13 @@ export function drawerInnards(drawer: Drawer, { stock }: PartPlace): Innards {
   if (old)
     return {
       boards: (outer) => oldWalls(outer, box.material),
-      within: ({ x, y, z }) => ({
-        x: [x[0] + OLD_WALL, x[1] - OLD_WALL],
-        y: [y[0] + OLD_WALL, y[1] - OLD_WALL],
-        z: [z[0] + OLD_WALL, z[1]],
-      }),
+      tiers: ({ x, y, z }) => [
+        {
+          x: [x[0] + OLD_WALL, x[1] - OLD_WALL],
+          y: [y[0] + OLD_WALL, y[1] - OLD_WALL],
+          z: [z[0] + OLD_WALL, z[1]],
+        },
+      ],
       issues: () => [],
       pieces: ({ x, y, z }, _width, name) => {
         const asIs = (words: string, mm: number) => ({
@@ -56,7 +58,7 @@ export function drawerInnards(drawer: Drawer, { stock }: PartPlace): Innards {
   const own = isOwn(drawer);
   return {
     boards: (outer) => boardsOf(box, outer, own, stock),
-    within: (outer) => withinBox(box, outer, own, stock),
+    tiers: (outer) => [withinBox(box, outer, own, stock)],
     issues: (outer, frontThick) => boxIssues(box, outer, own, frontThick, stock),
     pieces: (outer, width, name) => boxPieces(box, outer, own, stock, width, name),
   };

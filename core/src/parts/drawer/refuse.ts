@@ -32,10 +32,10 @@ export function refuseDrawer(
         .flatMap((at) =>
           within(
             'contents',
-            contentsIssues(drawer.contents, {
-              inner: innards.within(at.box),
-              ceiling: innards.closed ? innards.within(at.box).z[1] : at.place[1] - drawer.box.above.mm,
-            }),
+            contentsIssues(
+              drawer.contents,
+              innards.tiers(at.box).map((inner) => ({ inner, ceiling: innards.closed ? inner.z[1] : at.place[1] - drawer.box.above.mm })),
+            ),
           ),
         )
         .slice(0, 1),

@@ -33,7 +33,7 @@ export const pulloutFields = (pullout: Pullout): PulloutField[] => [
   ...frontFields<Pullout>(),
   ...runFields<Pullout>(),
   ...boxFields<Pullout>(() => true),
-  ...contentFields(pullout),
+  ...contentFields(pullout, pullout.carries.kind === 'tiers'),
   ...schoolFields<Pullout>(),
   { group: 'Name', label: 'Name', path: ['name'], input: 'text' },
 ];

@@ -27,7 +27,7 @@ function boxInnards(pullout: Pullout, { stock }: PartPlace): Innards {
   const own = isOwn(pullout);
   return {
     boards: (outer) => boardsOf(box, outer, own, stock),
-    within: (outer) => withinBox(box, outer, own, stock),
+    tiers: (outer) => [withinBox(box, outer, own, stock)],
     issues: (outer, frontThick) => boxIssues(box, outer, own, frontThick, stock),
     pieces: (outer, width, name) => boxPieces(box, outer, own, stock, width, name),
   };
@@ -44,7 +44,7 @@ function binInnards(pullout: Pullout, rim: number, place: PartPlace): Innards {
   const strips = (outer: Bounds): Bounds[] => {
     const inner = within(outer);
     const z: Bounds['z'] = [outer.z[1] - t, outer.z[1]];
-    const holes = placed(pullout.contents, inner).map(({ bounds }) => bounds);
+    const holes = placed(pullout.contents, [inner]).map(({ bounds }) => bounds);
     const side = pullout.contents.set === 'side by side';
     const run = side ? ('x' as const) : ('y' as const);
     const cross = side ? ('y' as const) : ('x' as const);
@@ -67,7 +67,7 @@ function binInnards(pullout: Pullout, rim: number, place: PartPlace): Innards {
       ...boardsOf(spec, outer, own, stock),
       ...strips(outer).map((bounds): Board => ({ what: 'bottom', bounds, material: spec.material })),
     ],
-    within,
+    tiers: (outer) => [within(outer)],
     issues: (outer, frontThick) => {
       const inner = within(outer);
       const issues: Issue[] = boxIssues(spec, outer, own, frontThick, stock);
@@ -128,7 +128,11 @@ function tierInnards(pullout: Pullout, { count, rim }: { count: number; rim: { m
         ]),
       ];
     },
-    within: (outer) => ({ x: [outer.x[0] + (rim.mm > 0 ? t : 0), outer.x[1] - (rim.mm > 0 ? t : 0)], y: inner(outer), z: [outer.z[0] + t, outer.z[0] + t + clear(outer)] }),
+    tiers: (outer) => {
+      const x: Bounds['x'] = [outer.x[0] + (rim.mm > 0 ? t : 0), outer.x[1] - (rim.mm > 0 ? t : 0)];
+      const [high, y] = [clear(outer), inner(outer)];
+      return Array.from({ length: count }, (_, i) => outer.z[0] + i * (high + t) + t).map((foot) => ({ x, y, z: [foot, foot + high] }));
+    },
     issues: (outer) => {
       if (clear(outer) < rim.mm + 20)
         return [{ path: ['carries', 'count'], message: `So many tiers leave ${lengthMark(Math.max(0, clear(outer)))} between them. At most ${Math.max(1, Math.floor(span(outer.z) / (t + rim.mm + 20)))} will do.` }];
@@ -162,7 +166,7 @@ function boardInnards(pullout: Pullout, { stock }: PartPlace): Innards {
         ? ([[outer.x[0], outer.x[0] + t], [outer.x[1] - t, outer.x[1]]] as const).map((x): Board => ({ what: 'side', material, bounds: { x, y: outer.y, z: [outer.z[0], outer.z[1] - t] } }))
         : []),
     ],
-    within: (outer) => ({ x: outer.x, y: outer.y, z: [outer.z[1], outer.z[1]] }),
+    tiers: (outer) => [{ x: outer.x, y: outer.y, z: [outer.z[1], outer.z[1]] }],
     issues: () => [],
     pieces: (outer, width, name) => [
       { name: `${name}, board`, count: 1, width: sumOf('width', width), height: sumOf('depth', [{ words: 'depth', mm: span(outer.y) }]), thickness: t, material, notes: [] },

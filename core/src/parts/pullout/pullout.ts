@@ -141,6 +141,8 @@ function raised(pullout: Pullout, check: MoverCheck, place: PartPlace, met: Body
   // What stands high beside its way is no lip.
   if (by <= 0 || by > MOST_RAISED) return undefined;
   const mm = Math.ceil(pullout.box.under.mm + by);
+  // Where it cannot go up so far, that is no cure.
+  if (refuse({ ...pullout, box: { ...pullout.box, under: { mm } } }, place).length > 0) return undefined;
   return {
     words: `raise it to ${lengthMark(mm, 'least')} above the foot of its place`,
     changes: [{ path: ['box', 'under'], before: pullout.box.under, after: { mm } }],

@@ -26,7 +26,7 @@ export const PULLOUT_QUICK: readonly QuickCard[] = [
       return {
         space: space(width! + 600, depth! + AISLE),
         carcasses: [on],
-        parts: [{ ...pullout, carries: { kind: 'tiers', count: tiers, rim: mm(60) }, contents: { ...pullout.contents, items: [item] } }],
+        parts: [{ ...pullout, carries: { kind: 'tiers', count: tiers, rim: mm(60) }, contents: { ...pullout.contents, items: Array.from({ length: tiers! }, (_, i) => ({ ...item, tier: i + 1 })) } }],
       };
     },
   },
