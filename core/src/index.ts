@@ -163,6 +163,7 @@ export { hullsOfMesh, type MeshHulls, type MeshRead } from './formats/meshHulls'
 export { readClip, writeClip } from './formats/clip';
 export {
   reportOf,
+  thingsIn,
   type Answer,
   type Finding,
   type NoteFinding,

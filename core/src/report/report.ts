@@ -45,6 +45,8 @@ export interface PartReport {
   readonly id: string;
   /** The plan item it belongs to: its own id but for the leaves of a pair. */
   readonly item: string;
+  /** The mover that it is another way of; else itself. */
+  readonly thing: string;
   readonly name: string;
   readonly verdict: Verdict;
   readonly travelUnit: 'rad' | 'mm';
@@ -226,6 +228,7 @@ function checked(
   return {
     id: mover.id,
     item: itemOfMover(mover.id),
+    thing: mover.goes === 'instead' ? mover.thing! : mover.id,
     name: mover.name,
     verdict: check.verdict,
     travelUnit: mover.unit,
@@ -265,13 +268,22 @@ function bodyNamed<B extends Body>(bodies: readonly B[], id: string): B {
   return body;
 }
 
+/** How many parts these are, or those of a verdict: what goes in several ways is one, as bad as its worst. */
+export const thingsIn = (parts: readonly PartReport[], verdict?: Verdict): number => {
+  const worst = new Map<string, Verdict>();
+  for (const part of parts)
+    if (!worst.has(part.thing) || RANK[part.verdict] < RANK[worst.get(part.thing)!])
+      worst.set(part.thing, part.verdict);
+  return verdict ? [...worst.values()].filter((one) => one === verdict).length : worst.size;
+};
+
 const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
-const count = (n: number) => NUMBERS[n] ?? String(n);
+const inWords = (n: number) => NUMBERS[n] ?? String(n);
 
 /** "one part of seven", "both parts", "all three parts". */
 function partsOf(some: number, all: number): string {
-  if (some === all) return all === 2 ? 'both parts' : `all ${count(all)} parts`;
-  return `${count(some)} ${some === 1 ? 'part' : 'parts'} of ${count(all)}`;
+  if (some === all) return all === 2 ? 'both parts' : `all ${inWords(all)} parts`;
+  return `${inWords(some)} ${some === 1 ? 'part' : 'parts'} of ${inWords(all)}`;
 }
 
 function answerOf(
@@ -295,8 +307,9 @@ function answerOf(
     const stands = all.length > 0 ? 'What moves here already is free' : 'Nothing moves here yet';
     return { verdict: 'clear', stands, next, part: undefined, proposal: undefined };
   }
-  const hits = parts.filter(({ verdict }) => verdict === 'hits').length;
-  const tight = parts.filter(({ verdict }) => verdict === 'tight').length;
+  const count = thingsIn(parts);
+  const hits = thingsIn(parts, 'hits');
+  const tight = thingsIn(parts, 'tight');
   const moves = scene.movers.find(({ id }) => id === worst.id)!;
   const subject = own.has(worst.item) ? moves.bodies[0]!.name.replace(/^the /, '') : called(worst.name);
   const first = worst.findings[0];
@@ -304,7 +317,7 @@ function answerOf(
   if (hits > 0 || tight > 0) {
     const [some, one, many] =
       hits > 0 ? [hits, 'stops short', 'stop short'] : [tight, 'is tight', 'are tight'];
-    const opening = parts.length === 1 ? '' : `${partsOf(some, parts.length)} ${some === 1 ? one : many}: `;
+    const opening = count === 1 ? '' : `${partsOf(some, count)} ${some === 1 ? one : many}: `;
     return {
       verdict: hits > 0 ? 'hits' : 'tight',
       stands: cap(`${opening}${said}`),
@@ -331,9 +344,8 @@ function answerOf(
       part: wrong.item,
       proposal: undefined,
     };
-  const opening =
-    parts.length === 1 ? `The ${subject} opens` : cap(`${partsOf(parts.length, parts.length)} open`);
-  const full = parts.length === 1 ? ` fully, to ${travelText(moves, moves.to, plan.units)}` : ' fully';
+  const opening = count === 1 ? `The ${subject} opens` : cap(`${partsOf(count, count)} open`);
+  const full = count === 1 ? ` fully, to ${travelText(moves, moves.to, plan.units)}` : ' fully';
   const nearest = first ? `; nearest, ${said}` : '';
   return {
     verdict: 'clear',

@@ -86,7 +86,8 @@ export function shortVerdict(
     return {
       word: 'hits',
       amount: `at ${travelText(mover, worst.contact.free, units)}`,
-      detail: `${shortfallText(mover, worst.contact.free, units)} short of ${to}`,
+      // Two lengths would not both fit a strip.
+      detail: `${shortfallText(mover, worst.contact.free, units)} short${mover.unit === 'rad' ? ` of ${to}` : ''}`,
     };
   }
   if (!worst.least) return { word: 'clear', amount: '', detail: 'rests as it should' };
@@ -94,6 +95,6 @@ export function shortVerdict(
   return {
     word: worst.verdict,
     amount: formatLength(Math.max(0, clearance), units),
-    detail: `at ${travelText(mover, travel, units)}, needs ${formatLength(worst.needed, units)}`,
+    detail: `at ${mover.unit === 'rad' ? travelText(mover, travel, units) : formatLength(travel, units)}, needs ${formatLength(worst.needed, units)}`,
   };
 }

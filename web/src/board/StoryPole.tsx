@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { partsList, type Plan, type Report } from '@tarnpass/core';
+import { partsList, thingsIn, type Plan, type Report } from '@tarnpass/core';
 import { useDeferredValue, useMemo } from 'react';
 import { Link } from 'react-router';
 import type { Saving } from '../job/jobSlice';
@@ -39,8 +39,8 @@ function measureWords(plan: Plan, report: Report | null): string {
 }
 
 function marksOf({ plan, report, revision, saving }: Props, pieces: number): Mark[] {
-  const hits = report?.parts.filter(({ verdict }) => verdict === 'hits').length ?? 0;
-  const tight = report?.parts.filter(({ verdict }) => verdict === 'tight').length ?? 0;
+  const hits = thingsIn(report?.parts ?? [], 'hits');
+  const tight = thingsIn(report?.parts ?? [], 'tight');
   const parts = plan.parts.length;
   const check = !report
     ? 'working it out'

@@ -60,7 +60,17 @@ export function PassView({ plan, scene, selected, letters }: Props) {
   if (!a || !b) return <Empty>Working it out</Empty>;
   return (
     <Box
-      sx={{ display: 'flex', flexDirection: 'column', height: 1, minHeight: 0, pt: '40px', px: 1.5, pb: 1 }}
+      sx={{
+        display: 'flex',
+        flexDirection: 'column',
+        height: 1,
+        minHeight: 0,
+        // A long sentence beside a small map: what does not fit is scrolled to.
+        overflowY: 'auto',
+        pt: '40px',
+        px: 1.5,
+        pb: 1,
+      }}
     >
       <Map pass={map} a={a} b={b} plan={plan} letters={letters} stale={pass.stale} />
       <Typography variant="body2" sx={{ color: 'text.primary', fontWeight: 620, pt: 0.5 }}>
@@ -164,7 +174,7 @@ function Map({ pass, a, b, plan, letters, stale }: MapProps) {
   };
   const path = pass.way?.map((place) => at(place).join(',')).join(' ');
   return (
-    <Box ref={box} sx={{ flex: 1, minHeight: 120, opacity: stale ? 0.55 : 1 }}>
+    <Box ref={box} sx={{ flex: '1 0 112px', opacity: stale ? 0.55 : 1 }}>
       <svg
         ref={svg}
         width={EDGE.left + side + EDGE.right}

@@ -17,7 +17,7 @@ import { DividersByHand } from './DividersByHand';
 import { OutlineByHand, TrueShapeOnSheet } from './OutlineByHand';
 import { ScaleBar } from './ScaleBar';
 import { SectionMark } from './SectionMark';
-import { roomOf, SheetLabels } from './SheetLabels';
+import { roomOf, SheetMarks, SheetNames, useSheetLabels } from './SheetLabels';
 import { itemBounds, StillBodies } from './StillBodies';
 import { TitleBlock } from './TitleBlock';
 import { TypeOver } from './TypeOver';
@@ -49,11 +49,12 @@ interface Props extends SheetProps {
   readonly fixed?: boolean;
 }
 
-/** Room about the walls for their thickness and the dimension lines, px. */
+/** Room outside the walls for the dimension lines, the title and the tools, px. */
 const MARGIN: Record<'large' | 'small', Margin> = {
-  large: { left: 76, right: 34, top: 96, bottom: 66 },
-  small: { left: 40, right: 16, top: 48, bottom: 18 },
+  large: { left: 48, right: 14, top: 72, bottom: 42 },
+  small: { left: 32, right: 8, top: 42, bottom: 10 },
 };
+const NO_DIMS: readonly SheetDim[] = [];
 /** How thick the scene's walls are drawn, mm. */
 const WALL = 120;
 
@@ -82,7 +83,7 @@ export function FlatView(props: Props) {
   const { space, units } = plan;
   const margin = MARGIN[large ? 'large' : 'small'];
   const frame = useMemo(
-    () => fitFrame(sight.projection, space, size, margin, panZoom.zoom),
+    () => fitFrame(sight.projection, space, size, WALL, margin, panZoom.zoom),
     [sight.projection, space, size, margin, panZoom.zoom],
   );
   const hand = useByHand(plan, item, frame);
@@ -99,6 +100,21 @@ export function FlatView(props: Props) {
   const lens = useMemo(
     () => (large && !fixed ? lensFor(plan, scene, selected, frame, sight) : undefined),
     [large, fixed, plan, scene, selected, frame, sight],
+  );
+  const labels = useSheetLabels({
+    plan,
+    scene,
+    frame,
+    sight,
+    reports,
+    selected,
+    dims: large ? dims : NO_DIMS,
+    large,
+    size,
+  });
+  const marks = useMemo(
+    () => <SheetMarks labels={labels} letters={letters} selected={selected} />,
+    [labels, letters, selected],
   );
   const also = useApp(({ view }) => view.also);
   const press = pressing(hand, itemId, (pressed) => {
@@ -158,18 +174,7 @@ export function FlatView(props: Props) {
                 />
               ))}
             {!large && <Dimension {...dims[1]!} units={units} />}
-            <SheetLabels
-              plan={plan}
-              scene={scene}
-              frame={frame}
-              sight={sight}
-              reports={reports}
-              letters={letters}
-              selected={selected}
-              dims={large ? dims : []}
-              large={large}
-              size={size}
-            />
+            <SheetNames labels={labels} letters={letters} />
             {sight.kind === 'plan' && <TrueShapeOnSheet plan={plan} frame={frame} />}
             {section && sight.kind === 'plan' && <SectionMark plan={plan} section={section} frame={frame} />}
             {large && (
@@ -192,6 +197,7 @@ export function FlatView(props: Props) {
               units={units}
               selected={selected}
               large={large}
+              marks={marks}
               onSelect={onSelect}
             />
             {item?.list === 'space' && sight.kind === 'plan' && large && !fixed && (

@@ -18,12 +18,14 @@ interface Props {
   readonly units: Units;
   readonly selected: string | null;
   readonly large: boolean;
+  /** What is drawn over the parts, under what follows the hand. */
+  readonly marks: React.ReactNode;
   onSelect(id: string): void;
 }
 
 /** All of a view that follows the hand: the parts where they stand now, and what is nearest to the selected one. */
 export function LiveLayer(props: Props) {
-  const { scene, sight, lens, movers, reports, frame, units, selected, large, onSelect } = props;
+  const { scene, sight, lens, movers, reports, frame, units, selected, large, marks, onSelect } = props;
   const { travels, hidden, nearest } = useMoment();
   const chosen = movers.find(({ id }) => id === selected);
   return (
@@ -40,6 +42,7 @@ export function LiveLayer(props: Props) {
             onSelect={onSelect}
           />
         ))}
+      {marks}
       {nearest && chosen && lens ? (
         <Lens
           scene={scene}

@@ -43,11 +43,9 @@ const cornersAt = (mover: Mover, travel: number, bodies = sweepers(mover)): Floa
 /** What only shifts sweeps the hull of its ends: no stop between them is wanted. */
 const isStraight = ({ bodies }: Mover): boolean => bodies.every(({ motion }) => onlyShifts(motion));
 
-/** The outline of the main piece at a travel: what contours and labels go by. */
-function mainOutline(mover: Mover, frame: SheetFrame, travel: number): Outline {
-  const { pieces, motion } = sweepers(mover)[0]!;
-  return outlineOf(frame, place(motionPose(motion, travel), pieces[0]!.corners));
-}
+/** The outline of the main body at a travel: what contours and labels go by. */
+const mainOutline = (mover: Mover, frame: SheetFrame, travel: number): Outline =>
+  outlineOf(frame, ...cornersAt(mover, travel, sweepers(mover).slice(0, 1)));
 
 /** Even steps of travel for contour lines: degrees for a turn, a tenth of the run for a slide. */
 function stepsOf(mover: Mover, every: number): number[] {
@@ -178,6 +176,10 @@ function isIndex(mover: Mover, travel: number): boolean {
   return Math.abs(thirties - Math.round(thirties)) < 1e-6;
 }
 
+/** A label keeps so far off the edge of its view, px. */
+const EDGE = 6;
+const clamp = (at: number, least: number, most: number) => Math.max(least, Math.min(at, most));
+
 interface TipProps {
   readonly mover: Mover;
   readonly outline: Outline;
@@ -187,8 +189,8 @@ interface TipProps {
   readonly bold?: boolean;
 }
 
-/** Where a label stands just beyond the end of a pose that is farthest from the joint, px. */
-function tipPlace(mover: Mover, outline: Outline, frame: SheetFrame) {
+/** Where a label so wide stands just beyond the end of a pose that is farthest from the joint, within the view, px. */
+function tipPlace(mover: Mover, outline: Outline, frame: SheetFrame, width: number) {
   const joint = mover.bodies[0]?.motion.stagesAt(mover.from)[0]?.joint;
   const [px, py] = joint?.kind === 'turn' ? frame.put(joint.point) : outline[0]!;
   const far = [...outline].sort(
@@ -197,7 +199,17 @@ function tipPlace(mover: Mover, outline: Outline, frame: SheetFrame) {
   const away = Math.hypot(far[0] - px, far[1] - py) || 1;
   const [ux, uy] = [(far[0] - px) / away, (far[1] - py) / away];
   const anchor = ux > 0.35 ? 'start' : ux < -0.35 ? 'end' : 'middle';
-  return { x: far[0] + 8 * ux, y: far[1] + (uy < -0.5 ? 6 : 13) * uy + 5, anchor } as const;
+  const x = far[0] + 8 * ux;
+  const before = { start: 0, middle: width / 2, end: width }[anchor];
+  const y = far[1] + (uy < -0.5 ? 6 : 13) * uy + 5;
+  const [wide, high] = frame.view;
+  // What is panned out of the view takes its label along.
+  if (far[0] < 0 || far[1] < 0 || far[0] > wide || far[1] > high) return { x, y, anchor } as const;
+  return {
+    x: before + clamp(x - before, EDGE, wide - width - EDGE),
+    y: clamp(y, 3 * EDGE, high - EDGE),
+    anchor,
+  } as const;
 }
 
 /** The labels at the tips of a selected part's contours, and of its first contact, that no name may cover. */
@@ -208,8 +220,8 @@ export function tipBoxes(
   units: Units,
 ): LabelBox[] {
   const box = (travel: number, text: string, size: number): LabelBox => {
-    const { x, y, anchor } = tipPlace(mover, mainOutline(mover, frame, travel), frame);
     const width = textWidth(text, size);
+    const { x, y, anchor } = tipPlace(mover, mainOutline(mover, frame, travel), frame, width);
     const left = { start: x, middle: x - width / 2, end: x - width }[anchor];
     return { x: left, y: y - 0.8 * size, width, height: size };
   };
@@ -223,7 +235,7 @@ export function tipBoxes(
 }
 
 function TipLabel({ mover, outline, frame, text, fill, bold = false }: TipProps) {
-  const { x, y, anchor } = tipPlace(mover, outline, frame);
+  const { x, y, anchor } = tipPlace(mover, outline, frame, textWidth(text, bold ? 16 : 14));
   return (
     <text
       x={x}
@@ -247,6 +259,11 @@ export const airBounds = keptOf((mover: Mover, frame: SheetFrame): Bounds => {
   const places = shares.map((share) => mover.from + share * (mover.to - mover.from));
   return boundsOf(places.flatMap((travel) => outlineOf(frame, ...cornersAt(mover, travel))));
 });
+
+/** About the part where it stands shut, px. */
+export const shutBounds = keptOf((mover: Mover, frame: SheetFrame): Bounds =>
+  boundsOf(outlineOf(frame, ...cornersAt(mover, mover.from, mover.bodies))),
+);
 
 /** More pieces than this are drawn apart from each other. */
 const PLAIN = 5;

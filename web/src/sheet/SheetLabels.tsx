@@ -15,7 +15,7 @@ import { isUpright } from './Dimension';
 import type { SheetDim } from './dimensions';
 import type { SheetFrame } from './frame';
 import { layLabels, textWidth, type LabelBox, type LabelWish } from './labels';
-import { markPlaces, reachOfPart, tipBoxes } from './MovingPart';
+import { markPlaces, reachOfPart, shutBounds, tipBoxes } from './MovingPart';
 import { boundsOf, type Bounds } from './outline';
 import { itemBounds } from './StillBodies';
 import type { FlatSight } from './views';
@@ -26,7 +26,6 @@ interface Props {
   readonly frame: SheetFrame;
   readonly sight: FlatSight;
   readonly reports: ReadonlyMap<string, Report['parts'][number]>;
-  readonly letters: Readonly<Record<string, string>>;
   readonly selected: string | null;
   readonly dims: readonly SheetDim[];
   readonly large: boolean;
@@ -37,18 +36,26 @@ interface Props {
 const SIZE = 14;
 const STONE = 26;
 
+/** Where names and marks of a view stand, and what the names are; by the id of what they name. */
+export interface SheetLabels {
+  readonly placed: ReadonlyMap<string, LabelBox>;
+  readonly texts: ReadonlyMap<string, string>;
+}
+
 /**
  * Names and marks of a view, laid so that none lies on another: the selected part's first, then the other parts', then
  * the names of what stands. A part's mark takes its name along where there is room for it.
  */
-export const SheetLabels = memo(function SheetLabels(props: Props) {
-  const { plan, scene, frame, sight, reports, letters, selected, dims, large, size } = props;
-  const { placed, texts } = useMemo(() => {
+export function useSheetLabels(props: Props): SheetLabels {
+  const { plan, scene, frame, sight, reports, selected, dims, large, size } = props;
+  return useMemo(() => {
     const said = new Map<string, string>();
     const wishes: LabelWish[] = [];
     // A thing is marked once, however many ways it has.
     const marked = scene.movers.filter(({ goes, id }) => goes === undefined || id === selected);
     const first = marked.sort((a, b) => Number(b.id === selected) - Number(a.id === selected));
+    // Parts are drawn over names: what is under one could not be read.
+    const parts = marked.map((mover) => shutBounds(mover, frame));
     for (const mover of first) {
       said.set(mover.id, mover.name);
       const widths = large ? [textWidth(mover.name, SIZE) + 8, 0] : [0];
@@ -73,7 +80,11 @@ export const SheetLabels = memo(function SheetLabels(props: Props) {
         : (names.get(key) ?? key);
       said.set(key, text);
       if (large || bounds.width * bounds.height > 5000)
-        wishes.push({ key, places: body ? overheadPlaces(bounds, text) : namePlaces(bounds, text) });
+        wishes.push({
+          key,
+          places: body ? overheadPlaces(bounds, text) : namePlaces(bounds, text),
+          off: parts,
+        });
     }
     return {
       placed: layLabels(wishes, {
@@ -85,10 +96,37 @@ export const SheetLabels = memo(function SheetLabels(props: Props) {
       texts: said,
     };
   }, [plan, scene, frame, sight, reports, selected, dims, large, size]);
+}
+
+interface MarkProps {
+  readonly labels: SheetLabels;
+  readonly letters: Readonly<Record<string, string>>;
+}
+
+/** The names of what stands. */
+export const SheetNames = memo(function SheetNames({ labels: { placed, texts }, letters }: MarkProps) {
   return (
     <g aria-hidden="true" pointerEvents="none">
-      {[...placed].map(([key, box]) =>
-        key in letters ? (
+      {[...placed]
+        .filter(([key]) => !(key in letters))
+        .map(([key, box]) => (
+          <SheetText key={key} {...textAt(box)} text={texts.get(key)!} quiet={key.startsWith('overhead ')} />
+        ))}
+    </g>
+  );
+});
+
+/** The marks of what moves, over it wherever it stands. */
+export const SheetMarks = memo(function SheetMarks({
+  labels: { placed, texts },
+  letters,
+  selected,
+}: MarkProps & { selected: string | null }) {
+  return (
+    <g aria-hidden="true" pointerEvents="none">
+      {[...placed]
+        .filter(([key]) => key in letters)
+        .map(([key, box]) => (
           <g key={key}>
             <Stone
               x={box.x + STONE / 2}
@@ -105,10 +143,7 @@ export const SheetLabels = memo(function SheetLabels(props: Props) {
               />
             )}
           </g>
-        ) : (
-          <SheetText key={key} {...textAt(box)} text={texts.get(key)!} quiet={key.startsWith('overhead ')} />
-        ),
-      )}
+        ))}
     </g>
   );
 });

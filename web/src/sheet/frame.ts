@@ -6,6 +6,8 @@ export interface SheetFrame {
   readonly projection: Projection;
   /** px a mm. */
   readonly scale: number;
+  /** Of the view, px. */
+  readonly view: readonly [number, number];
   /** From flat mm to px. */
   at(flat: Flat): [number, number];
   /** From a point in space to px. */
@@ -27,11 +29,17 @@ export interface Margin {
   readonly bottom: number;
 }
 
-/** The scale at which the whole space fits a view, centred, then zoomed. */
+/**
+ * The scale at which the whole space fits a view, centred, then zoomed.
+ *
+ * @param wall    how thick its walls are drawn, mm
+ * @param margin  left free outside its walls
+ */
 export function fitFrame(
   projection: Projection,
   space: Plan['space'],
-  [width, height]: readonly [number, number],
+  view: readonly [number, number],
+  wall: number,
   margin: Margin,
   { k, x, y }: Zoom = WHOLE,
 ): SheetFrame {
@@ -39,8 +47,9 @@ export function fitFrame(
     flatten(projection, [0, 0, 0]),
     flatten(projection, [space.width.mm, space.depth.mm, space.height.mm]),
   ];
-  const least: Flat = [Math.min(a[0], b[0]), Math.min(a[1], b[1])];
-  const size: Flat = [Math.abs(a[0] - b[0]), Math.abs(a[1] - b[1])];
+  const [width, height] = view;
+  const least: Flat = [Math.min(a[0], b[0]) - wall, Math.min(a[1], b[1]) - wall];
+  const size: Flat = [Math.abs(a[0] - b[0]) + 2 * wall, Math.abs(a[1] - b[1]) + 2 * wall];
   const free = { width: width - margin.left - margin.right, height: height - margin.top - margin.bottom };
   const fit = Math.max(0.001, Math.min(free.width / size[0], free.height / size[1]));
   const left = margin.left + (free.width - fit * size[0]) / 2;
@@ -50,14 +59,20 @@ export function fitFrame(
     k * (left - fit * least[0]) + x + scale * u,
     k * (bottom + fit * least[1]) + y - scale * v,
   ];
-  return { projection, scale, at, put: (point) => at(flatten(projection, point)) };
+  return { projection, scale, view, at, put: (point) => at(flatten(projection, point)) };
 }
 
 /** The same view so many times as large, from the same corner. */
-export function enlarged({ projection, scale, at }: SheetFrame, times: number): SheetFrame {
+export function enlarged({ projection, scale, view, at }: SheetFrame, times: number): SheetFrame {
   const larger = (flat: Flat): [number, number] => {
     const [x, y] = at(flat);
     return [times * x, times * y];
   };
-  return { projection, scale: times * scale, at: larger, put: (point) => larger(flatten(projection, point)) };
+  return {
+    projection,
+    scale: times * scale,
+    view: [times * view[0], times * view[1]],
+    at: larger,
+    put: (point) => larger(flatten(projection, point)),
+  };
 }

@@ -14,6 +14,8 @@ export interface LabelBox {
 export interface LabelWish {
   readonly key: string;
   readonly places: Iterable<LabelBox>;
+  /** What it must not lie under, px. */
+  readonly off?: readonly Box[];
 }
 
 type Box = Omit<LabelBox, 'upright' | 'beside'>;
@@ -45,15 +47,16 @@ export function layLabels(
   const all = [...taken];
   const solid = [...things];
   const view = size && { x: 0, y: 0, width: size[0], height: size[1] };
-  const free = (key: string, place: LabelBox) =>
+  const free = ({ key, off = [] }: LabelWish, place: LabelBox) =>
     (!view || within(place, view)) &&
+    off.every((other) => apart(place, other)) &&
     all.every((other) => apart(place, other)) &&
     (!place.beside ||
       ((!room || within(place, room)) && solid.every(([other, box]) => other === key || apart(place, box))));
-  for (const { key, places } of wishes) {
-    for (const place of places) {
-      if (!free(key, place)) continue;
-      placed.set(key, place);
+  for (const wish of wishes) {
+    for (const place of wish.places) {
+      if (!free(wish, place)) continue;
+      placed.set(wish.key, place);
       all.push(place);
       break;
     }

@@ -83,7 +83,7 @@ export const Strips = memo(function Strips({
   }
   const rows = (list: readonly Mover[]) => (
     <Box
-      sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(548px, 1fr))', columnGap: 0.5 }}
+      sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(556px, 1fr))', columnGap: 0.5 }}
     >
       {list.map((mover) => (
         <Strip
@@ -117,7 +117,7 @@ export const Strips = memo(function Strips({
                 <Box key={verdict} component="section" aria-label={GROUPS[verdict]}>
                   <GroupHead
                     verdict={verdict}
-                    count={list.length}
+                    count={new Set(list.map(({ id }) => reports.get(id)?.thing ?? id)).size}
                     shut={shut}
                     onPress={() => setFolded({ ...folded, [verdict]: !shut })}
                   />
