@@ -149,3 +149,55 @@ test('a bin pull-out is fitted to its bins', async ({ page }) => {
   await stage(page, /^Make/);
   await expect(page.getByText(/Cut out 2 of 189 mm by 284 mm for Bin/)).toBeVisible();
 }); // prettier-ignore
+
+test('a tall pull-out holds a bottle on every tier, and sways by the play of its slides', async ({ page }) => {
+  await page.goto('/quick/tall-pull-out');
+  // 1729 of height less 4 shelves of 12: 420.25 from one to the next, less what it wants above it.
+  const bottle = page.getByLabel('Tallest bottle', { exact: true });
+  await bottle.click();
+  await bottle.fill('430');
+  await page.getByLabel('Tiers', { exact: true }).click();
+  await expect(page.getByRole('alert').first()).toContainText('“Tallest bottle” wants 440 mm of height with the air above it, and there are 420.2 mm.');
+  await bottle.click();
+  await bottle.fill('400');
+  await page.getByLabel('Tiers', { exact: true }).click();
+  await page.getByRole('button', { name: 'Make it a job' }).click();
+  await answered(page);
+  await expect(card(page, 'Tall pull-out')).toContainText('its top sways');
+  await stage(page, /^Plan/);
+  await pick(page, 'Tall pull-out');
+  // One tier fewer than the topmost bottle stands on.
+  await type(page, 'Tiers', '3');
+  await expect(page.getByRole('alert').first()).toContainText('“Tallest bottle” stands on tier 4, and there are 3. At most 3 will do.');
+  await page.keyboard.press('Escape');
+  await stage(page, /^Make/);
+  await expect(page.getByRole('row', { name: /Tall pull-out box, shelf/ }).first()).toContainText('4');
+});
+
+test('a hung panel wants wall beside it, and a sliding top stops at the one it meets', async ({ page }) => {
+  await page.goto('/quick/hung-panel');
+  await expect(answer(page)).toContainText('touches the west wall');
+  // 900 - 36 clear, 30 over each side: a panel of 924 that goes 894; with 10 kept from the wall 904 will do.
+  const wall = page.getByLabel('From the wall it goes to', { exact: true });
+  await wall.click();
+  await wall.fill('890');
+  await page.getByLabel('Over its sides', { exact: true }).click();
+  await expect(answer(page)).toContainText('touches the west wall');
+  await wall.click();
+  await wall.fill('930');
+  await page.getByLabel('Over its sides', { exact: true }).click();
+  await expect(answer(page)).not.toContainText('touches the west wall');
+  await page.getByRole('button', { name: 'Make it a job' }).click();
+  await answered(page);
+  const openings = page.getByRole('region', { name: 'Clear openings' });
+  await openings.getByRole('button', { name: 'Show' }).click();
+  await expect(page.getByRole('slider', { name: 'Travel of Panel' })).toHaveAttribute('aria-valuetext', /894/);
+
+  await page.goto('/quick/sliding-top');
+  await page.getByRole('button', { name: 'Make it a job' }).click();
+  await answered(page);
+  await expect(answer(page)).toContainText('The sliding top touches the west wall at 300 mm, so next, stop it at 299 mm');
+  await page.getByRole('button', { name: 'Try it' }).click();
+  await expect(answer(page)).not.toContainText('touches the west wall');
+  await saved(page);
+}); // prettier-ignore
