@@ -17,6 +17,7 @@ await command(async () => {
         () => document.activeElement?.matches('[role="button"]') && document.activeElement.blur(),
       );
       await page.mouse.move(0, 0);
+      await page.getByText('Working it out', { exact: true }).waitFor({ state: 'hidden' });
       await page.waitForTimeout(400);
       await page.screenshot({ path: fromRoot(`docs/screenshots/${name}.png`) });
       await page.context().close();
@@ -58,6 +59,8 @@ await command(async () => {
     await take('shed', `/jobs/${job('Kiln shed')}/check`, {}, async (page) => {
       await onPlan(page).getByRole('button', { name: 'Glaze panels, 1', exact: true }).press('Enter');
       await page.getByRole('button', { name: 'Show' }).first().click();
+      await page.getByRole('button', { name: 'All pairs' }).waitFor();
+      await page.getByRole('button', { name: 'Stop', exact: true }).waitFor({ state: 'hidden' });
     });
     await take('make', `/jobs/${demo}/make`, {}, async (page) =>
       page.getByRole('button', { name: 'Wardrobe pair, left' }).click(),

@@ -77,7 +77,7 @@ export function shortVerdict(
       word: 'clear',
       // A round figure that is true: the watch itself is not one in inches.
       amount: `over ${formatLength(units.system === 'in' ? MM_PER_INCH * Math.floor(check.watch / MM_PER_INCH) : check.watch, units)}`,
-      detail: 'nothing nearer all the way',
+      detail: 'nothing comes nearer',
     };
   if (worst.contact) {
     const to = travelText(mover, mover.to, units);

@@ -110,6 +110,7 @@ export function FlatView(props: Props) {
     selected,
     dims: large ? dims : NO_DIMS,
     large,
+    lens,
     size,
   });
   const marks = useMemo(

@@ -14,6 +14,7 @@ import { Stone } from '../ui/Stone';
 import { isUpright } from './Dimension';
 import type { SheetDim } from './dimensions';
 import type { SheetFrame } from './frame';
+import { lensBounds, type LensPlace } from './lensPlace';
 import { layLabels, textWidth, type LabelBox, type LabelWish } from './labels';
 import { markPlaces, reachOfPart, shutBounds, tipBoxes } from './MovingPart';
 import { boundsOf, type Bounds } from './outline';
@@ -29,6 +30,8 @@ interface Props {
   readonly selected: string | null;
   readonly dims: readonly SheetDim[];
   readonly large: boolean;
+  /** Where the lens stands when a part is open: no name is to lie under it. */
+  readonly lens: LensPlace | undefined;
   /** Of the view, px. */
   readonly size: readonly [number, number];
 }
@@ -47,7 +50,7 @@ export interface SheetLabels {
  * the names of what stands. A part's mark takes its name along where there is room for it.
  */
 export function useSheetLabels(props: Props): SheetLabels {
-  const { plan, scene, frame, sight, reports, selected, dims, large, size } = props;
+  const { plan, scene, frame, sight, reports, selected, dims, large, lens, size } = props;
   return useMemo(() => {
     const said = new Map<string, string>();
     const wishes: LabelWish[] = [];
@@ -56,6 +59,7 @@ export function useSheetLabels(props: Props): SheetLabels {
     const first = marked.sort((a, b) => Number(b.id === selected) - Number(a.id === selected));
     // Parts are drawn over names: what is under one could not be read.
     const parts = marked.map((mover) => shutBounds(mover, frame));
+    const covers = lens ? [...parts, lensBounds(lens)] : parts;
     for (const mover of first) {
       said.set(mover.id, mover.name);
       const widths = large ? [textWidth(mover.name, SIZE) + 8, 0] : [0];
@@ -83,7 +87,7 @@ export function useSheetLabels(props: Props): SheetLabels {
         wishes.push({
           key,
           places: body ? overheadPlaces(bounds, text) : namePlaces(bounds, text),
-          off: parts,
+          off: covers,
         });
     }
     return {
@@ -95,7 +99,7 @@ export function useSheetLabels(props: Props): SheetLabels {
       }),
       texts: said,
     };
-  }, [plan, scene, frame, sight, reports, selected, dims, large, size]);
+  }, [plan, scene, frame, sight, reports, selected, dims, large, lens, size]);
 }
 
 interface MarkProps {

@@ -7,6 +7,15 @@ export interface LensPlace {
   readonly radius: number;
 }
 
+/** About the lens and the tag at its foot, px. */
+export const lensBounds = ({ x, y, radius }: LensPlace): Bounds => ({
+  x: x - radius,
+  y: y - radius,
+  width: 2 * radius,
+  height: 2 * radius + TAG,
+});
+const TAG = 16;
+
 /** The lens is as large as finds room, px. */
 const RADII = [98, 76, 58] as const;
 const STEP = 12;

@@ -43,7 +43,7 @@ export const Strip = memo(function Strip(props: Props) {
       onFocus={choose}
       sx={{
         display: 'grid',
-        gridTemplateColumns: '30px minmax(90px, 1fr) 236px minmax(156px, 1fr)',
+        gridTemplateColumns: '30px minmax(90px, 1fr) 228px minmax(156px, 1fr)',
         columnGap: 1.25,
         alignItems: 'center',
         height: ROW,

@@ -192,13 +192,13 @@ function outNote(way: Grooves, laid: LaidGrooves, wanted: 'lift out' | 'captive'
     const deepest = span(panels[0]!.bounds.z) - tracks.farthest;
     return note(
       'lift out',
-      `Its panels lift out where the tracks are farthest apart: up, foot forward, down; the ones in front first.${wanted === 'captive' ? ` A top groove less than ${lengthMark(deepest, 'most')} deep keeps them in.` : ''}`,
+      `Its panels lift out where the tracks are farthest apart: up, foot forward, down; the ones in front first. They go in head first, those at the back first.${wanted === 'captive' ? ` A top groove less than ${lengthMark(deepest, 'most')} deep keeps them in.` : ''}`,
     );
   }
   if (stuck.kind === 'captive')
     return note(
       'captive',
-      `Its panels are captive: lifted, they meet the top groove ${lengthMark(stuck.short)} too soon. Put them in before an end is closed, those at the back first; a top groove ${lengthMark(way.top.mm + stuck.short, 'least')} deep lets them lift.`,
+      `Its panels are captive: lifted, they meet the top groove ${lengthMark(stuck.short)} too soon. They go in along the grooves from one end, with ${lengthMark(span(panels[0]!.bounds.x), 'least')} of room beside it, before its side is on, those at the back first; a top groove ${lengthMark(way.top.mm + stuck.short, 'least')} deep lets them lift.`,
     );
   return note(
     'captive',

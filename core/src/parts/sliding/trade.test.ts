@@ -27,7 +27,7 @@ describe('panels in grooves', () => {
     const way = { top: mm(10), bottom: mm(10), bite: mm(5) };
     const { panels, head, foot } = laidOf(withSliding(way));
     expect(panels[0]!.bounds.z[1] - panels[0]!.bounds.z[0] - (head - foot)).toBeCloseTo(15, 9);
-    expect(said(withSliding(way))).toContain('Its panels are captive: lifted, they meet the top groove 5 mm too soon.');
+    expect(said(withSliding(way))).toContain('Its panels are captive: lifted, they meet the top groove 5 mm too soon. They go in along the grooves from one end, with ');
     // 25.4 times the same.
     expect(liftOut({ apart: 600, top: 254, bottom: 254, wide: 30, height: 600 + 381, thick: 6, lip: 6 })).toEqual({ kind: 'captive', short: 127 });
   }); // prettier-ignore
