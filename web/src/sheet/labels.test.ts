@@ -15,4 +15,14 @@ describe('labels on the sheet', () => {
     expect(placed.get('b')).toEqual(at(60, 0));
     expect(placed.has('c')).toBe(false);
   });
+
+  it('keep off what would cover them, each off its own', () => {
+    const part = { x: 0, y: 0, width: 100, height: 60 };
+    const placed = layLabels([
+      { key: 'case', places: [at(20, 20), at(110, 20)], off: [part] },
+      { key: 'mark', places: [at(20, 20)] },
+    ]);
+    expect(placed.get('case')).toEqual(at(110, 20));
+    expect(placed.get('mark')).toEqual(at(20, 20));
+  });
 });
