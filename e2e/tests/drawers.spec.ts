@@ -150,14 +150,18 @@ test('a bin pull-out is fitted to its bins', async ({ page }) => {
   await expect(page.getByText(/Cut out 2 of 189 mm by 284 mm for Bin/)).toBeVisible();
 }); // prettier-ignore
 
-test('a tall pull-out holds a bottle on every tier, and sways by the play of its slides', async ({ page }) => {
+test('a tall pull-out holds a bottle on every tier, and sways by the play of its slides', async ({
+  page,
+}) => {
   await page.goto('/quick/tall-pull-out');
   // 1729 of height less 4 shelves of 12: 420.25 from one to the next, less what it wants above it.
   const bottle = page.getByLabel('Tallest bottle', { exact: true });
   await bottle.click();
   await bottle.fill('430');
   await page.getByLabel('Tiers', { exact: true }).click();
-  await expect(page.getByRole('alert').first()).toContainText('“Tallest bottle” wants 440 mm of height with the air above it, and there are 420.2 mm.');
+  await expect(page.getByRole('alert').first()).toContainText(
+    '“Tallest bottle” wants 440 mm of height with the air above it, and there are 420.2 mm.',
+  );
   await bottle.click();
   await bottle.fill('400');
   await page.getByLabel('Tiers', { exact: true }).click();
@@ -168,7 +172,9 @@ test('a tall pull-out holds a bottle on every tier, and sways by the play of its
   await pick(page, 'Tall pull-out');
   // One tier fewer than the topmost bottle stands on.
   await type(page, 'Tiers', '3');
-  await expect(page.getByRole('alert').first()).toContainText('“Tallest bottle” stands on tier 4, and there are 3. At most 3 will do.');
+  await expect(page.getByRole('alert').first()).toContainText(
+    '“Tallest bottle” stands on tier 4, and there are 3. At most 3 will do.',
+  );
   await page.keyboard.press('Escape');
   await stage(page, /^Make/);
   await expect(page.getByRole('row', { name: /Tall pull-out box, shelf/ }).first()).toContainText('4');

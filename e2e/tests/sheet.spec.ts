@@ -212,6 +212,41 @@ test('without WebGL the flat views go on and say so', async ({ page, request }) 
   await expect(canvas).toBeVisible();
 });
 
+test('a context that is lost while it is made leaves the flat views standing too', async ({
+  page,
+  request,
+}) => {
+  await page.addInitScript(() => {
+    const made = HTMLCanvasElement.prototype.getContext;
+    // Of canvases on the page only: the one that finds out what draws here is none of them.
+    HTMLCanvasElement.prototype.getContext = function (this: HTMLCanvasElement, ...asked: unknown[]) {
+      const context = (made as (...asked: unknown[]) => WebGL2RenderingContext).apply(this, asked);
+      if (this.isConnected && !('whole' in window)) context.getExtension('WEBGL_lose_context')?.loseContext();
+      return context;
+    } as typeof made;
+  });
+  await page.goto(`/jobs/${await demoCopy(request, 'Lost at once')}`);
+  await expect(answer(page)).toContainText('Both parts');
+  await show(page, 'The pass', 'Solid');
+  await expect(page.getByText('This browser cannot draw solids just now')).toBeVisible();
+  await expect(answer(page).first()).toContainText('Both parts');
+  await page.evaluate(() => Object.assign(window, { whole: true }));
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.locator('canvas')).toBeVisible();
+});
+
+test('a screen that cannot be loaded says what that means, and comes back', async ({ page }) => {
+  await page.goto('/');
+  await page.route('**/assets/QuickDeck*.js', (route) => route.abort());
+  await page.getByRole('link', { name: 'Quick start' }).click();
+  await expect(page.getByRole('alert')).toHaveText('This screen stopped');
+  await expect(page.getByText('Nothing of your plan is lost')).toBeVisible();
+  await page.unroute('**/assets/QuickDeck*.js');
+  await page.getByRole('button', { name: 'Load the page again' }).click();
+  await expect(page).toHaveURL(/quick/);
+  await expect(page.getByRole('link', { name: /A bank of drawers/ })).toBeVisible();
+});
+
 test('a check that stops says so, shows no old answer as fresh, and can be asked again', async ({
   page,
   request,

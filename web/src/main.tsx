@@ -8,6 +8,7 @@ import { saveBeforeClose } from './job/autosave';
 import { JobsScreen } from './jobs/JobsScreen';
 import { store } from './store';
 import { SheetProvider } from './theme/SheetProvider';
+import { BrokenScreen } from './ui/BrokenScreen';
 import { Patterns } from './ui/Patterns';
 
 /** The first screen is through by then, ms. */
@@ -18,26 +19,31 @@ if (location.pathname.startsWith('/jobs/')) void board();
 else addEventListener('load', () => setTimeout(() => void board(), AFTER));
 
 const router = createBrowserRouter([
-  { path: '/', Component: JobsScreen },
-  { path: '/jobs/:id/:stage?', lazy: async () => ({ Component: (await board()).BoardScreen }) },
   {
-    path: '/jobs/:id/read',
-    lazy: async () => ({ Component: (await import('./readings/ReadScreen')).ReadScreen }),
+    ErrorBoundary: BrokenScreen,
+    children: [
+      { path: '/', Component: JobsScreen },
+      { path: '/jobs/:id/:stage?', lazy: async () => ({ Component: (await board()).BoardScreen }) },
+      {
+        path: '/jobs/:id/read',
+        lazy: async () => ({ Component: (await import('./readings/ReadScreen')).ReadScreen }),
+      },
+      {
+        path: '/hardware',
+        lazy: async () => ({ Component: (await import('./drawer/DrawerScreen')).DrawerScreen }),
+      },
+      {
+        path: '/keys',
+        lazy: async () => ({ Component: (await import('./commands/KeysScreen')).KeysScreen }),
+      },
+      { path: '/quick', lazy: async () => ({ Component: (await import('./quick/QuickDeck')).QuickDeck }) },
+      {
+        path: '/quick/:card',
+        lazy: async () => ({ Component: (await import('./quick/QuickScreen')).QuickScreen }),
+      },
+      { path: '*', Component: JobsScreen },
+    ],
   },
-  {
-    path: '/hardware',
-    lazy: async () => ({ Component: (await import('./drawer/DrawerScreen')).DrawerScreen }),
-  },
-  {
-    path: '/keys',
-    lazy: async () => ({ Component: (await import('./commands/KeysScreen')).KeysScreen }),
-  },
-  { path: '/quick', lazy: async () => ({ Component: (await import('./quick/QuickDeck')).QuickDeck }) },
-  {
-    path: '/quick/:card',
-    lazy: async () => ({ Component: (await import('./quick/QuickScreen')).QuickScreen }),
-  },
-  { path: '*', Component: JobsScreen },
 ]);
 
 addEventListener('pagehide', () => saveBeforeClose(store.getState()));

@@ -14,6 +14,7 @@ import { Matrix4 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import { useMoment, type Moment } from '../board/Moment';
 import { PALETTE, type Sheet } from '../theme/palette';
+import { Guard } from '../ui/Guard';
 import { Aside } from './Aside';
 import { cameraFor, targetOf } from './camera';
 import { merged, METRE, paint } from './geometry';
@@ -42,47 +43,50 @@ export default function SolidView(props: Props) {
   const [x, y, z] = targetOf(plan);
   if (drawing === 'none') return <Aside onRetry={() => setDrawing(rendererOf())} />;
   return (
-    <Canvas
-      frameloop="demand"
-      // Without a graphics card every pixel costs the frame: coarser while something moves, sharp once it rests.
-      dpr={drawing === 'software' ? (moving ? COARSE : 1) : [1, 2]}
-      gl={{
-        antialias: drawing !== 'software',
-        alpha: false,
-        stencil: false,
-        powerPreference: 'high-performance',
-      }}
-      flat
-      camera={camera}
-      role="img"
-      aria-label={`Solid view. ${words}`}
-      onCreated={({ gl }) => {
-        // Lost before anybody listened.
-        if (gl.getContext().isContextLost()) setDrawing('none');
-        gl.domElement.addEventListener('webglcontextlost', (event) => {
-          event.preventDefault();
-          setDrawing('none');
-        });
-      }}
-    >
-      <color attach="background" args={[PALETTE[sheet].paper]} />
-      <ambientLight intensity={2.1} />
-      <directionalLight position={[1.4 * x, 0.6 * y, 8 * z]} intensity={1.1} />
-      <Turning target={[x, y, z]} onTurn={stir} />
-      <Standing bodies={scene.still} selected={selected} sheet={sheet} onSelect={onSelect} />
-      {scene.movers
-        .filter(({ id }) => !hidden.has(id))
-        .map((mover) => (
-          <Moving
-            key={mover.id}
-            mover={mover}
-            travel={travels[mover.id] ?? mover.from}
-            fill={PALETTE[sheet][mover.id === selected ? 'tarn' : 'tarnFill']}
-            line={PALETTE[sheet][mover.id === selected ? 'ink' : 'tarn']}
-            onSelect={onSelect}
-          />
-        ))}
-    </Canvas>
+    // A context lost while it is made makes the renderer throw.
+    <Guard onFail={() => setDrawing('none')}>
+      <Canvas
+        frameloop="demand"
+        // Without a graphics card every pixel costs the frame: coarser while something moves, sharp once it rests.
+        dpr={drawing === 'software' ? (moving ? COARSE : 1) : [1, 2]}
+        gl={{
+          antialias: drawing !== 'software',
+          alpha: false,
+          stencil: false,
+          powerPreference: 'high-performance',
+        }}
+        flat
+        camera={camera}
+        role="img"
+        aria-label={`Solid view. ${words}`}
+        onCreated={({ gl }) => {
+          // Lost before anybody listened.
+          if (gl.getContext().isContextLost()) setDrawing('none');
+          gl.domElement.addEventListener('webglcontextlost', (event) => {
+            event.preventDefault();
+            setDrawing('none');
+          });
+        }}
+      >
+        <color attach="background" args={[PALETTE[sheet].paper]} />
+        <ambientLight intensity={2.1} />
+        <directionalLight position={[1.4 * x, 0.6 * y, 8 * z]} intensity={1.1} />
+        <Turning target={[x, y, z]} onTurn={stir} />
+        <Standing bodies={scene.still} selected={selected} sheet={sheet} onSelect={onSelect} />
+        {scene.movers
+          .filter(({ id }) => !hidden.has(id))
+          .map((mover) => (
+            <Moving
+              key={mover.id}
+              mover={mover}
+              travel={travels[mover.id] ?? mover.from}
+              fill={PALETTE[sheet][mover.id === selected ? 'tarn' : 'tarnFill']}
+              line={PALETTE[sheet][mover.id === selected ? 'ink' : 'tarn']}
+              onSelect={onSelect}
+            />
+          ))}
+      </Canvas>
+    </Guard>
   );
 }
 
