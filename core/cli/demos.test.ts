@@ -4,7 +4,7 @@ import { worthTelling } from '../src/clearance/checkMover';
 import { SceneChecker } from '../src/clearance/checkScene';
 import { readPlanFile } from '../src/formats/planFile';
 import { get } from '../src/item/path';
-import { applyEdit } from '../src/plan/edit';
+import { applyEdit, structuredCopy } from '../src/plan/edit';
 import { fieldsOf, itemsOf, pathOf } from '../src/plan/items';
 import { readPlan } from '../src/plan/readPlan';
 import type { Plan } from '../src/plan/schema';
@@ -21,7 +21,7 @@ function demo(name: string): Plan {
 
 /** The same plan with nothing in common with it, so that nothing is known of it. */
 function copyOf(plan: Plan): Plan {
-  const read = readPlan(JSON.parse(JSON.stringify(plan)));
+  const read = readPlan(structuredCopy(plan));
   if (!read.ok) throw new Error('a copy must read');
   return read.plan;
 }

@@ -88,7 +88,7 @@ function ownOf(mover: Mover, { movers }: Scene, standing: readonly (readonly Bod
  * so a scene built afresh from a changed plan counts as changed only where it is.
  */
 export class SceneChecker {
-  private readonly known = new Map<string, Known>();
+  private known: ReadonlyMap<string, Known> = new Map();
   private readonly bodies = new Map<string, Body>();
   private readonly keys = new WeakMap<Body, string>();
   private readonly moverKeys = new WeakMap<Mover, string>();
@@ -130,8 +130,7 @@ export class SceneChecker {
         if (!mover.behind?.includes(id)) leaf.forEach((body) => mine.add(body));
       yield* this.look(mover, open, mine, run);
     }
-    this.known.clear();
-    for (const [key, value] of run.known) this.known.set(key, value);
+    this.known = run.known;
     this.last = open.all;
     this.forget(open.all);
     const { counts, fresh, kept } = run;

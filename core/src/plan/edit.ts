@@ -71,6 +71,6 @@ function applyChange(root: Plan, { path, before, after }: Change): void {
 }
 
 /** A plan is JSON, so its copy is too; `structuredClone` would tie the core to its host. */
-function structuredCopy<T>(value: T): T {
+export function structuredCopy<T>(value: T): T {
   return JSON.parse(JSON.stringify(value)) as T;
 }

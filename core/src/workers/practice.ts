@@ -1,4 +1,5 @@
 import { SceneChecker } from '../clearance/checkScene';
+import { structuredCopy } from '../plan/edit';
 import { readPlan } from '../plan/readPlan';
 import type { Plan } from '../plan/schema';
 import { reportSteps } from '../report/report';
@@ -11,7 +12,7 @@ import { reportSteps } from '../report/report';
 export function* practice(plan: Plan): Generator {
   for (;;) {
     // A copy has nothing in common with the plan: nothing that is known of that spares any work.
-    const copy = readPlan(JSON.parse(JSON.stringify(plan)));
+    const copy = readPlan(structuredCopy(plan));
     yield;
     if (copy.ok) yield* reportSteps(copy.plan, new SceneChecker({ curves: true }));
   }

@@ -136,6 +136,8 @@ function tierInnards(pullout: Pullout, { count, rim }: { count: number; rim: { m
     issues: (outer) => {
       if (clear(outer) < rim.mm + 20)
         return [{ path: ['carries', 'count'], message: `So many tiers leave ${lengthMark(Math.max(0, clear(outer)))} between them. At most ${Math.max(1, Math.floor(span(outer.z) / (t + rim.mm + 20)))} will do.` }];
+      if (span(outer.y) < ends * t + 20)
+        return [{ path: ['box', 'depth'], message: `Its uprights leave nothing of the shelves. At least ${lengthMark(ends * t + 20, 'least')} deep will do.` }];
       if (span(outer.x) < 2 * t + 20)
         return [{ path: ['box', 'material'], message: `Rims leave nothing of the shelf. A pull-out at least ${lengthMark(2 * t + 20, 'least')} wide will do.` }];
       return [];
