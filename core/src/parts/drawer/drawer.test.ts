@@ -1,3 +1,4 @@
+import { ordinal } from '../../item/ordinal';
 import { partPlace } from '../../plan/place';
 import { reportOf } from '../../report/report';
 import { buildScene } from '../../scene/buildScene';
@@ -57,6 +58,17 @@ describe('a drawer and what is round it', () => {
     expect(refusalOf(on(3, clear - 9))).toMatch(/“Bottle” wants .* of height with the air above it/);
     expect(() => planWith(on(3, clear - 10))).not.toThrow();
     expect(refusalOf(on(5, 60))).toBe('parts[0].contents.items[0].tier: “Bottle” stands on tier 5, and there are 4. At most 4 will do.');
+  });
+
+  it('fingers want the room behind its handle that they want behind a door\'s', () => {
+    const bar = (projection: number) => said(withDrawer({ handle: { ...drawerOf().handle!, projection: mm(projection) } }));
+    const [, least] = /Fingers have [\d.]+ mm behind the handle; 25 mm is wanted\. ([\d.]+) mm out will do\./.exec(bar(15))!;
+    expect(bar(Number(least) - 1)).toContain('Fingers have 24 mm behind the handle; 25 mm is wanted.');
+    expect(bar(Number(least))).toContain('Fingers have 25 mm behind the handle.');
+  });
+
+  it('the drawers of a bank are told by their place in it', () => {
+    expect([1, 3, 12, 13, 21, 22, 23, 24, 101, 111, 112, 113].map(ordinal).join(' ')).toBe('first third twelfth 13th 21st 22nd 23rd 24th 101st 111th 112th 113th');
   });
 
   it('three-quarter slides leave a quarter of it inside', () => {
