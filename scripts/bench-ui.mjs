@@ -169,7 +169,7 @@ async function scrub(page) {
   });
   for (let pass = 0; pass < 3; pass += 1) {
     for (let i = 0; i <= 110; i += 1)
-      await page.mouse.move(x + 204 * (pass % 2 === 0 ? i / 110 : 1 - i / 110), y);
+      await page.mouse.move(x + 192 * (pass % 2 === 0 ? i / 110 : 1 - i / 110), y);
   }
   await page.mouse.up();
   const times = await page.evaluate(() => {

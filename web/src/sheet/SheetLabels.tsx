@@ -208,9 +208,10 @@ function namePlaces({ x, y, width, height }: Bounds, text: string): LabelBox[] {
   ];
 }
 
-/** In a corner of its dashed outline, out of the way of what stands below it. */
+/** In a corner of its dashed outline, out of the way of what stands below it; none where it is too narrow. */
 function overheadPlaces({ x, y, width, height }: Bounds, text: string): LabelBox[] {
   const long = textWidth(text, SIZE);
+  if (long + 18 > width) return [];
   return [
     { x: x + width - long - 10, y: y + 6, width: long, height: 18 },
     { x: x + width - long - 10, y: y + height - 26, width: long, height: 18 },

@@ -13,7 +13,7 @@ interface Props {
   readonly selected: boolean;
 }
 
-const WELL = { width: 204, height: 25, top: 19 };
+const WELL = { width: 192, height: 25, top: 19 };
 const RIDER = { width: 42, height: 19, target: 46 };
 /** Nearer than this to the first contact, px, a later one has no notch of its own. */
 const LATER = 6;
