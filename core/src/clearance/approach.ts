@@ -10,6 +10,12 @@ import { squareBox } from './sweptBoxes';
 const CHORDS = 10;
 const MOST_TRIES = 60;
 
+/** A bound as it came out. Throws where that is no number: comparing with it would prove anything. */
+export function proven(bound: number): number {
+  if (Number.isNaN(bound)) throw new Error('A bound on a motion came out as no number.');
+  return bound;
+}
+
 /**
  * A moving piece against another, which stands still or moves with the same travel: signed separation at a travel,
  * and bounds around it. Holds the buffers and the warm start that make the next query cheap; one at a time, not
@@ -104,21 +110,23 @@ class StillApproach implements Approach {
       still.kind === 'convex'
         ? mover.sweep.separation(mover.corners, travel, now.normal, still.corners, back, ahead)
         : mover.sweep.lowest(mover.corners, travel, now.normal, back, ahead) - still.offset;
-    return bound - ROUNDING;
+    return proven(bound - ROUNDING);
   }
 
   reach(level: number, sense: 1 | -1, most: number): number {
     const { mover, travel, still, now } = this;
     mover.goTo(travel);
     const to = level + ROUNDING;
-    return still.kind === 'convex'
-      ? mover.sweep.reach(mover.corners, travel, now.normal, still.corners, to, sense, most)
-      : mover.sweep.fall(mover.corners, travel, now.normal, still.offset + to, sense, most);
+    return proven(
+      still.kind === 'convex'
+        ? mover.sweep.reach(mover.corners, travel, now.normal, still.corners, to, sense, most)
+        : mover.sweep.fall(mover.corners, travel, now.normal, still.offset + to, sense, most),
+    );
   }
 
   speedOver(back: number, ahead: number): number {
     this.mover.goTo(this.travel);
-    return this.mover.sweep.speedOver(this.mover.corners, this.travel, back, ahead);
+    return proven(this.mover.sweep.speedOver(this.mover.corners, this.travel, back, ahead));
   }
 }
 
@@ -168,10 +176,10 @@ class PairApproach implements Approach {
     const { normal } = this.now;
     this.goTo(travel);
     for (let axis = 0; axis < 3; axis += 1) opposite[axis] = -normal[axis]!;
-    return (
+    return proven(
       first.sweep.lowest(first.corners, travel, normal, back, ahead) +
-      second.sweep.lowest(second.corners, travel, opposite, back, ahead) -
-      ROUNDING
+        second.sweep.lowest(second.corners, travel, opposite, back, ahead) -
+        ROUNDING,
     );
   }
 
@@ -184,9 +192,9 @@ class PairApproach implements Approach {
   speedOver(back: number, ahead: number): number {
     const { first, second, travel } = this;
     this.goTo(travel);
-    return (
+    return proven(
       first.sweep.speedOver(first.corners, travel, back, ahead) +
-      second.sweep.speedOver(second.corners, travel, back, ahead)
+        second.sweep.speedOver(second.corners, travel, back, ahead),
     );
   }
 

@@ -6,6 +6,7 @@ import { curveSteps, hangsWith, meetings, moverCheck, type MoverCheck } from './
 import { BodyIndex } from './bodyIndex';
 import { meet, noCounts, reachOf, type CheckOptions, type Counts, type Met } from './encounter';
 import { swept } from './extent';
+import { SameContent } from './sameContent';
 import { finish, telling } from './steps';
 
 /** How far a long check has come. */
@@ -89,9 +90,7 @@ function ownOf(mover: Mover, { movers }: Scene, standing: readonly (readonly Bod
  */
 export class SceneChecker {
   private known: ReadonlyMap<string, Known> = new Map();
-  private readonly bodies = new Map<string, Body>();
-  private readonly keys = new WeakMap<Body, string>();
-  private readonly moverKeys = new WeakMap<Mover, string>();
+  private readonly content = new SameContent();
   private readonly parkedOf = new WeakMap<Mover, { at: number; bodies: Body[] }>();
   private readonly openedOf = new WeakMap<Mover, { at: number; bodies: readonly Body[] }>();
   private last: ReadonlySet<Body> = new Set();
@@ -107,7 +106,7 @@ export class SceneChecker {
 
   /** The same in steps short enough to stop between: each yields how far it has come. A run not finished leaves no trace. */
   *steps(scene: Scene, rest: Readonly<Record<string, number>> = {}): Generator<Progress, SceneCheck> {
-    const still = scene.still.map((body) => this.canonical(body));
+    const still = scene.still.map((body) => this.content.firstOf(body));
     // Another way of a thing stands where the thing stands: once is enough.
     const standing = scene.movers.map((mover) =>
       mover.goes === 'instead' ? [] : this.parked(mover, rest[mover.id] ?? mover.from),
@@ -132,10 +131,10 @@ export class SceneChecker {
     }
     this.known = run.known;
     this.last = open.all;
-    this.forget(open.all);
+    this.content.forgetBut(new Set([...open.all, ...scene.movers.flatMap((mover) => mover.bodies)]));
     const { counts, fresh, kept } = run;
     return {
-      movers: scene.movers.map((mover) => run.known.get(this.moverKey(mover))!.check),
+      movers: scene.movers.map((mover) => run.known.get(this.content.keyOfMover(mover))!.check),
       counts,
       fresh,
       kept,
@@ -145,7 +144,7 @@ export class SceneChecker {
   /** Hold a mover against all that is about it but what is its own, or only against what is new there. */
   private *look(mover: Mover, about: Surroundings, mine: ReadonlySet<Body>, run: Run): Generator<Progress> {
     const progress = { done: run.known.size, of: run.of };
-    const key = this.moverKey(mover);
+    const key = this.content.keyOfMover(mover);
     const before = this.known.get(key);
     const index = before ? about.anew : about.everything;
     const met = new Map(before?.met);
@@ -173,10 +172,10 @@ export class SceneChecker {
 
   /** The bodies of a leaf that others wait for, where it stands open: all the way, or as far as it goes. */
   private opened(leaf: Mover, known: ReadonlyMap<string, Known>): readonly Body[] {
-    const at = known.get(this.moverKey(leaf))!.check.usable;
+    const at = known.get(this.content.keyOfMover(leaf))!.check.usable;
     const before = this.openedOf.get(leaf);
     if (before?.at === at) return before.bodies;
-    const bodies = parked(leaf, at, `${leaf.id} open`).map((body) => this.canonical(body));
+    const bodies = parked(leaf, at, `${leaf.id} open`).map((body) => this.content.firstOf(body));
     this.openedOf.set(leaf, { at, bodies });
     return bodies;
   }
@@ -214,66 +213,11 @@ export class SceneChecker {
     return found.filter((met) => met !== undefined);
   }
 
-  /** The first body ever seen with this content. */
-  private canonical(body: Body): Body {
-    const key = this.key(body);
-    const first = this.bodies.get(key);
-    if (first) return first;
-    this.bodies.set(key, body);
-    return body;
-  }
-
   private parked(mover: Mover, at: number): Body[] {
     const known = this.parkedOf.get(mover);
     if (known && known.at === at) return known.bodies;
-    const bodies = parked(mover, at).map((body) => this.canonical(body));
+    const bodies = parked(mover, at).map((body) => this.content.firstOf(body));
     this.parkedOf.set(mover, { at, bodies });
     return bodies;
   }
-
-  private key(body: Body): string {
-    let key = this.keys.get(body);
-    if (key === undefined) {
-      key = bodyKey(body);
-      this.keys.set(body, key);
-    }
-    return key;
-  }
-
-  private moverKey(mover: Mover): string {
-    let key = this.moverKeys.get(mover);
-    if (key === undefined) {
-      key = moverKey(mover, (body) => this.key(body));
-      this.moverKeys.set(mover, key);
-    }
-    return key;
-  }
-
-  /** Let go of bodies that no scene has any more, once they are many. */
-  private forget(live: ReadonlySet<Body>): void {
-    if (this.bodies.size < 2 * live.size + 1000) return;
-    this.bodies.clear();
-    for (const body of live) this.bodies.set(this.key(body), body);
-  }
-}
-
-/** Content of a body as text: its ids, and a hash of every coordinate's bits. */
-function bodyKey(body: Body): string {
-  let [a, b] = [0x811c9dc5, 0x1b873593];
-  const mix = (values: Float64Array) => {
-    const words = new Uint32Array(values.buffer, values.byteOffset, 2 * values.length);
-    for (const word of words) {
-      a = Math.imul(a ^ word, 0x01000193);
-      b = Math.imul(b ^ (word >>> 16) ^ (word << 16), 0x85ebca6b);
-    }
-  };
-  for (const piece of body.pieces)
-    mix(piece.kind === 'convex' ? piece.corners : Float64Array.of(...piece.normal, piece.offset));
-  return `${body.id} ${body.item} ${body.zone ?? ''} ${body.doubt ?? ''} ${body.row ?? ''} ${body.parked ?? ''} ${body.name} ${body.pieces.length} ${a >>> 0} ${b >>> 0}`;
-}
-
-function moverKey(mover: Mover, key: (body: Body) => string): string {
-  const { id, name, thing = '', behind = [], bodies, from, to, contacts, needs } = mover;
-  const moving = bodies.map((body) => `${key(body)} ${body.motion.key}`).join('|');
-  return `${id} ${name} ${thing} ${behind.join()} ${from} ${to} ${moving} ${JSON.stringify(contacts)} ${JSON.stringify(needs)}`;
 }

@@ -1,13 +1,6 @@
 import { AT_REST } from '../motion/motion';
 import { relative } from '../motion/relative';
-import {
-  MOST_DOUBT,
-  neededFrom,
-  type Body,
-  type IntendedContact,
-  type Mover,
-  type MovingBody,
-} from '../scene/scene';
+import { MOST_DOUBT, neededFrom, type Body, type Mover, type MovingBody } from '../scene/scene';
 import { approachMoving, approachStill, type Approach } from './approach';
 import type { CurvePoint } from './curve';
 import {
@@ -22,6 +15,7 @@ import { boxesApart, standing, swept } from './extent';
 import type { Piece } from '../solid/halfSpace';
 import { MovingPiece } from './movingPiece';
 import { boxGap } from './sweptBoxes';
+import { outside, touchesOf, type Touch } from './touches';
 
 /** Pressing deeper than this into a touch that is meant, or that was there at the start, is a hit, mm. */
 export const TOUCH = 0.01;
@@ -120,11 +114,12 @@ function piecePairs(
   mover: Mover,
   moving: MovingBody,
   other: Body | MovingBody,
+  touches: readonly Touch[],
   watch: number,
   counts: Counts,
 ): PiecePair[] {
   const needed = neededFrom(mover, other);
-  const held = stretchesOutside(contactOf(mover, moving, other), mover.from, mover.to);
+  const held = outside(touches, mover.from, mover.to);
   const reach = Math.max(watch, needed);
   const pairs: PiecePair[] = [];
   if ('motion' in other) {
@@ -166,10 +161,6 @@ export function reachOf({ needs }: Mover, { watch = WATCH }: CheckOptions): numb
   );
 }
 
-function contactOf(mover: Mover, moving: Body, other: Body): IntendedContact | undefined {
-  return mover.contacts.find((c) => c.moving === moving.id && c.still === other.id);
-}
-
 /** What the pairs of pieces of two bodies come to, pair by pair. */
 class Meeting {
   near = false;
@@ -200,7 +191,7 @@ class Meeting {
   }
 
   /** A touch that is meant may not go deeper than it is meant to. */
-  press(pair: PiecePair, { from, to, depth }: IntendedContact): void {
+  press(pair: PiecePair, { from, to, depth }: Touch): void {
     const { approach } = pair;
     const floor = -depth - TOUCH;
     const { lower } = leastClearance(approach, from, to, {
@@ -229,11 +220,13 @@ class Meeting {
     });
     if (answer.beyondWatch) return;
     this.near = true;
-    if (!this.least || answer.witness.clearance < this.least.witness.clearance)
-      this.leastPieces = pair.pieces;
-    this.least = lesser(this.least, answer);
     const nearer =
       answer.lower < needed ? firstContact(approach, from, to, needed - UNDER, this.bracket) : undefined;
+    // Where it is known to come short, a place where it does is nearer than one within the width of the answer.
+    const found =
+      nearer && nearer.at.clearance < answer.witness.clearance ? { ...answer, witness: nearer.at } : answer;
+    if (!this.least || found.witness.clearance < this.least.witness.clearance) this.leastPieces = pair.pieces;
+    this.least = lesser(this.least, found);
     this.short = earlier(this.short, nearer);
     if (answer.lower > level) return;
     // What is proven to keep its needed clearance needs no second look for a touch.
@@ -276,17 +269,17 @@ export function meet(
     counts.pairs += moving.pieces.length * other.pieces.length;
     return undefined;
   }
-  const contact = contactOf(mover, moving, other);
+  const touches = touchesOf(mover, moving, other);
   const meeting = new Meeting(mover, options);
-  const pairs = piecePairs(mover, moving, other, watch, counts);
+  const pairs = piecePairs(mover, moving, other, touches, watch, counts);
   for (const pair of pairs) {
     if (meeting.spared(pair)) continue;
-    if (contact) meeting.press(pair, contact);
+    for (const touch of touches) meeting.press(pair, touch);
     for (const [from, to] of pair.held) meeting.keep(pair, from, to);
     counts.evaluations += pair.approach.evaluations;
   }
   const { near, least, hit, short, startDepth, endDepth, pieces, blocked } = meeting;
-  if (!near && !contact) return undefined;
+  if (!near && touches.length === 0) return undefined;
   const encounter: Encounter = {
     moving: moving.id,
     still: other.id,
@@ -309,19 +302,6 @@ export function meet(
 /** The level below which the pair hits: 0, or a hair deeper than a touch it starts from. */
 function startLevel(start: number): number {
   return Math.abs(start) <= TOUCH ? Math.min(start, 0) - TOUCH : 0;
-}
-
-function stretchesOutside(
-  contact: IntendedContact | undefined,
-  from: number,
-  to: number,
-): [number, number][] {
-  if (!contact) return [[from, to]];
-  const stretches: [number, number][] = [
-    [from, Math.min(to, contact.from)],
-    [Math.max(from, contact.to), to],
-  ];
-  return stretches.filter(([a, b]) => b > a);
 }
 
 /** Stretches of several pieces as one list without overlap. */

@@ -14,7 +14,7 @@ export interface Witness {
 export interface LeastClearance {
   readonly lower: number;
   readonly witness: Witness;
-  /** Proven to stay beyond the watch distance: the search stopped there and the two figures may be far apart. */
+  /** Proven to keep at least the watch distance: the search stopped there and the two figures may be far apart. */
   readonly beyondWatch: boolean;
 }
 
@@ -106,13 +106,19 @@ export function leastClearance(
       );
     }
   }
-  return { lower: Math.min(proven, best!.clearance), witness: best!, beyondWatch: best!.clearance > watch };
+  // A single travel is its own proof.
+  const lower = to > from ? Math.min(proven, best!.clearance) : approach.now.lower;
+  return { lower, witness: best!, beyondWatch: lower >= watch };
 }
 
-/** What must be proven everywhere, given the least attained. */
+/** What must be proven everywhere, given the least attained: nothing is beyond the watch distance that is not proven to be. */
 function thresholdOf(attained: number, tolerance: number, decide: readonly number[], watch: number): number {
   let level = attained - WITHIN * tolerance;
-  for (const deciding of decide) if (deciding < attained - UNDECIDED && deciding > level) level = deciding;
+  const raise = (deciding: number) => {
+    if (deciding < attained - UNDECIDED && deciding > level) level = deciding;
+  };
+  decide.forEach(raise);
+  raise(watch);
   return Math.min(level, watch);
 }
 

@@ -6,6 +6,7 @@ import { WATCH } from './encounter';
 import { boxesApart, standing, swept } from './extent';
 import { share } from './curve';
 import { witnessOf, type Witness } from './leastClearance';
+import { touchesOf, type Touch } from './touches';
 
 /** What leaves a mover least of the room it needs, at one travel. */
 export interface Nearest {
@@ -26,7 +27,7 @@ export class NearestProbe {
     needed: number;
     fitted: boolean;
     approach: Approach;
-    met: readonly [number, number] | undefined;
+    touches: readonly Touch[];
   }[] = [];
 
   /** @param others  what else moves, each with the travel it stands at */
@@ -41,7 +42,7 @@ export class NearestProbe {
       for (const other of [...still, ...near]) {
         if (hangsWith(mover, other) || boxesApart(whole, standing(other).whole, WATCH)) continue;
         const needed = neededFrom(mover, other);
-        const contact = mover.contacts.find((c) => c.moving === moving.id && c.still === other.id);
+        const touches = touchesOf(mover, moving, other);
         const air = swept(moving, mover);
         const places = standing(other).boxes;
         for (const [i, piece] of air.pieces.entries()) {
@@ -57,7 +58,7 @@ export class NearestProbe {
                 mover.needs.of[other.id] !== undefined ||
                 (mover.needs.row !== undefined && mover.needs.row.of === other.row),
               approach,
-              met: contact && [contact.from, contact.to],
+              touches,
             });
           }
         }
@@ -73,8 +74,8 @@ export class NearestProbe {
   at(travel: number): Nearest | undefined {
     let nearest: Nearest | undefined;
     let least = Infinity;
-    for (const { moving, still, needed, fitted, approach, met } of this.pairs) {
-      if (met && travel >= met[0] && travel <= met[1]) continue;
+    for (const { moving, still, needed, fitted, approach, touches } of this.pairs) {
+      if (touches.some(({ from, to }) => travel >= from && travel <= to)) continue;
       const clearance = approach.at(travel).value;
       if (clearance > WATCH || (fitted && clearance >= needed)) continue;
       const rank = clearance > 0 ? share({ clearance, needed }) : clearance;

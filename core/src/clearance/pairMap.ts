@@ -75,10 +75,15 @@ export function cellOf([from, to]: readonly [number, number], travel: number): n
   return Math.min(CELLS - 1, Math.max(0, Math.floor(((travel - from) / (to - from)) * CELLS)));
 }
 
+/** A travel as the map knows it: rounding may have put it a hair past an end, where no stretch of an edge would be found. */
+const within = ([from, to]: readonly [number, number], travel: number): number =>
+  Math.min(to, Math.max(from, travel));
+
 /** The ground at two travels. */
 export function groundAt(map: PairMap, travelA: number, travelB: number): Ground {
   const edge = edgeOf(map, travelB);
-  if (edge) return groundOn(edge, travelA, travelA);
+  const at = within(map.travelA, travelA);
+  if (edge) return groundOn(edge, at, at);
   return map.ground[cellOf(map.travelA, travelA) * CELLS + cellOf(map.travelB, travelB)] as Ground;
 }
 
@@ -98,14 +103,15 @@ export function swapped(map: PairMap): PairMap {
 }
 
 /** What a meets with b parked at a travel; undefined where that is neither end of b's. */
-function edgeOf({ edges, travelB }: PairMap, at: number): Edges['aWithBShut'] | undefined {
+function edgeOf({ edges, travelB }: PairMap, travel: number): Edges['aWithBShut'] | undefined {
+  const at = within(travelB, travel);
   return at === travelB[0] ? edges.aWithBShut : at === travelB[1] ? edges.aWithBOpen : undefined;
 }
 
 /** The worst ground along a's travel between two places, b standing still. */
 export function groundAlong(map: PairMap, fromA: number, toA: number, travelB: number): Ground {
   const edge = edgeOf(map, travelB);
-  if (edge) return groundOn(edge, fromA, toA);
+  if (edge) return groundOn(edge, within(map.travelA, fromA), within(map.travelA, toA));
   const [first, last] = [cellOf(map.travelA, fromA), cellOf(map.travelA, toA)].sort((p, q) => p - q) as [
     number,
     number,

@@ -1,7 +1,8 @@
 import type { Convex } from '../solid/convex';
 import type { Separation } from './separation';
 
-const PARALLEL = 1e-10;
+/** Edges nearer to parallel than this, as the squared sine between them, have no direction across both: it would be rounding. */
+const PARALLEL = 1e-22;
 
 /**
  * The largest separation over all axes that can part two convex polyhedra: face normals of either, and products of

@@ -32,7 +32,7 @@ export function emptySeparation(): Separation {
   };
 }
 
-/** Below this GJK's own answer is not trusted: faces nearly in touch make it stall. */
+/** Below this GJK's own answer is not trusted unless it parts the pieces: faces nearly in touch make it stall. */
 const CLOSE = 1e-3;
 /** A wider gap than this between attained and proven distance is settled by comparing features. */
 const LOOSE = 1e-7;
@@ -64,19 +64,18 @@ export function separate(
   }
   // The supporting planes prove the answer whatever the search went through, if they part the pieces by themselves.
   if (apart && out.value - out.lower <= LOOSE && (out.value > CLOSE || out.lower > 0)) return out;
-  if (!apart || out.value <= CLOSE) {
-    const attained = apart ? out.value : Infinity;
-    POINTS.set(out.onFirst);
-    POINTS.set(out.onSecond, 3);
-    const parted = leastOverlapAxis(a, atA, b, atB, out);
-    if (parted <= 0) return out;
-    if (attained - parted <= LOOSE) {
-      // A face or two edges part them: the axis proves what the search attained.
-      out.value = attained;
-      out.onFirst.set(POINTS.subarray(0, 3));
-      out.onSecond.set(POINTS.subarray(3));
-      return out;
-    }
+  // Whether they are apart at all is for the axes to say: comparing features tells nothing of pieces that overlap.
+  const attained = apart ? out.value : Infinity;
+  POINTS.set(out.onFirst);
+  POINTS.set(out.onSecond, 3);
+  const parted = leastOverlapAxis(a, atA, b, atB, out);
+  if (parted <= 0) return out;
+  if (attained - parted <= LOOSE) {
+    // A face or two edges part them: the axis proves what the search attained.
+    out.value = attained;
+    out.onFirst.set(POINTS.subarray(0, 3));
+    out.onSecond.set(POINTS.subarray(3));
+    return out;
   }
   return closestByFeatures(a, atA, b, atB, out);
 }

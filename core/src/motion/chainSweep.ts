@@ -163,7 +163,7 @@ export class ChainSweep implements Sweep {
   }
 
   speedOver(at: Float64Array, t: number, back: number, ahead: number): number {
-    this.bound(at, t, back, ahead);
+    if (!this.bound(at, t, back, ahead)) return Infinity;
     let speed = 0;
     for (const { turn, top, length, stretch, most } of this.chain.links)
       speed += turn ? top * (length + stretch * this.half) : most;
@@ -312,7 +312,10 @@ export class ChainSweep implements Sweep {
     }
   }
 
-  /** Bounds of every link over the stretch; false where a drive bounds nothing over so long a one. */
+  /**
+   * Bounds of every link over the stretch; false where a drive bounds nothing over so long a one: the links are then not to be
+   * read, since what is unbounded times what does not move is no number.
+   */
   private bound(at: Float64Array, t: number, back: number, ahead: number): boolean {
     const side = ahead > 0 ? 1 : -1;
     if (t !== this.stood || side !== this.side) this.stand(t, side);
@@ -327,6 +330,7 @@ export class ChainSweep implements Sweep {
     for (const link of links) {
       const { drive, whole } = link.stage;
       const { rate: most, bend } = drive.over(t - back, t + ahead);
+      if (!(most + bend < Infinity)) return false;
       link.most = most;
       link.bend = bend;
       if (link.turn) {

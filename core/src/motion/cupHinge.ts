@@ -44,17 +44,19 @@ const angle = (a: readonly [number, number], b: readonly [number, number]) =>
  *
  * @param place  a point of the hinge's plane in the space; `axis` is the plane's normal, x cross y
  * @param sense  1 where opening turns right-handed about `axis`
+ * @param from, to  the travel, radians: throws where the hinge locks between there and shut
  */
 export function cupHingeMotion(
   hinge: CupHinge,
   place: (x: number, y: number) => Point3,
   axis: Point3,
   sense: 1 | -1,
+  from: number,
   to: number,
 ): Motion {
   const [p1] = hinge.plate;
   const [c1] = hinge.cup;
-  const made = linkage(hinge, sense, to);
+  const made = linkage(hinge, sense, from, to);
   if (typeof made === 'string') throw new Error(made);
   const { bar, start } = made;
   const zero = bar.angles(start).coupler;
@@ -94,7 +96,7 @@ export function cupHingeMotion(
 
 /** Why a hinge's pivots make no linkage that opens so far, radians; undefined where they do. */
 export function cupHingeFault(hinge: CupHinge, sense: 1 | -1, to: number): string | undefined {
-  const made = linkage(hinge, sense, to);
+  const made = linkage(hinge, sense, 0, to);
   return typeof made === 'string' ? made : undefined;
 }
 
@@ -102,6 +104,7 @@ export function cupHingeFault(hinge: CupHinge, sense: 1 | -1, to: number): strin
 function linkage(
   { plate: [p1, p2], cup: [c1, c2] }: CupHinge,
   sense: 1 | -1,
+  from: number,
   to: number,
 ): { bar: FourBar; start: number } | string {
   const none = 'The pivots of the hinge do not make a linkage as given.';
@@ -119,9 +122,17 @@ function linkage(
     matches(candidate, start, armStart),
   );
   if (!bar) return none;
-  const stop = bar.closesUntil(start, start + sense * to);
-  if (stop === undefined) return { bar, start };
-  return `The hinge locks at ${((Math.abs(stop - start) * 180) / Math.PI).toFixed(1)} degrees: it cannot open so far.`;
+  const locks = (end: number): number | undefined => {
+    const stop = bar.closesUntil(start, start + sense * end);
+    return stop === undefined ? undefined : (Math.abs(stop - start) * 180) / Math.PI;
+  };
+  const opening = locks(Math.max(to, 0));
+  if (opening !== undefined)
+    return `The hinge locks at ${opening.toFixed(1)} degrees: it cannot open so far.`;
+  const shutting = locks(Math.min(from, 0));
+  if (shutting !== undefined)
+    return `The hinge locks ${shutting.toFixed(1)} degrees beyond shut: it cannot go in so far.`;
+  return { bar, start };
 }
 
 function matches(bar: FourBar, start: number, arm: number): boolean {

@@ -2,6 +2,8 @@
 export interface Drive {
   /** Its content as text: two drives with the same key are the same. */
   readonly key: string;
+  /** Its rate is one and the same at every travel: it can be asked anywhere. */
+  readonly even?: true;
   value(travel: number): number;
   /** First derivative; at a knot that of the later (side 1) or earlier (-1) stretch. */
   rate(travel: number, side?: 1 | -1): number;
@@ -17,6 +19,7 @@ export function ratio(by: number, offset = 0): Drive {
   const bounds = { rate: Math.abs(by), bend: 0 };
   return {
     key: `ratio ${by} ${offset}`,
+    even: true,
     value: (travel) => offset + by * travel,
     rate: () => by,
     over: () => bounds,
@@ -59,6 +62,11 @@ export const knotsOfTable = (points: readonly (readonly [number, number])[]): nu
   points.slice(1, -1).map(([travel]) => travel);
 
 /** The same the other way: what undoes a joint so driven. */
-export function opposite({ key, value, rate, over }: Drive): Drive {
-  return { key: `- ${key}`, value: (t) => -value(t), rate: (t, side) => -rate(t, side), over };
+export function opposite(drive: Drive): Drive {
+  return {
+    ...drive,
+    key: `- ${drive.key}`,
+    value: (t) => -drive.value(t),
+    rate: (t, side) => -drive.rate(t, side),
+  };
 }

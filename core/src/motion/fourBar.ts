@@ -2,6 +2,7 @@ import type { Point3 } from '../solid/prism';
 import type { Drive } from './drive';
 import { ratio } from './drive';
 import { chain, type Motion } from './motion';
+import { squareTo } from './squareTo';
 
 /** Link lengths, mm: crank on the first ground pivot, coupler, rocker on the second ground pivot, ground between them. */
 export interface Links {
@@ -203,23 +204,17 @@ export interface PlacedFourBar {
   readonly start: number;
 }
 
-/** Bounds and values of one of a four-bar's angles as a drive, from as built, `sense` the way the crank turns. */
-function angleDrive(
-  bar: FourBar,
-  which: 'coupler' | 'rocker',
-  start: number,
-  sense: 1 | -1,
-  minus: number,
-): Drive {
+/** Bounds and values of one of a four-bar's angles as a drive, from as built, less the crank's own turn where it is carried by it. */
+function angleDrive(bar: FourBar, which: 'coupler' | 'rocker', start: number, onCrank: boolean): Drive {
+  const minus = onCrank ? 1 : 0;
   const zero = bar.angles(start)[which] - minus * start;
-  const crank = (travel: number) => start + sense * travel;
+  const crank = (travel: number) => start + travel;
   return {
-    key: `four-bar ${which} ${JSON.stringify(bar.links)} ${bar.assembly} ${start} ${sense} ${minus}`,
+    key: `four-bar ${which} ${JSON.stringify(bar.links)} ${bar.assembly} ${start} ${minus}`,
     value: (travel) => bar.angles(crank(travel))[which] - minus * crank(travel) - zero,
-    rate: (travel) => sense * (bar.rates(crank(travel))[which] - minus),
+    rate: (travel) => bar.rates(crank(travel))[which] - minus,
     over: (from, to) => {
-      const [low, high] = sense > 0 ? [crank(from), crank(to)] : [crank(to), crank(from)];
-      const { rate, bend } = bar.over(low, high)[which];
+      const { rate, bend } = bar.over(crank(from), crank(to))[which];
       return { rate: rate + minus, bend };
     },
   };
@@ -228,21 +223,24 @@ function angleDrive(
 /**
  * The motions of a placed linkage's crank, coupler and rocker, travel being the crank's turn from as built.
  *
- * @param to  the end of the travel, radians: throws where the linkage cannot close that far, and says where it stops
+ * @param from, to  the travel, radians, right-handed about the axis: throws where the linkage cannot close all the way
+ * between there and as built, and says where it stops; or where the axis is not square to the ground pivots
  */
 export function fourBarMotions(
   placed: PlacedFourBar,
+  from: number,
   to: number,
 ): { crank: Motion; coupler: Motion; rocker: Motion } {
-  const { axis, first, second, start, assembly } = placed;
+  const { first, second, start, assembly } = placed;
   const across: Point3 = [second[0] - first[0], second[1] - first[1], second[2] - first[2]];
   const ground = Math.hypot(...across);
   const bar = new FourBar(
     { crank: placed.crank, coupler: placed.coupler, rocker: placed.rocker, ground },
     assembly,
   );
-  const stop = bar.closesUntil(start, start + to);
-  if (stop !== undefined) {
+  for (const end of [Math.min(from, 0), Math.max(to, 0)]) {
+    const stop = bar.closesUntil(start, start + end);
+    if (stop === undefined) continue;
     const degrees = (Math.abs(stop - start) * 180) / Math.PI;
     throw new Error(
       degrees === 0
@@ -250,8 +248,12 @@ export function fourBarMotions(
         : `The linkage cannot close beyond ${degrees.toFixed(1)} degrees of its crank's travel.`,
     );
   }
-  const sense = to < 0 ? -1 : 1;
   const x: Point3 = [across[0] / ground, across[1] / ground, across[2] / ground];
+  const axis = squareTo(
+    placed.axis,
+    x,
+    'The axis of a linkage must be square to the line of its ground pivots.',
+  );
   const y: Point3 = [
     axis[1] * x[2] - axis[2] * x[1],
     axis[2] * x[0] - axis[0] * x[2],
@@ -264,10 +266,10 @@ export function fourBarMotions(
     first[2] + c * x[2] + s * y[2],
   ];
   const turn = (point: Point3) => ({ kind: 'turn', point, axis }) as const;
-  const onCrank = { joint: turn(first), drive: ratio(sense) };
+  const onCrank = { joint: turn(first), drive: ratio(1) };
   return {
     crank: chain([onCrank]),
-    coupler: chain([onCrank, { joint: turn(crankEnd), drive: angleDrive(bar, 'coupler', start, sense, 1) }]),
-    rocker: chain([{ joint: turn(second), drive: angleDrive(bar, 'rocker', start, sense, 0) }]),
+    coupler: chain([onCrank, { joint: turn(crankEnd), drive: angleDrive(bar, 'coupler', start, true) }]),
+    rocker: chain([{ joint: turn(second), drive: angleDrive(bar, 'rocker', start, false) }]),
   };
 }

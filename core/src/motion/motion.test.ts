@@ -3,12 +3,13 @@ import { approachStill } from '../clearance/approach';
 import { MovingPiece } from '../clearance/movingPiece';
 import { box, type Point3 } from '../solid/prism';
 import { real } from '../testing/real';
+import { Carriage } from './carriage';
 import { cupHingeMotion, GENERIC_CUP_HINGE } from './cupHinge';
 import { knotsOfTable, ratio, table } from './drive';
 import { FourBar, fourBarMotions } from './fourBar';
 import { AT_REST, carried, chain, motionOf, motionPose, moved, type Motion } from './motion';
 import { sweepOf } from './sweep';
-import { Carriage, trackMotion, type PlacedTrack } from './track';
+import { trackMotion, type PlacedTrack } from './track';
 
 const SEED = 20261125;
 const deg = (degrees: number) => (degrees * Math.PI) / 180;
@@ -135,8 +136,10 @@ describe('a four-bar linkage', () => {
     } as const;
     // The diagonal reaches coupler + rocker = 120 where cos t = (50^2 + 100^2 - 120^2) / (2 50 100): 100.95 degrees.
     const stop = (Math.acos((2500 + 10_000 - 14_400) / 10_000) * 180) / Math.PI;
-    expect(() => fourBarMotions(placed, deg(150))).toThrow(new RegExp(`beyond ${stop.toFixed(1)} degrees`));
-    expect(() => fourBarMotions({ ...placed, crank: 400 }, 1)).toThrow(/cannot be put together/);
+    expect(() => fourBarMotions(placed, 0, deg(150))).toThrow(
+      new RegExp(`beyond ${stop.toFixed(1)} degrees`),
+    );
+    expect(() => fourBarMotions({ ...placed, crank: 400 }, 0, 1)).toThrow(/cannot be put together/);
   });
 
   it('keeps the length of every link at every travel', () => {
@@ -150,11 +153,11 @@ describe('a four-bar linkage', () => {
       assembly: 'open',
       start: deg(40),
     } as const;
-    const { crank, coupler, rocker } = fourBarMotions(placed, deg(-70));
+    const { crank, coupler, rocker } = fourBarMotions(placed, deg(-70), 0);
     const joint: Point3 = [10 + 40 * Math.cos(deg(40)), 20 + 40 * Math.sin(deg(40)), 0];
     const open = new FourBar(links, 'open').angles(deg(40));
     const far: Point3 = [110 + 80 * Math.cos(open.rocker), 20 + 80 * Math.sin(open.rocker), 0];
-    for (let t = 0; t <= deg(70); t += 0.05) {
+    for (let t = 0; t >= deg(-70); t -= 0.05) {
       expect(Math.hypot(...at(crank, t, joint).map((x, i) => x - at(coupler, t, joint)[i]!))).toBeLessThan(
         1e-9,
       );
@@ -187,7 +190,7 @@ describe('a carriage on a track', () => {
   };
 
   it('keeps both followers on the track to 1e-6 mm all the way, and their distance', () => {
-    const motion = trackMotion(placed, 2700);
+    const motion = trackMotion(placed, 0, 2700);
     for (let t = 0; t <= 2700; t += 7) {
       const front = at(motion, t, [0, 0, 600]);
       const rear = at(motion, t, [0, 0, 100]);
@@ -198,7 +201,7 @@ describe('a carriage on a track', () => {
   });
 
   it('is where it is derived to be: straight up, at the bend with both ends on it, and level', () => {
-    const motion = trackMotion(placed, 2700);
+    const motion = trackMotion(placed, 0, 2700);
     expect(at(motion, 1000, [0, 0, 600])).toEqual([0, 0, 1600]);
     // Front 300 along the level part: it stands 300 + 300 from the upright; the rear is on the bend, where the circle
     // of 500 about it meets it: from the bend's centre the front is (300, 300) away, so cos = (300^2 + 18e4 - 25e4) / (2 300 sqrt 18e4).
@@ -215,8 +218,8 @@ describe('a carriage on a track', () => {
   });
 
   it('bounds the turning of its chord on every stretch between joints', () => {
-    const carriage = new Carriage(stretches, 500);
-    const ends = [600, ...carriage.joints(600, 3300), 3300];
+    const carriage = new Carriage(stretches, 500, 600, 0, 2700);
+    const ends = [600, ...carriage.joints, 3300];
     fc.assert(
       fc.property(fc.nat(ends.length - 2), real(0, 1), real(0.001, 0.2), (i, where, part) => {
         const [a, b] = [ends[i]!, ends[i + 1]!];
@@ -236,14 +239,14 @@ describe('a carriage on a track', () => {
   });
 
   it('tells a track that ends too early, or has too little behind the front follower', () => {
-    expect(() => trackMotion(placed, 4000)).toThrow(/ends 628\.8 mm before/);
-    expect(() => trackMotion({ ...placed, front: 400 }, 100)).toThrow(/rear follower finds no place/);
+    expect(() => trackMotion(placed, 0, 4000)).toThrow(/ends 628\.8 mm before/);
+    expect(() => trackMotion({ ...placed, front: 400 }, 0, 100)).toThrow(/rear follower finds no place/);
   });
 });
 
 describe('a cup hinge', () => {
   const plane = (x: number, y: number): Point3 => [x, y, 0];
-  const motion = cupHingeMotion(GENERIC_CUP_HINGE, plane, Z, -1, deg(GENERIC_CUP_HINGE.opens));
+  const motion = cupHingeMotion(GENERIC_CUP_HINGE, plane, Z, -1, 0, deg(GENERIC_CUP_HINGE.opens));
 
   it.each([0, 45, 90, 110])(
     'has its leaf at %d degrees where two circles about the plate pivots put it',
@@ -304,6 +307,7 @@ describe('a cup hinge', () => {
         plane,
         Z,
         -1,
+        0,
         deg(180),
       ),
     ).toThrow(/locks at \d+\.\d degrees/);
@@ -381,9 +385,9 @@ describe('every motion', () => {
       ),
       to: 1,
     })),
-    fc.constant({ motion: fourBarMotions(placed, 1).coupler, to: 1 }),
-    fc.constant({ motion: trackMotion(track, 120), to: 120 }),
-    fc.constant({ motion: cupHingeMotion(GENERIC_CUP_HINGE, (x, y) => [x, y, 0], Z, -1, 1.8), to: 1.8 }),
+    fc.constant({ motion: fourBarMotions(placed, 0, 1).coupler, to: 1 }),
+    fc.constant({ motion: trackMotion(track, 0, 120), to: 120 }),
+    fc.constant({ motion: cupHingeMotion(GENERIC_CUP_HINGE, (x, y) => [x, y, 0], Z, -1, 0, 1.8), to: 1.8 }),
   );
 
   it('never takes a corner lower, or faster, than its sweep bounds, on 800 random stretches', () => {

@@ -27,6 +27,7 @@ export function retimed(motion: Motion, from: number, rate: number): Motion {
 function retimedDrive(drive: Drive, from: number, by: number): Drive {
   return {
     key: `${drive.key} from ${from} by ${by}`,
+    ...(drive.even || by === 0 ? { even: true } : {}),
     value: (s) => drive.value(from + by * s),
     rate: (s, side = 1) =>
       by === 0 ? 0 : by * drive.rate(from + by * s, by > 0 ? side : side === 1 ? -1 : 1),

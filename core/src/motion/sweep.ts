@@ -50,9 +50,7 @@ export interface Sweep {
 /** The sweep of a piece's corners, as built, along a motion. */
 export function sweepOf(motion: Motion, corners: Float64Array): Sweep {
   const stages = motion.knots.length === 0 ? motion.stagesAt(0) : undefined;
-  const inStep =
-    stages?.every(({ drive }) => drive.over(0, 1).bend === 0 && drive.rate(0) === drive.rate(1)) ?? false;
-  if (stages && inStep) {
+  if (stages?.every(({ drive }) => drive.even)) {
     if (stages.every(({ joint }) => joint.kind === 'slide')) return new SlideSweep(stages, corners);
     const [only] = stages;
     if (stages.length === 1 && only!.joint.kind === 'turn')

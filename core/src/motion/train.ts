@@ -1,7 +1,9 @@
 import type { Drive } from './drive';
 import { driven, thenDrive } from './driven';
 import type { Motion } from './motion';
-import { Carriage, trackMotion, type PlacedTrack } from './track';
+import { Carriage } from './carriage';
+import { trackMotion, type PlacedTrack } from './track';
+import { laidTrack } from './trackPath';
 
 /** The sections of a door or a tambour that hang together on a track, and how far the first one can go. */
 export interface Train {
@@ -20,25 +22,30 @@ export interface Train {
  * @throws where the track is too short for that
  */
 export function trainMotions(placed: PlacedTrack, sections: number, last: number): Train {
-  const carriage = new Carriage(placed.stretches, placed.spacing);
+  const carriages: Carriage[] = [];
   const fronts = [placed.front];
-  for (let i = 0; i < sections; i += 1) fronts.push(carriage.rear(fronts[i]!));
-  const lastAt = (travel: number) => {
-    let s = placed.front + travel;
-    for (let i = 0; i < sections; i += 1) s = carriage.rear(s);
-    return s - fronts[sections]!;
-  };
-  const to = travelTo(lastAt, last, carriage.length - placed.front);
+  let most = trackLength(placed) - placed.front - LEFT;
+  for (let i = 0; i < sections; i += 1) {
+    const front = fronts[i]!;
+    const carriage = new Carriage(placed.stretches, placed.spacing, front, 0, most);
+    carriages.push(carriage);
+    fronts.push(carriage.rear(front));
+    most = carriage.rear(front + most) - fronts[i + 1]!;
+  }
+  const lastAt = (travel: number) =>
+    carriages.reduce((s, carriage) => carriage.rear(s), placed.front + travel) - fronts[sections]!;
+  const to = travelTo(lastAt, last, trackLength(placed) - placed.front - LEFT);
   let reach = to;
   let drive: Drive | undefined;
   let knots: readonly number[] = [];
   const motions: Motion[] = [];
   for (let i = 0; i < sections; i += 1) {
     const front = fronts[i]!;
-    const own = trackMotion({ ...placed, front }, reach);
+    const carriage = carriages[i]!;
+    const own = trackMotion({ ...placed, front }, 0, reach);
     motions.push(drive ? driven(own, drive, knots, to) : own);
     const follows = rearDrive(carriage, front);
-    const ownKnots = carriage.joints(front, front + reach).map((s) => s - front);
+    const ownKnots = carriage.joints.map((s) => s - front).filter((knot) => knot < reach);
     const next: { drive: Drive; knots: readonly number[] } = drive
       ? thenDrive(drive, knots, follows, ownKnots, to)
       : { drive: follows, knots: ownKnots };
@@ -47,6 +54,14 @@ export function trainMotions(placed: PlacedTrack, sections: number, last: number
   }
   return { motions, to };
 }
+
+/** The foremost follower stays this far from the end of the track, mm. */
+const LEFT = 1e-6;
+
+const trackLength = ({ stretches }: PlacedTrack): number => {
+  const laid = laidTrack(stretches);
+  return laid[laid.length - 1]!.to;
+};
 
 /** How far the rear follower has gone when the front one has gone so far from as built. */
 function rearDrive(carriage: Carriage, front: number): Drive {
@@ -61,7 +76,7 @@ function rearDrive(carriage: Carriage, front: number): Drive {
 
 /** The travel at which the last follower has gone so far: it rises with the travel, so halving finds it. */
 function travelTo(lastAt: (travel: number) => number, wanted: number, most: number): number {
-  let [low, high] = [0, most - 1e-6];
+  let [low, high] = [0, most];
   if (lastAt(high) < wanted) throw new Error('The track is too short for the door to open so far.');
   for (let i = 0; i < 100 && high - low > 1e-10; i += 1) {
     const middle = (low + high) / 2;

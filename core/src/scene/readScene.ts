@@ -1,15 +1,17 @@
 import * as v from 'valibot';
 import type { Issue } from '../item/issue';
 import { plainSentence } from '../item/plainSentence';
+import { LONGEST_MM } from '../length/length';
 import { cupHingeMotion } from '../motion/cupHinge';
 import { knotsOfTable, ratio, table } from '../motion/drive';
 import { fourBarMotions } from '../motion/fourBar';
 import { AT_REST, carried, chain, type Motion } from '../motion/motion';
+import { squareTo } from '../motion/squareTo';
 import { trackMotion } from '../motion/track';
 import type { Convex } from '../solid/convex';
 import { halfSpace, type Piece } from '../solid/halfSpace';
 import { hull } from '../solid/hull';
-import { outlineFault, prismPieces, signedArea } from '../solid/outline';
+import { holeFault, outlineFault, prismPieces, signedArea } from '../solid/outline';
 import { box, type Point2, type Point3 } from '../solid/prism';
 import type { Body, Mover, MovingBody, Scene } from './scene';
 import {
@@ -105,6 +107,7 @@ function build(file: SceneFile): Scene {
       needs: { around: needs.around, of: needs.of ?? {} },
     };
   });
+  refuseUnknownTouches(file);
   return { still, movers };
 }
 
@@ -144,6 +147,8 @@ function convexPiecesOf(spec: PieceSpec, path: Issue['path']): Convex[] {
             fault.message,
           );
       });
+      const across = holeFault(spec.outline, spec.holes);
+      if (across) throw new Unbuildable([...path, 'holes', across.hole, across.at], across.message);
       const outline = signedArea(spec.outline) > 0 ? spec.outline : [...spec.outline].reverse();
       return attempt(path, () =>
         prismPieces(outline, spec.holes, (point, end) =>
@@ -155,10 +160,10 @@ function convexPiecesOf(spec: PieceSpec, path: Issue['path']): Convex[] {
 }
 
 /** The motion of each body of a mover: its own joints, on those of the bodies that carry it. */
-function motionsOf({ bodies, to }: SceneFile['movers'][number], path: Issue['path']): Motion[] {
+function motionsOf({ bodies, from, to }: SceneFile['movers'][number], path: Issue['path']): Motion[] {
   const own = bodies.map(({ joints }, i) =>
     joints.reduce<Motion>((motion, joint, k) => {
-      const here = attempt([...path, 'bodies', i, 'joints', k], () => jointMotion(joint, to));
+      const here = attempt([...path, 'bodies', i, 'joints', k], () => jointMotion(joint, from, to));
       return motion === AT_REST ? here : carried(motion, here);
     }, AT_REST),
   );
@@ -176,32 +181,70 @@ function motionsOf({ bodies, to }: SceneFile['movers'][number], path: Issue['pat
   return bodies.map((_, i) => whole(i, []));
 }
 
-function jointMotion(joint: JointSpec, to: number): Motion {
+function jointMotion(joint: JointSpec, from: number, to: number): Motion {
   switch (joint.kind) {
     case 'turn':
     case 'slide': {
       const { drive, ...bare } = joint;
+      const fault = wayFault(joint, from, to);
+      if (fault) throw new Error(fault);
       const [how, knots] =
         'table' in drive ? [table(drive.table), knotsOfTable(drive.table)] : [ratio(drive.ratio), []];
       return chain([{ joint: bare, drive: how }], knots);
     }
     case 'four-bar':
-      return fourBarMotions(joint, to)[joint.link];
+      return fourBarMotions(joint, from, to)[joint.link];
     case 'track':
-      return trackMotion(joint, to);
+      return trackMotion(joint, from, to);
     case 'cup hinge': {
-      const { origin, x, y, plate, cup, sense } = joint;
+      const { origin, x, plate, cup, sense } = joint;
+      const y = squareTo(joint.y, x, 'The x and y of the hinge must be square to each other.');
       const axis: Point3 = [x[1] * y[2] - x[2] * y[1], x[2] * y[0] - x[0] * y[2], x[0] * y[1] - x[1] * y[0]];
-      if (Math.abs(Math.hypot(...axis) - 1) > 1e-6)
-        throw new Error('The x and y of the hinge must be square to each other.');
       const place = (u: number, w: number): Point3 => [
         origin[0] + u * x[0] + w * y[0],
         origin[1] + u * x[1] + w * y[1],
         origin[2] + u * x[2] + w * y[2],
       ];
-      return cupHingeMotion({ plate, cup, opens: (to * 180) / Math.PI }, place, axis, sense, to);
+      return cupHingeMotion({ plate, cup, opens: (to * 180) / Math.PI }, place, axis, sense, from, to);
     }
   }
+}
+
+/** Turned farther than this a figure is no travel of fitted storage: is the unit right? */
+const MOST_TURN = 200 * Math.PI;
+
+/** Why a joint goes farther than anything here can; undefined where it does not. */
+function wayFault(joint: Extract<JointSpec, { kind: 'turn' | 'slide' }>, from: number, to: number) {
+  const drive = joint.drive;
+  const values =
+    'table' in drive
+      ? [from, to, ...drive.table.map(([travel]) => travel).filter((t) => t > from && t < to)].map(
+          table(drive.table).value,
+        )
+      : [drive.ratio * from, drive.ratio * to];
+  const most = joint.kind === 'slide' ? LONGEST_MM : MOST_TURN;
+  if (values.every((value) => Math.abs(value) <= most)) return undefined;
+  return joint.kind === 'slide'
+    ? 'This slides over 20 m: is the unit right?'
+    : 'This turns more than a hundred times round: is the unit right?';
+}
+
+/** Meant touches name bodies of the scene, one of them of the mover itself. */
+function refuseUnknownTouches(file: SceneFile): void {
+  const all = new Set([...file.bodies, ...file.movers.flatMap(({ bodies }) => bodies)].map(({ id }) => id));
+  file.movers.forEach(({ id, bodies, contacts }, m) =>
+    contacts.forEach(({ moving, still }, c) => {
+      const path = ['movers', m, 'contacts', c];
+      const unknown = [moving, still].findIndex((named) => !all.has(named));
+      if (unknown >= 0)
+        throw new Unbuildable(
+          [...path, unknown === 0 ? 'moving' : 'still'],
+          `The scene has no body “${[moving, still][unknown]}”.`,
+        );
+      if (!bodies.some((body) => body.id === moving || body.id === still))
+        throw new Unbuildable([...path, 'moving'], `Neither of these bodies is of “${id}”.`);
+    }),
+  );
 }
 
 /** A part's own refusal, with the path to the part. */

@@ -5,11 +5,19 @@ import { LONGEST_MM } from '../length/length';
 export const SCENE_FORMAT = 'tarnpass-scene';
 export const SCENE_VERSION = 1;
 export const MOST_PIECES = 5000;
+const MOST_TRAVEL = 1e6;
+/** A shorter travel than this is none, mm or radians. */
+const LEAST_TRAVEL = 1e-6;
 
 const finite = v.pipe(v.number('This must be a number.'), v.finite('This must be a finite number.'));
 const length = v.pipe(
   finite,
   v.check((mm) => Math.abs(mm) <= LONGEST_MM, 'This is over 20 m: is the unit right?'),
+);
+/** A travel, mm or radians; how far a joint goes on it is looked at where it is built. */
+const travel = v.pipe(
+  finite,
+  v.check((value) => Math.abs(value) <= MOST_TRAVEL, 'This is no travel: is the unit right?'),
 );
 const above0 = v.pipe(
   length,
@@ -98,6 +106,7 @@ const JointSchema = v.variant('kind', [
         ]),
       ),
       v.minLength(1, 'A track needs a stretch.'),
+      v.maxLength(100, 'A track may have up to 100 stretches.'),
     ),
     front: length,
     spacing: above0,
@@ -129,18 +138,24 @@ const MoverSchema = v.pipe(
     id,
     name: v.optional(v.string()),
     unit: v.picklist(['rad', 'mm']),
-    from: v.optional(finite, 0),
-    to: finite,
+    from: v.optional(travel, 0),
+    to: travel,
     bodies: v.pipe(v.array(MovingSchema), v.minLength(1, 'A mover needs a body.')),
     contacts: v.optional(
       v.array(
-        v.strictObject({
-          moving: id,
-          still: id,
-          from: finite,
-          to: finite,
-          depth: v.pipe(length, v.minValue(0, 'A depth cannot be less than 0.')),
-        }),
+        v.pipe(
+          v.strictObject({
+            moving: id,
+            still: id,
+            from: finite,
+            to: finite,
+            depth: v.pipe(length, v.minValue(0, 'A depth cannot be less than 0.')),
+          }),
+          v.forward(
+            v.check(({ from, to }) => to >= from, 'A touch cannot end before it begins.'),
+            ['to'],
+          ),
+        ),
       ),
       [],
     ),
@@ -153,7 +168,7 @@ const MoverSchema = v.pipe(
     ),
   }),
   v.forward(
-    v.check(({ from, to }) => to > from, 'The travel must end after it begins.'),
+    v.check(({ from, to }) => to - from >= LEAST_TRAVEL, 'The travel must end after it begins.'),
     ['to'],
   ),
 );

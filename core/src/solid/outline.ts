@@ -8,6 +8,9 @@ export interface OutlineFault {
   readonly at: number;
 }
 
+/** Parts cover what their outline does, as a share of it. */
+const SAME_AREA = 1e-6;
+
 const cross = (a: Point2, b: Point2, c: Point2) =>
   (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]);
 
@@ -58,6 +61,36 @@ function edgesMeet(outline: readonly Point2[], i: number, j: number): boolean {
   return ca * cb < 0 && cc * cd < 0;
 }
 
+/**
+ * Why holes are none of an outline's: the first hole, and the point of it, from which an edge runs over the outline's or another
+ * hole's edge. Undefined where none does; each ring must be sound by itself.
+ */
+export function holeFault(
+  outline: readonly Point2[],
+  holes: readonly (readonly Point2[])[],
+): (OutlineFault & { readonly hole: number }) | undefined {
+  for (const [hole, ring] of holes.entries()) {
+    const crossed = (other: readonly Point2[]) => ring.findIndex((_, at) => runsOver(ring, at, other));
+    const edge = crossed(outline);
+    if (edge >= 0) return { hole, at: edge, message: 'A hole crosses the edge of its outline.' };
+    const over = holes
+      .slice(0, hole)
+      .map(crossed)
+      .find((at) => at >= 0);
+    if (over !== undefined) return { hole, at: over, message: 'A hole crosses another hole.' };
+  }
+  return undefined;
+}
+
+/** Whether the edge of a ring from a point crosses any edge of another ring. */
+function runsOver(ring: readonly Point2[], at: number, other: readonly Point2[]): boolean {
+  const [a, b] = [ring[at]!, ring[(at + 1) % ring.length]!];
+  return other.some((c, k) => {
+    const d = other[(k + 1) % other.length]!;
+    return cross(c, d, a) * cross(c, d, b) < 0 && cross(a, b, c) * cross(a, b, d) < 0;
+  });
+}
+
 function onEdge(a: Point2, b: Point2, p: Point2): boolean {
   return (
     Math.min(a[0], b[0]) <= p[0] &&
@@ -69,7 +102,7 @@ function onEdge(a: Point2, b: Point2, p: Point2): boolean {
 
 /**
  * Convex outlines that make up a simple outline less its holes, each counter-clockwise without points in line.
- * Throws where an outline is faulty: read it with `outlineFault` first.
+ * Throws where an outline is faulty: read it with `outlineFault` and `holeFault` first.
  *
  * @source triangles by ear clipping (the package earcut), joined over needless diagonals after Hertel and Mehlhorn 1983:
  * never more than four times the fewest possible
@@ -104,7 +137,16 @@ export function convexOutlines(
       }
     }
   }
-  return polygons.map((polygon) => withoutStraightPoints(polygon.map((i) => points[i]!)));
+  const parts = polygons.map((polygon) => withoutStraightPoints(polygon.map((i) => points[i]!)));
+  const areaOf = (rings: readonly (readonly Point2[])[]) =>
+    rings.reduce((sum, ring) => sum + Math.abs(signedArea(ring)), 0);
+  const outer = areaOf([outline]);
+  // What is left of a hole outside, over another, or across the edge shows in what the parts cover.
+  if (!(Math.abs(areaOf(parts) - (outer - areaOf(holes))) <= SAME_AREA * outer))
+    throw new Error(
+      'An outline cannot be divided: a hole of it lies outside, over another hole or across the edge.',
+    );
+  return parts;
 }
 
 /** Two polygons that share an edge, as one, if that one is convex. */

@@ -82,9 +82,9 @@ export const motions: fc.Arbitrary<{ motion: Motion; to: number }> = fc.oneof(
     ),
     to: 1,
   })),
-  fc.constant({ motion: fourBarMotions(bar, 1.2).coupler, to: 1.2 }),
-  fc.constant({ motion: trackMotion(rail, 550), to: 550 }),
-  fc.constant({ motion: cupHingeMotion(GENERIC_CUP_HINGE, (x, y) => [x, y, 0], Z, -1, 1.9), to: 1.9 }),
+  fc.constant({ motion: fourBarMotions(bar, 0, 1.2).coupler, to: 1.2 }),
+  fc.constant({ motion: trackMotion(rail, 0, 550), to: 550 }),
+  fc.constant({ motion: cupHingeMotion(GENERIC_CUP_HINGE, (x, y) => [x, y, 0], Z, -1, 0, 1.9), to: 1.9 }),
 );
 export const mine: fc.Arbitrary<Convex[]> = fc.oneof(
   vec(1, 300).map((size) => [box([0, 0, 0], size)]),

@@ -128,6 +128,7 @@ export function leafMotion(door: Door, leaf: Leaf, place: PartPlace): Motion {
     hingePlane(door, leaf, place, frame),
     [0, 0, left ? 1 : -1],
     -1,
+    0,
     (door.limit * Math.PI) / 180,
   );
 }

@@ -75,7 +75,7 @@ function inPlane(door: Door, leaf: Leaf, place: PartPlace, to: number): Motion {
     return motionOf({ kind: 'turn', point: [x, pin[1], 0], axis: [0, 0, -1] });
   }
   const linkage = linkageOf(door, leaf, hingeHardware(door, place, 'cup hinge'));
-  return cupHingeMotion(linkage, (x, y) => [x, y, 0], [0, 0, 1], -1, to);
+  return cupHingeMotion(linkage, (x, y) => [x, y, 0], [0, 0, 1], -1, 0, to);
 }
 
 /** The leaf alone, a millimetre high, in that plane. */
