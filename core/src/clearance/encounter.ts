@@ -66,6 +66,8 @@ export interface CheckOptions {
   readonly watch?: number;
   /** Curves of clearance, and all blocked stretches: for drawing. */
   readonly curves?: boolean;
+  /** Of a touch that is meant over the whole travel and never comes about: tell how near it comes, as of any other pair. */
+  readonly meantAlways?: boolean;
 }
 
 /** The pair of pieces with the travels over which it is held to its needed clearance. */
@@ -194,11 +196,16 @@ class Meeting {
   press(pair: PiecePair, { from, to, depth }: Touch): void {
     const { approach } = pair;
     const floor = -depth - TOUCH;
-    const { lower } = leastClearance(approach, from, to, {
-      tolerance: Infinity,
-      decide: [floor],
+    const always = this.options.meantAlways === true && pair.held.length === 0;
+    const { watch = WATCH, tolerance = DEFAULT_TOLERANCE } = this.options;
+    const answer = leastClearance(approach, from, to, {
+      tolerance: always ? tolerance : Infinity,
+      decide: always ? [floor, TOUCH] : [floor],
+      watch: always ? Math.min(watch, this.least?.witness.clearance ?? Infinity) : Infinity,
       enough: floor,
     });
+    const { lower } = answer;
+    if (always && lower > TOUCH && !answer.beyondWatch) this.tell(pair, answer);
     if (lower > floor) return;
     if (!this.touch(pair, from, to, floor, from)) return;
     this.near = true;
@@ -219,14 +226,12 @@ class Meeting {
       enough: level,
     });
     if (answer.beyondWatch) return;
-    this.near = true;
     const nearer =
       answer.lower < needed ? firstContact(approach, from, to, needed - UNDER, this.bracket) : undefined;
     // Where it is known to come short, a place where it does is nearer than one within the width of the answer.
     const found =
       nearer && nearer.at.clearance < answer.witness.clearance ? { ...answer, witness: nearer.at } : answer;
-    if (!this.least || found.witness.clearance < this.least.witness.clearance) this.leastPieces = pair.pieces;
-    this.least = lesser(this.least, found);
+    this.tell(pair, found);
     this.short = earlier(this.short, nearer);
     if (answer.lower > level) return;
     // What is proven to keep its needed clearance needs no second look for a touch.
@@ -234,6 +239,13 @@ class Meeting {
     this.startDepth = Math.max(this.startDepth, -start);
     if (to === this.mover.to && this.options.curves)
       this.endDepth = Math.max(this.endDepth, -approach.at(to).value);
+  }
+
+  private tell(pair: PiecePair, found: LeastClearance): void {
+    this.near = true;
+    if (!this.least || found.witness.clearance < this.least.witness.clearance)
+      this.leastPieces = pair.pieces;
+    this.least = lesser(this.least, found);
   }
 
   /** Look from `begin` for where the pair comes to a level; whether it does. */
