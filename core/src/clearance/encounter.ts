@@ -1,7 +1,6 @@
-import { AT_REST } from '../motion/motion';
 import { relative } from '../motion/relative';
 import { MOST_DOUBT, neededFrom, type Body, type Mover, type MovingBody } from '../scene/scene';
-import { approachMoving, approachStill, type Approach } from './approach';
+import { approachStill, type Approach } from './approach';
 import type { CurvePoint } from './curve';
 import {
   blockedStretches,
@@ -125,14 +124,11 @@ function piecePairs(
   const reach = Math.max(watch, needed);
   const pairs: PiecePair[] = [];
   if ('motion' in other) {
-    const [a, b] = relative(moving.motion, other.motion);
+    const motion = relative(moving.motion, other.motion);
     for (const [i, piece] of moving.pieces.entries()) {
-      const first = new MovingPiece(piece, a);
+      const first = new MovingPiece(piece, motion);
       for (const [j, obstacle] of other.pieces.entries()) {
-        const approach =
-          b === AT_REST
-            ? approachStill(first, obstacle)
-            : approachMoving(first, new MovingPiece(obstacle, b));
+        const approach = approachStill(first, obstacle, other.motion);
         pairs.push({ approach, pieces: [i, j], held, needed, apart: 0 });
       }
     }
@@ -243,8 +239,7 @@ class Meeting {
 
   private tell(pair: PiecePair, found: LeastClearance): void {
     this.near = true;
-    if (!this.least || found.witness.clearance < this.least.witness.clearance)
-      this.leastPieces = pair.pieces;
+    if (!this.least || found.witness.clearance < this.least.witness.clearance) this.leastPieces = pair.pieces;
     this.least = lesser(this.least, found);
   }
 

@@ -22,6 +22,23 @@ export const DEFAULT_BRACKET = 0.001;
 /** A graze that stays undecided over a motion this short, mm, counts as contact. */
 const SHORTEST = 1e-7;
 
+/** A travel within the level and one out of it, brought together to a width. */
+function exitBetween(
+  approach: Approach,
+  inside: number,
+  out: number,
+  level: number,
+  width: number,
+): readonly [number, number] {
+  let [until, clear] = [inside, out];
+  while (clear - until > width) {
+    const middle = (until + clear) / 2;
+    if (approach.at(middle, level).value <= level) until = middle;
+    else clear = middle;
+  }
+  return [until, clear];
+}
+
 /**
  * First travel at which the signed separation falls to `level` or below, or undefined where it is proven never to.
  *
@@ -97,11 +114,16 @@ function wayOut(approach: Approach, at: number, to: number, room: number): numbe
   }
 }
 
+/** A way out of a touch and in again that is shorter than this share of the travel is not told: nothing could use it. */
+const NO_WAY_OUT = 1 / 512;
+/** Where a way out begins is told to this share of the travel. */
+const EXIT = 2 ** -24;
+
 /**
  * Every stretch of travel on which the separation is at or below `level`, in order.
  *
  * Inside one the way out is marched too: no point moves faster than the motion's bound, so a depth of d keeps the
- * piece inside for at least d over that speed.
+ * piece inside for at least d over that speed. Where it only slides along in touch, steps are a share of the travel.
  */
 export function blockedStretches(
   approach: Approach,
@@ -119,9 +141,10 @@ export function blockedStretches(
     let clear = to;
     while (until < to) {
       const depth = level - approach.at(until).value;
-      const next = until + wayOut(approach, until, to, Math.max(depth, bracket));
+      const step = Math.max(wayOut(approach, until, to, Math.max(depth, bracket)), NO_WAY_OUT * (to - from));
+      const next = Math.min(to, until + step);
       if (approach.at(next, level).value > level) {
-        clear = next;
+        [until, clear] = exitBetween(approach, until, next, level, EXIT * (to - from));
         break;
       }
       until = next;

@@ -1,7 +1,9 @@
+import FlatQueue from 'flatqueue';
+import { motionPose, moved } from '../motion/motion';
 import type { Point3 } from '../solid/prism';
 import type { Approach } from './approach';
 
-/** The nearest points of two pieces at a travel. */
+/** The nearest points of two pieces at a travel, in the space, mm. */
 export interface Witness {
   readonly travel: number;
   /** Signed separation there, mm. */
@@ -43,13 +45,15 @@ interface Stretch {
   readonly lower: number;
 }
 
-export function witnessOf(approach: Approach, travel: number): Witness {
-  const { value, onFirst, onSecond } = approach.now;
+export function witnessOf({ now, carrier }: Approach, travel: number): Witness {
+  const point = (at: Float64Array): Point3 => [at[0]!, at[1]!, at[2]!];
+  const pose = carrier && motionPose(carrier, travel);
+  const inSpace = (at: Float64Array) => (pose ? moved(pose, point(at)) : point(at));
   return {
     travel,
-    clearance: value,
-    onMover: [onFirst[0]!, onFirst[1]!, onFirst[2]!],
-    onStill: [onSecond[0]!, onSecond[1]!, onSecond[2]!],
+    clearance: now.value,
+    onMover: inSpace(now.onFirst),
+    onStill: inSpace(now.onSecond),
   };
 }
 
@@ -71,13 +75,15 @@ export function leastClearance(
 ): LeastClearance {
   const { tolerance = DEFAULT_TOLERANCE, decide = [], watch = Infinity, enough = -Infinity } = options;
   const ends = [from, ...approach.knots.filter((knot) => knot > from && knot < to), to];
-  const open: Stretch[] = ends.slice(1).map((end, i) => ({ from: ends[i]!, to: end, lower: -Infinity }));
+  const open = new FlatQueue<Stretch>();
+  for (let i = 1; i < ends.length; i += 1)
+    open.push({ from: ends[i - 1]!, to: ends[i]!, lower: -Infinity }, -Infinity);
   let best: Witness | undefined;
   let proven = Infinity;
   let looked = 0;
 
   while (open.length > 0) {
-    const { from: start, to: end, lower } = takeLowest(open);
+    const { from: start, to: end, lower } = open.pop()!;
     if (best && lower > thresholdOf(best.clearance, tolerance, decide, watch)) {
       proven = Math.min(proven, lower);
       continue;
@@ -103,6 +109,7 @@ export function leastClearance(
       if (reach >= most) continue;
       open.push(
         sense > 0 ? { from: at + reach, to: end, lower: all } : { from: start, to: at - reach, lower: all },
+        all,
       );
     }
   }
@@ -120,11 +127,4 @@ function thresholdOf(attained: number, tolerance: number, decide: readonly numbe
   decide.forEach(raise);
   raise(watch);
   return Math.min(level, watch);
-}
-
-function takeLowest(open: Stretch[]): Stretch {
-  let lowest = 0;
-  for (let i = 1; i < open.length; i += 1) if (open[i]!.lower < open[lowest]!.lower) lowest = i;
-  const [taken] = open.splice(lowest, 1);
-  return taken!;
 }

@@ -1,5 +1,5 @@
-import type { Mover } from '../scene/scene';
-import { approachMoving } from './approach';
+import type { Mover, MovingBody } from '../scene/scene';
+import { approachStill, type Approach } from './approach';
 import { WATCH } from './encounter';
 import { leastClearance } from './leastClearance';
 import { coldStart } from './gjk';
@@ -7,6 +7,7 @@ import { boxOf, type Boxes } from './sweptBoxes';
 import { FREE } from './ground';
 import { CELLS, type PairMap } from './pairMap';
 import { MovingPiece } from './movingPiece';
+import { relative } from '../motion/relative';
 import { retimed } from '../motion/retimed';
 import { emptySeparation, separate } from './separation';
 import type { Place } from './wayThrough';
@@ -132,25 +133,30 @@ export function wayClearance(a: Mover, b: Mover, way: readonly Place[]): WayClea
   let least: WayClearance = { lower: Infinity, clearance: Infinity, at: way[0]! };
   for (let k = 1; k < way.length; k += 1) {
     const [from, to] = [way[k - 1]!, way[k]!];
-    const run = (mover: Mover, side: 0 | 1) =>
-      mover.bodies.flatMap((body) => {
-        const motion = retimed(body.motion, from[side], to[side] - from[side]);
-        return body.pieces.map((piece) => new MovingPiece(piece, motion));
-      });
-    const seconds = run(b, 1);
-    for (const first of run(a, 0)) {
-      for (const second of seconds) {
-        const { lower, witness } = leastClearance(approachMoving(first, second), 0, 1, {
-          watch: Math.min(WATCH, least.clearance),
-        });
-        const { travel, clearance } = witness;
-        const at: Place = [from[0] + travel * (to[0] - from[0]), from[1] + travel * (to[1] - from[1])];
-        least = {
-          lower: Math.min(least.lower, lower),
-          ...(clearance < least.clearance ? { clearance, at } : { clearance: least.clearance, at: least.at }),
-        };
+    const run = (body: MovingBody, side: 0 | 1) => retimed(body.motion, from[side], to[side] - from[side]);
+    for (const one of a.bodies) {
+      for (const two of b.bodies) {
+        const carrier = run(two, 1);
+        const motion = relative(run(one, 0), carrier);
+        for (const piece of one.pieces) {
+          const first = new MovingPiece(piece, motion);
+          for (const second of two.pieces) {
+            least = lessOf(least, approachStill(first, second, carrier), from, to);
+          }
+        }
       }
     }
   }
   return least;
+}
+
+/** The lesser of what is known and of what two pieces keep while both parts go from one place to the next. */
+function lessOf(least: WayClearance, approach: Approach, from: Place, to: Place): WayClearance {
+  const { lower, witness } = leastClearance(approach, 0, 1, { watch: Math.min(WATCH, least.clearance) });
+  const { travel, clearance } = witness;
+  const at: Place = [from[0] + travel * (to[0] - from[0]), from[1] + travel * (to[1] - from[1])];
+  return {
+    lower: Math.min(least.lower, lower),
+    ...(clearance < least.clearance ? { clearance, at } : { clearance: least.clearance, at: least.at }),
+  };
 }

@@ -1,3 +1,4 @@
+import type { Motion } from '../motion/motion';
 import type { SlideSweep } from '../motion/slideSweep';
 import type { Approach } from './approach';
 import { emptySeparation, ROUNDING, type Separation } from './separation';
@@ -22,12 +23,14 @@ export class SquareApproach implements Approach {
   /**
    * @param first   the moving box as built
    * @param slide   how it moves
-   * @param second  the box that stands still
+   * @param second  the box that stands still, or is seen so
+   * @param carrier  how that box moves, where it does
    */
   constructor(
     private readonly first: Boxes,
     private readonly slide: SlideSweep,
     private readonly second: Boxes,
+    readonly carrier: Motion | undefined,
   ) {}
 
   at(travel: number): Separation {

@@ -225,10 +225,8 @@ export class Carriage {
   /** The parts of the way between its joints, followed in both senses from where the carriage is built. */
   private legsAlong(ends: readonly number[], built: number): Leg[] {
     const parts = ends.slice(1).map((to, i) => [ends[i]!, to] as const);
-    const first = Math.max(
-      0,
-      parts.findIndex(([, to]) => built < to),
-    );
+    const last = parts.length - 1;
+    const first = built < parts[last]![1] ? parts.findIndex(([, to]) => built < to) : last;
     const legs: Leg[] = [];
     let rear = this.nearestBehind(built);
     for (let i = first; i < parts.length; i += 1) {

@@ -1,6 +1,6 @@
 import { farthest, nearest } from './along';
-import { opposite } from './drive';
 import type { Motion, Stage } from './motion';
+import { undone } from './relative';
 import type { Sweep } from './sweep';
 
 /**
@@ -89,35 +89,6 @@ const TURNED = new Float64Array(3);
 const TOWARDS = new Float64Array(3);
 let OTHERS = new Float64Array(24);
 const SEEN = { corners: OTHERS, towards: TOWARDS, own: 0 } as Seen;
-
-/** The motion that undoes another: its joints from the last to the first, each the other way. */
-function undone(motion: Motion): Motion {
-  const lists = new Map<readonly Stage[], readonly Stage[]>();
-  return {
-    key: `- ${motion.key}`,
-    knots: motion.knots,
-    stagesAt: (t, side) => {
-      const stages = motion.stagesAt(t, side);
-      let list = lists.get(stages);
-      if (!list) {
-        list = backwards(stages);
-        lists.set(stages, list);
-      }
-      return list;
-    },
-  };
-}
-
-/** A chain the other way. What its last joint carries is turned back by the whole turn of the chain, where that is known. */
-function backwards(stages: readonly Stage[]): Stage[] {
-  const whole = stages[stages.length - 1]?.whole;
-  return stages
-    .map(({ joint, drive }, i): Stage => {
-      const back = { joint, drive: opposite(drive) };
-      return whole && i === 0 ? { ...back, whole: opposite(whole) } : back;
-    })
-    .reverse();
-}
 
 /**
  * Any chain of joints: to first order from the pose, less a bound on what bends away.
