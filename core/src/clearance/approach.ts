@@ -1,17 +1,12 @@
 import type { Motion } from '../motion/motion';
 import { SlideSweep } from '../motion/slideSweep';
+import { proven } from '../motion/sweep';
 import type { HalfSpace, Piece } from '../solid/halfSpace';
 import { coldStart, type GjkStart } from './gjk';
 import type { MovingPiece } from './movingPiece';
 import { emptySeparation, ROUNDING, separate, type Separation } from './separation';
 import { SquareApproach } from './squareApproach';
 import { squareBox } from './sweptBoxes';
-
-/** A bound as it came out. Throws where that is no number: comparing with it would prove anything. */
-export function proven(bound: number): number {
-  if (Number.isNaN(bound)) throw new Error('A bound on a motion came out as no number.');
-  return bound;
-}
 
 /**
  * A moving piece against another that stands still, or is seen so by what moves with it: signed separation at a travel,

@@ -3,6 +3,7 @@ import type { Mover, MovingBody } from '../scene/scene';
 import { coldStart, type GjkStart } from './gjk';
 import { BLOCKED, FREE, UNKNOWN, type Ground } from './ground';
 import { MovingPiece } from './movingPiece';
+import { leastOverlapAxis } from './separatingAxis';
 import { emptySeparation, ROUNDING, separate } from './separation';
 
 /** A piece of one part and a piece of another, each on a travel of its own, with the normal last found between them. */
@@ -11,6 +12,8 @@ export interface Couple {
   readonly second: MovingPiece;
   readonly start: GjkStart;
   readonly normal: Float64Array;
+  /** Whether the two were found overlapping when last asked. */
+  overlaps: boolean;
 }
 
 /** Every piece of one part with every piece of another, but for bodies meant to touch, named as `moving still`. */
@@ -23,7 +26,13 @@ export function couplesOf(a: Mover, b: Mover, touching: ReadonlySet<string>): Co
       if (touching.has(`${first.id} ${second.id}`)) continue;
       for (const one of of.get(first)!) {
         for (const two of of.get(second)!)
-          couples.push({ first: one, second: two, start: coldStart(), normal: new Float64Array(3) });
+          couples.push({
+            first: one,
+            second: two,
+            start: coldStart(),
+            normal: new Float64Array(3),
+            overlaps: false,
+          });
       }
     }
   }
@@ -41,11 +50,12 @@ const opposite = new Float64Array(3);
  * @param tally  counts the distance queries
  */
 export function groundAbout(
-  { first, second, start, normal }: Couple,
+  couple: Couple,
   halfA: number,
   halfB: number,
   tally: { evaluations: number },
 ): Ground {
+  const { first, second, start, normal } = couple;
   const known = normal[0] !== 0 || normal[1] !== 0 || normal[2] !== 0;
   if (
     known &&
@@ -54,10 +64,18 @@ export function groundAbout(
   )
     return FREE;
   tally.evaluations += 1;
-  separate(first.piece, first.corners, second.piece, second.corners, start, out);
+  separate(first.piece, first.corners, second.piece, second.corners, start, out, 0);
+  couple.overlaps = !(out.value > 0);
+  if (!couple.overlaps) {
+    normal.set(out.normal);
+    return apartAlong(first, second, normal, halfA, halfB) ? FREE : UNKNOWN;
+  }
+  const moves = first.farthest(halfA) + second.farthest(halfB);
+  // No depth is more than the overlap along any one direction: the one known says most often that it is not enough.
+  if (known && farthest(second.corners, normal) - nearest(first.corners, normal) <= moves) return UNKNOWN;
+  const depth = -leastOverlapAxis(first.piece, first.corners, second.piece, second.corners, out);
   normal.set(out.normal);
-  if (out.value > 0) return apartAlong(first, second, normal, halfA, halfB) ? FREE : UNKNOWN;
-  return -out.value > first.farthest(halfA) + second.farthest(halfB) ? BLOCKED : UNKNOWN;
+  return depth > moves ? BLOCKED : UNKNOWN;
 }
 
 function apartAlong(

@@ -1,7 +1,15 @@
 import type { Motion } from '../motion/motion';
-import { sweepOf, type Sweep } from '../motion/sweep';
+import { proven, sweepOf, type Sweep } from '../motion/sweep';
 import type { Convex } from '../solid/convex';
 import { squareBox, type Boxes } from './sweptBoxes';
+
+/** A part of a stretch between knots: the corners in its middle, half its width, and a sweep that keeps what it knows of it. */
+interface Part {
+  readonly sweep: Sweep;
+  readonly corners: Float64Array;
+  middle: number;
+  width: number;
+}
 
 /**
  * A piece on its motion, placed where it was last asked for. One is shared by all that the piece is held against, so
@@ -13,17 +21,20 @@ export class MovingPiece {
   readonly sweep: Sweep;
   readonly knots: readonly number[];
   at = Number.NaN;
-  private readonly other: Float64Array;
+  /** The parts of the stretch asked last, where knots cut it, in front of a list of those once used. */
+  private readonly parts: Part[] = [];
+  private cut = 0;
+  private cutAt = Number.NaN;
+  private cutHalf = Number.NaN;
   private filled: Boxes | null | undefined;
 
   constructor(
     readonly piece: Convex,
-    motion: Motion,
+    private readonly motion: Motion,
   ) {
     this.sweep = sweepOf(motion, piece.corners);
     this.corners = new Float64Array(piece.corners.length);
     this.knots = motion.knots;
-    this.other = this.knots.length > 0 ? new Float64Array(piece.corners.length) : this.corners;
   }
 
   /** The box it fills, as built, where it is one and stands square to the axes. */
@@ -40,40 +51,52 @@ export class MovingPiece {
 
   /** Least n.p over half a stretch to either side of where it stands, across any knots, mm. */
   lowest(n: Float64Array, half: number): number {
-    const ends = this.endsWithin(half);
-    if (!ends) return this.sweep.lowest(this.corners, this.at, n, half, half);
+    const parts = this.partsWithin(half);
+    if (parts === 0) return proven(this.sweep.lowest(this.corners, this.at, n, half, half));
     let least = Infinity;
-    for (let i = 1; i < ends.length; i += 1) {
-      const middle = (ends[i - 1]! + ends[i]!) / 2;
-      this.sweep.place(middle, this.other);
-      const width = (ends[i]! - ends[i - 1]!) / 2;
-      least = Math.min(least, this.sweep.lowest(this.other, middle, n, width, width));
+    for (let i = 0; i < parts; i += 1) {
+      const { sweep, corners, middle, width } = this.parts[i]!;
+      least = Math.min(least, sweep.lowest(corners, middle, n, width, width));
     }
-    return least;
+    return proven(least);
   }
 
   /** The farthest a corner can get from where it stands, within half a stretch, across any knots, mm. */
   farthest(half: number): number {
-    const ends = this.endsWithin(half);
-    if (!ends) return half * this.sweep.speedOver(this.corners, this.at, half, half);
+    const parts = this.partsWithin(half);
+    if (parts === 0) return proven(half * this.sweep.speedOver(this.corners, this.at, half, half));
     let [before, beyond] = [0, 0];
-    for (let i = 1; i < ends.length; i += 1) {
-      const middle = (ends[i - 1]! + ends[i]!) / 2;
-      this.sweep.place(middle, this.other);
-      const width = (ends[i]! - ends[i - 1]!) / 2;
-      const way = 2 * width * this.sweep.speedOver(this.other, middle, width, width);
-      if (ends[i]! <= this.at) before += way;
+    for (let i = 0; i < parts; i += 1) {
+      const { sweep, corners, middle, width } = this.parts[i]!;
+      const way = 2 * width * sweep.speedOver(corners, middle, width, width);
+      if (middle < this.at) before += way;
       else beyond += way;
     }
-    return Math.max(before, beyond);
+    return proven(Math.max(before, beyond));
   }
 
-  /** The stretch cut at its knots and where it stands; undefined where no knot is in it. */
-  private endsWithin(half: number): number[] | undefined {
-    if (this.knots.length === 0) return undefined;
+  /** How many parts knots cut the stretch into, cut where it stands too; none where no knot is in it. */
+  private partsWithin(half: number): number {
+    if (this.knots.length === 0) return 0;
+    if (this.at === this.cutAt && half === this.cutHalf) return this.cut;
+    this.cutAt = this.at;
+    this.cutHalf = half;
     const [from, to] = [this.at - half, this.at + half];
     const inner = this.knots.filter((knot) => knot > from && knot < to);
-    if (inner.length === 0) return undefined;
-    return [...new Set([from, ...inner, this.at, to])].sort((p, q) => p - q);
+    if (inner.length === 0) return (this.cut = 0);
+    const ends = [...new Set([from, ...inner, this.at, to])].sort((p, q) => p - q);
+    this.cut = ends.length - 1;
+    for (let i = 0; i < this.cut; i += 1) {
+      const part = (this.parts[i] ??= {
+        sweep: sweepOf(this.motion, this.piece.corners),
+        corners: new Float64Array(this.piece.corners.length),
+        middle: 0,
+        width: 0,
+      });
+      part.middle = (ends[i]! + ends[i + 1]!) / 2;
+      part.width = (ends[i + 1]! - ends[i]!) / 2;
+      part.sweep.place(part.middle, part.corners);
+    }
+    return this.cut;
   }
 }

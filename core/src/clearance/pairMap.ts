@@ -40,22 +40,25 @@ export function pairMap(a: Mover, b: Mover, touching: ReadonlySet<string> = new 
 
   const visit = (i: number, j: number, size: number, open: readonly Couple[]) => {
     const [halfA, halfB] = [(size * stepA) / 2, (size * stepB) / 2];
+    // Those that overlap come first: one of them may block the whole cell, and then the others need not be asked.
+    const inside: Couple[] = [];
     const left: Couple[] = [];
     for (const couple of open) {
       couple.first.goTo(fromA + (i + size / 2) * stepA);
       couple.second.goTo(fromB + (j + size / 2) * stepB);
       const kind = groundAbout(couple, halfA, halfB, tally);
       if (kind === BLOCKED) return fill(i, j, size, BLOCKED);
-      if (kind === UNKNOWN) left.push(couple);
+      if (kind === UNKNOWN) (couple.overlaps ? inside : left).push(couple);
     }
-    if (left.length === 0) fill(i, j, size, FREE);
+    if (inside.length + left.length === 0) fill(i, j, size, FREE);
     else if (size === 1) fill(i, j, 1, UNKNOWN);
     else {
       const half = size / 2;
-      visit(i, j, half, left);
-      visit(i, j + half, half, left);
-      visit(i + half, j, half, left);
-      visit(i + half, j + half, half, left);
+      const still = [...inside, ...left];
+      visit(i, j, half, still);
+      visit(i, j + half, half, still);
+      visit(i + half, j, half, still);
+      visit(i + half, j + half, half, still);
     }
   };
   visit(0, 0, CELLS, couples);

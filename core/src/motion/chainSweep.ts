@@ -77,6 +77,8 @@ const S = new Float64Array(3);
 const Q = new Float64Array(9);
 const P = new Float64Array(9);
 const ARM = new Float64Array(3);
+/** The slope of n.p as a function of the corner: a vector and a number, see `slopeAlong`. */
+const G = new Float64Array(4);
 
 /** What `fromMover` answers: scratch. */
 interface Seen {
@@ -109,6 +111,10 @@ export class ChainSweep implements Sweep {
   private half = 0;
   /** |n x k| of the direction asked last. */
   private across = 1;
+  /** The stretch whose bounds the links hold, and what `bound` said of it. */
+  private boundBack = Number.NaN;
+  private boundAhead = Number.NaN;
+  private boundSaid = false;
 
   /** The pose at `stood`: rotation, rows first, and shift. */
   private readonly rotation = new Float64Array(9);
@@ -144,9 +150,10 @@ export class ChainSweep implements Sweep {
   lowest(at: Float64Array, t: number, n: Float64Array, back: number, ahead: number): number {
     if (!this.bound(at, t, back, ahead)) return -Infinity;
     const shared = this.sharedBend(n);
+    this.slopeAlong(n);
     let least = Infinity;
     for (let i = 0; i < at.length; i += 3) {
-      const rate = this.rateAlong(n, at[i]!, at[i + 1]!, at[i + 2]!);
+      const rate = G[0]! * at[i]! + G[1]! * at[i + 1]! + G[2]! * at[i + 2]! + G[3]!;
       const bend = shared + this.cornerBend(n, at[i]!, at[i + 1]!, at[i + 2]!);
       const before = -rate * back - (bend * back * back) / 2;
       const beyond = rate * ahead - (bend * ahead * ahead) / 2;
@@ -177,11 +184,12 @@ export class ChainSweep implements Sweep {
         continue;
       }
       const shared = this.sharedBend(n);
+      this.slopeAlong(n);
       let way = Infinity;
       for (let i = 0; i < at.length; i += 3) {
         const room = n[0]! * at[i]! + n[1]! * at[i + 1]! + n[2]! * at[i + 2]! - to;
         if (!(room > 0)) return 0;
-        const down = -sense * this.rateAlong(n, at[i]!, at[i + 1]!, at[i + 2]!);
+        const down = -sense * (G[0]! * at[i]! + G[1]! * at[i + 1]! + G[2]! * at[i + 2]! + G[3]!);
         const bend = shared + this.cornerBend(n, at[i]!, at[i + 1]!, at[i + 2]!);
         // The smaller positive root of room - down h - bend h2 / 2, in the form that loses no digits; none, and it never falls so far.
         const root = Math.sqrt(down * down + 2 * bend * room);
@@ -261,6 +269,7 @@ export class ChainSweep implements Sweep {
     this.chain = chain;
     this.stood = t;
     this.side = side;
+    this.boundBack = Number.NaN;
     R.fill(0);
     R[0] = R[4] = R[8] = 1;
     S.fill(0);
@@ -290,7 +299,19 @@ export class ChainSweep implements Sweep {
   private bound(at: Float64Array, t: number, back: number, ahead: number): boolean {
     const side = ahead > 0 ? 1 : -1;
     if (t !== this.stood || side !== this.side) this.stand(t, side);
-    const { links, turns, parallel } = this.chain;
+    if (back !== this.boundBack || ahead !== this.boundAhead) {
+      this.boundBack = back;
+      this.boundAhead = ahead;
+      this.boundSaid = this.boundLinks(t, back, ahead);
+    }
+    const { turns, parallel } = this.chain;
+    const last = turns[turns.length - 1];
+    if (last) last.length = farthestFrom(at, last.point, last.axis, parallel);
+    return this.boundSaid;
+  }
+
+  private boundLinks(t: number, back: number, ahead: number): boolean {
+    const { links, parallel } = this.chain;
     const half = back > ahead ? back : ahead;
     this.half = half;
     let [x, y, z] = [0, 0, 0];
@@ -329,8 +350,6 @@ export class ChainSweep implements Sweep {
         if (carrier) carrier.stretch += most;
       }
     }
-    const last = turns[turns.length - 1];
-    if (last) last.length = farthestFrom(at, last.point, last.axis, parallel);
     return spin + slid < Infinity;
   }
 
@@ -378,21 +397,27 @@ export class ChainSweep implements Sweep {
     return across * spin * reach + (most > 0 ? top * top : low * low) * most;
   }
 
-  private rateAlong(n: Float64Array, x: number, y: number, z: number): number {
-    let rate = 0;
+  /**
+   * How fast n.p grows, as a linear function of the corner: n.(k x (p - q)) is (n x k).(p - q), so that all joints add up to
+   * one vector and one number, left in G.
+   */
+  private slopeAlong(n: Float64Array): void {
+    let [x, y, z, rest] = [0, 0, 0, 0];
     for (const { turn, axis: k, point: q, rate: u } of this.chain.links) {
       if (turn) {
-        const rx = x - q[0]!;
-        const ry = y - q[1]!;
-        const rz = z - q[2]!;
-        rate +=
-          u *
-          (n[0]! * (k[1]! * rz - k[2]! * ry) +
-            n[1]! * (k[2]! * rx - k[0]! * rz) +
-            n[2]! * (k[0]! * ry - k[1]! * rx));
-      } else rate += u * (n[0]! * k[0]! + n[1]! * k[1]! + n[2]! * k[2]!);
+        const cx = u * (n[1]! * k[2]! - n[2]! * k[1]!);
+        const cy = u * (n[2]! * k[0]! - n[0]! * k[2]!);
+        const cz = u * (n[0]! * k[1]! - n[1]! * k[0]!);
+        x += cx;
+        y += cy;
+        z += cz;
+        rest -= cx * q[0]! + cy * q[1]! + cz * q[2]!;
+      } else rest += u * (n[0]! * k[0]! + n[1]! * k[1]! + n[2]! * k[2]!);
     }
-    return rate;
+    G[0] = x;
+    G[1] = y;
+    G[2] = z;
+    G[3] = rest;
   }
 }
 

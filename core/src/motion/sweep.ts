@@ -47,6 +47,12 @@ export interface Sweep {
   ): number;
 }
 
+/** A bound as it came out. Throws where that is no number: comparing with it would prove anything. */
+export function proven(bound: number): number {
+  if (Number.isNaN(bound)) throw new Error('A bound on a motion came out as no number.');
+  return bound;
+}
+
 /** The sweep of a piece's corners, as built, along a motion. */
 export function sweepOf(motion: Motion, corners: Float64Array): Sweep {
   const stages = motion.knots.length === 0 ? motion.stagesAt(0) : undefined;
