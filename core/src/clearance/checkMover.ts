@@ -1,6 +1,7 @@
 import type { Body, Mover, MovingBody } from '../scene/scene';
 import { onlyShifts } from '../motion/motion';
 import { curveOf, share, type CurvePoint } from './curve';
+import { Envelope } from './envelope';
 import { leastClearance, type LeastClearance } from './leastClearance';
 import {
   lesser,
@@ -134,16 +135,11 @@ export function* curveSteps(
   const pairs = nearest.map(({ pair }) => pair);
   const bounds = nearest.map(({ bound }) => bound);
   const must = encounters.flatMap(turningPoints);
+  const envelope = new Envelope(pairs, bounds, from, to, mover.needs.around, watch);
   return {
     ...check,
     encounters,
-    curve: curveOf(
-      (travel) => worstAt(pairs, travel, mover.needs.around, watch, bounds),
-      from,
-      to,
-      must,
-      shifted,
-    ),
+    curve: curveOf((travel) => envelope.at(travel), from, to, must, shifted),
   };
 }
 
@@ -156,8 +152,11 @@ function curved(
 ): Encounter {
   if (!pairs.some(({ held }) => held.length > 0)) return encounter;
   if (!draw && !encounter.contact) return encounter;
-  const value = (travel: number) => worstAt(pairs, travel, encounter.needed, watch);
-  const curve = draw ? curveOf(value, from, to, turningPoints(encounter), shifted) : [];
+  const nothing = pairs.map(() => 0);
+  const envelope = new Envelope(pairs, nothing, from, to, encounter.needed, watch);
+  const curve = draw
+    ? curveOf((travel) => envelope.at(travel), from, to, turningPoints(encounter), shifted)
+    : [];
   return { ...encounter, curve, deepest: encounter.contact && deepestOf(pairs, from, to) };
 }
 
@@ -180,34 +179,6 @@ function turningPoints({ contact, short, least, blocked }: Encounter): number[] 
     ...blocked.map(({ clear }) => clear),
   ];
   return turns.filter((travel) => travel !== undefined);
-}
-
-/** A pair takes over as the shortest only by more than this share: two that stay alike (both sides of a drawer) do not take turns. */
-const TIE = 1e-9;
-
-/** The shortest of what it needs at a travel. `bounds`, rising, say for each pair what it is never below, as a share. */
-function worstAt(
-  pairs: readonly PiecePair[],
-  travel: number,
-  around: number,
-  watch: number,
-  bounds?: readonly number[],
-): CurvePoint {
-  let worst: CurvePoint = { travel, clearance: watch, needed: around, of: -1 };
-  let least = share(worst);
-  for (let of = 0; of < pairs.length; of += 1) {
-    if (bounds && bounds[of]! > least) break;
-    const { approach, held, needed } = pairs[of]!;
-    if (!held.some(([from, to]) => travel >= from && travel <= to)) continue;
-    const here = { travel, clearance: approach.at(travel, 0).value, needed, of };
-    const its = share(here);
-    if (its < least - TIE) {
-      worst = here;
-      least = its;
-    }
-    if (worst.clearance <= 0) break;
-  }
-  return worst;
 }
 
 const RANK: Record<Verdict, number> = { hits: 0, tight: 1, clear: 2 };

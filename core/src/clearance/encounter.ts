@@ -1,3 +1,4 @@
+import type { Motion } from '../motion/motion';
 import { relative } from '../motion/relative';
 import { MOST_DOUBT, neededFrom, type Body, type Mover, type MovingBody } from '../scene/scene';
 import { approachStill, type Approach } from './approach';
@@ -13,7 +14,7 @@ import { DEFAULT_TOLERANCE, leastClearance, type LeastClearance, type Witness } 
 import { boxesApart, standing, swept } from './extent';
 import type { Piece } from '../solid/halfSpace';
 import { MovingPiece } from './movingPiece';
-import { boxGap } from './sweptBoxes';
+import { boxGap, boxOf } from './sweptBoxes';
 import { outside, touchesOf, type Touch } from './touches';
 
 /** Pressing deeper than this into a touch that is meant, or that was there at the start, is a hit, mm. */
@@ -69,34 +70,47 @@ export interface CheckOptions {
   readonly meantAlways?: boolean;
 }
 
-/** The pair of pieces with the travels over which it is held to its needed clearance. */
-export interface PiecePair {
-  readonly approach: Approach;
-  /** Their places among the pieces of the moving body and of the other. */
-  readonly pieces: readonly [number, number];
-  readonly held: readonly (readonly [number, number])[];
-  readonly needed: number;
-  /** At least so far from each other over the whole travel, mm, by their boxes. */
-  readonly apart: number;
-}
-
-/** A pair with a piece that stands still. Most are spared, so how they approach is worked out when it is first asked. */
-class StillPair implements PiecePair {
+/**
+ * A pair of pieces with the travels over which it is held to its needed clearance. Most are spared, so how they approach
+ * is worked out when it is first asked.
+ */
+export class PiecePair {
   private made: Approach | undefined;
 
+  /**
+   * @param first    the moving piece; where the other moves too, as that one sees it
+   * @param second   the other as it stands, or as built where `carrier` moves it
+   * @param pieces   their places among the pieces of the moving body and of the other
+   * @param apart    at least so far from each other over the whole travel, mm, by their boxes
+   */
   constructor(
     private readonly first: MovingPiece,
     private readonly second: Piece,
-    readonly pieces: PiecePair['pieces'],
-    readonly held: PiecePair['held'],
+    private readonly carrier: Motion | undefined,
+    readonly pieces: readonly [number, number],
+    readonly held: readonly (readonly [number, number])[],
     readonly needed: number,
     readonly apart: number,
   ) {}
 
   get approach(): Approach {
-    return (this.made ??= approachStill(this.first, this.second));
+    return (this.made ??= approachStill(this.first, this.second, this.carrier));
+  }
+
+  /** At least so far from each other over a stretch of the travel, mm, by their boxes. */
+  apartOver(from: number, to: number): number {
+    if (this.second.kind !== 'convex') return 0;
+    return boxGap(this.first.boxOver(from, to), boxOf(this.second.corners, BOX), Infinity);
+  }
+
+  /** No faster do they come nearer or part over a stretch of the travel, mm per unit of it. */
+  speedOver(from: number, to: number): number {
+    return this.first.speedWithin(from, to);
   }
 }
+
+/** Scratch: a piece's box while it is held against another. */
+const BOX = new Float64Array(6);
 
 /** Counts of the work: pairs of pieces looked at, those that survived the boxes, distance evaluations. */
 export interface Counts {
@@ -128,8 +142,7 @@ function piecePairs(
     for (const [i, piece] of moving.pieces.entries()) {
       const first = new MovingPiece(piece, motion);
       for (const [j, obstacle] of other.pieces.entries()) {
-        const approach = approachStill(first, obstacle, other.motion);
-        pairs.push({ approach, pieces: [i, j], held, needed, apart: 0 });
+        pairs.push(new PiecePair(first, obstacle, other.motion, [i, j], held, needed, 0));
       }
     }
     counts.pairs += pairs.length;
@@ -144,7 +157,7 @@ function piecePairs(
       const apart = boxes[j] ? boxGap(sweptBy[i]!, boxes[j]!, reach) : 0;
       if (apart === Infinity) continue;
       counts.survived += 1;
-      pairs.push(new StillPair(pieces[i]!, other.pieces[j]!, [i, j], held, needed, apart));
+      pairs.push(new PiecePair(pieces[i]!, other.pieces[j]!, undefined, [i, j], held, needed, apart));
     }
   }
   // The nearest first: what it attains spares most of the others.

@@ -1,7 +1,7 @@
 import type { Motion } from '../motion/motion';
 import { proven, sweepOf, type Sweep } from '../motion/sweep';
 import type { Convex } from '../solid/convex';
-import { squareBox, type Boxes } from './sweptBoxes';
+import { AXES, squareBox, type Boxes } from './sweptBoxes';
 
 /** A part of a stretch between knots: the corners in its middle, half its width, and a sweep that keeps what it knows of it. */
 interface Part {
@@ -23,6 +23,10 @@ export class MovingPiece {
   at = Number.NaN;
   /** The parts of the stretch asked last, where knots cut it, in front of a list of those once used. */
   private readonly parts: Part[] = [];
+  private overFrom = Number.NaN;
+  private overTo = Number.NaN;
+  private overSpeed = 0;
+  private readonly overBox: Boxes = new Float64Array(6);
   private cut = 0;
   private cutAt = Number.NaN;
   private cutHalf = Number.NaN;
@@ -73,6 +77,40 @@ export class MovingPiece {
       else beyond += way;
     }
     return proven(Math.max(before, beyond));
+  }
+
+  /** A box that holds it over a stretch of the travel, mm. The stretch asked last is remembered: it is asked for all that stand near. */
+  boxOver(from: number, to: number): Boxes {
+    this.rememberOver(from, to);
+    return this.overBox;
+  }
+
+  /** No corner of it moves faster over a stretch of the travel, mm per unit of it. */
+  speedWithin(from: number, to: number): number {
+    this.rememberOver(from, to);
+    return this.overSpeed;
+  }
+
+  private rememberOver(from: number, to: number): void {
+    if (from === this.overFrom && to === this.overTo) return;
+    [this.overFrom, this.overTo] = [from, to];
+    this.goTo((from + to) / 2);
+    const half = (to - from) / 2;
+    for (let axis = 0; axis < 3; axis += 1) {
+      this.overBox[axis] = this.lowest(AXES[axis]!, half);
+      this.overBox[3 + axis] = -this.lowest(AXES[axis + 3]!, half);
+    }
+    this.overSpeed = proven(this.speedAbout(half));
+  }
+
+  private speedAbout(half: number): number {
+    const parts = this.partsWithin(half);
+    if (parts === 0) return this.sweep.speedOver(this.corners, this.at, half, half);
+    return Math.max(
+      ...this.parts
+        .slice(0, parts)
+        .map(({ sweep, corners, middle, width }) => sweep.speedOver(corners, middle, width, width)),
+    );
   }
 
   /** How many parts knots cut the stretch into, cut where it stands too; none where no knot is in it. */

@@ -6,7 +6,8 @@ import type { MovingPiece } from './movingPiece';
 export type Boxes = Float64Array;
 
 const SLICES = 6;
-const AXES = [
+/** Both ways along each axis of the space: x, y, z, then back. */
+export const AXES = [
   [1, 0, 0],
   [0, 1, 0],
   [0, 0, 1],

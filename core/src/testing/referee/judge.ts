@@ -343,7 +343,7 @@ function meantAt({ contacts }: MoverSpec, body: string, other: string, t: number
 function meantBetween({ contacts }: MoverSpec, body: string, other: string, a: number, b: number): number {
   const meant = contacts!.filter(
     ({ moving, still, from, to }) =>
-      ((moving === body && still === other) || (moving === other && still === body)) && to >= a && from <= b,
+      ((moving === body && still === other) || (moving === other && still === body)) && to > a && from <= b,
   );
   return Math.max(-1, ...meant.map(({ depth }) => depth));
 }
