@@ -121,10 +121,7 @@ export function leastClearance(
 /** What must be proven everywhere, given the least attained: nothing is beyond the watch distance that is not proven to be. */
 function thresholdOf(attained: number, tolerance: number, decide: readonly number[], watch: number): number {
   let level = attained - WITHIN * tolerance;
-  const raise = (deciding: number) => {
-    if (deciding < attained - UNDECIDED && deciding > level) level = deciding;
-  };
-  decide.forEach(raise);
-  raise(watch);
-  return Math.min(level, watch);
+  for (const deciding of decide) if (deciding < attained - UNDECIDED && deciding > level) level = deciding;
+  if (watch < attained - UNDECIDED) return watch;
+  return level < watch ? level : watch;
 }
