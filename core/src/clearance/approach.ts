@@ -45,8 +45,12 @@ export function approachStill(mover: MovingPiece, still: Piece, carrier?: Motion
   return new StillApproach(mover, still, carrier);
 }
 
+/** All answer into one record, so that it must be read, and bounds asked, before another is asked. */
+const ANSWER = emptySeparation();
+let asked: StillApproach | undefined;
+
 class StillApproach implements Approach {
-  readonly now = emptySeparation();
+  readonly now = ANSWER;
   evaluations = 0;
   readonly knots: readonly number[];
   private readonly start: GjkStart = coldStart();
@@ -63,6 +67,8 @@ class StillApproach implements Approach {
   at(travel: number, floor?: number): Separation {
     this.evaluations += 1;
     this.travel = travel;
+    // eslint-disable-next-line @typescript-eslint/no-this-alias -- whose answer it is
+    asked = this;
     const { mover, still, now } = this;
     mover.goTo(travel);
     return still.kind === 'convex'
@@ -71,7 +77,7 @@ class StillApproach implements Approach {
   }
 
   lowerBound(back: number, ahead: number): number {
-    const { mover, travel, still, now } = this;
+    const { mover, travel, still, now } = this.asLeft();
     mover.goTo(travel);
     // Turned with the mover n would leave a plane, so only n fixed in the space bounds anything there.
     const bound =
@@ -82,7 +88,7 @@ class StillApproach implements Approach {
   }
 
   reach(level: number, sense: 1 | -1, most: number): number {
-    const { mover, travel, still, now } = this;
+    const { mover, travel, still, now } = this.asLeft();
     mover.goTo(travel);
     const to = level + ROUNDING;
     return proven(
@@ -90,6 +96,12 @@ class StillApproach implements Approach {
         ? mover.sweep.reach(mover.corners, travel, now.normal, still.corners, to, sense, most)
         : mover.sweep.fall(mover.corners, travel, now.normal, still.offset + to, sense, most),
     );
+  }
+
+  /** The bounds rest on the answer left last: another's in its place would prove nothing. */
+  private asLeft(): this {
+    if (asked !== this) throw new Error('Bounds were asked of an approach after another was asked.');
+    return this;
   }
 
   speedOver(back: number, ahead: number): number {

@@ -1,6 +1,6 @@
 import { place } from '../motion/joint';
 import { motionPose } from '../motion/motion';
-import { sameThing, type Body, type Mover, type Scene } from '../scene/scene';
+import type { Body, Mover, Scene } from '../scene/scene';
 import { withCorners } from '../solid/convex';
 import { curveSteps, hangsWith, meetings, moverCheck, type MoverCheck } from './checkMover';
 import { BodyIndex } from './bodyIndex';
@@ -73,14 +73,26 @@ class Surroundings {
   }
 }
 
-/** What a mover is not held against: its own bodies standing there, those of its thing, and the shut leaves it waits for. */
-function ownOf(mover: Mover, { movers }: Scene, standing: readonly (readonly Body[])[]): Set<Body> {
-  return new Set(
-    standing.flatMap((bodies, i) => {
-      const one = movers[i]!;
-      return one === mover || sameThing(one, mover) || mover.behind?.includes(one.id) ? bodies : [];
-    }),
-  );
+/** What each mover is not held against: its own bodies standing there, those of its thing, and the shut leaves it waits for. */
+class Own {
+  private readonly ofMover = new Map<string, readonly Body[]>();
+  private readonly ofThing = new Map<string, Body[]>();
+
+  constructor({ movers }: Scene, standing: readonly (readonly Body[])[]) {
+    for (const [i, { id, thing }] of movers.entries()) {
+      this.ofMover.set(id, standing[i]!);
+      if (thing !== undefined) this.ofThing.set(thing, [...(this.ofThing.get(thing) ?? []), ...standing[i]!]);
+    }
+  }
+
+  of({ id, thing, behind = [] }: Mover): Set<Body> {
+    const one = (mover: string) => this.ofMover.get(mover) ?? [];
+    return new Set([
+      ...one(id),
+      ...(thing === undefined ? [] : this.ofThing.get(thing)!),
+      ...behind.flatMap(one),
+    ]);
+  }
 }
 
 /**
@@ -111,19 +123,20 @@ export class SceneChecker {
     const standing = scene.movers.map((mover) =>
       mover.goes === 'instead' ? [] : this.parked(mover, rest[mover.id] ?? mover.from),
     );
+    const own = new Own(scene, standing);
     const bodies = [...still, ...standing.flat()];
     const waited = new Set(scene.movers.flatMap(({ behind = [] }) => behind));
     const run: Run = { known: new Map(), counts: noCounts(), fresh: 0, kept: 0, of: scene.movers.length };
     // What others wait for is looked at first: it stands open as far as it goes.
     const leaves = scene.movers.filter(({ id }) => waited.has(id));
     const shut = new Surroundings(bodies, this.last);
-    for (const leaf of leaves) yield* this.look(leaf, shut, ownOf(leaf, scene, standing), run);
+    for (const leaf of leaves) yield* this.look(leaf, shut, own.of(leaf), run);
     const opened = new Map(leaves.map((leaf) => [leaf.id, this.opened(leaf, run.known)]));
     const open =
       leaves.length > 0 ? new Surroundings([...bodies, ...[...opened.values()].flat()], this.last) : shut;
     for (const mover of scene.movers) {
       if (waited.has(mover.id)) continue;
-      const mine = ownOf(mover, scene, standing);
+      const mine = own.of(mover);
       // What closes its place stands open for it, and shut for all others.
       for (const [id, leaf] of opened)
         if (!mover.behind?.includes(id)) leaf.forEach((body) => mine.add(body));

@@ -3,12 +3,13 @@ import type { Separation } from './separation';
 /** The corners a pair's nearest points were last on: where the next query of the pair starts. */
 export interface GjkStart {
   size: number;
-  readonly first: Uint32Array;
-  readonly second: Uint32Array;
+  // Plain lists of small whole numbers: a room has thousands of them, and a typed array costs ten times as much to make.
+  readonly first: number[];
+  readonly second: number[];
 }
 
 export function coldStart(): GjkStart {
-  return { size: 0, first: new Uint32Array(4), second: new Uint32Array(4) };
+  return { size: 0, first: [0, 0, 0, 0], second: [0, 0, 0, 0] };
 }
 
 /** Gap between attained and proven distance, mm, at which the search ends. */
