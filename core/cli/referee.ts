@@ -1,35 +1,98 @@
-import { diceOf } from '../src/testing/referee/dice';
-import { drawScene } from '../src/testing/referee/drawScene';
-import { judge } from '../src/testing/referee/judge';
+/**
+ * `npm run -s referee -- --scenes N --seed S`: random scenes of every joint, the engine's answers held against manifold-3d over poses
+ * worked out apart from it. With `--prove` each fault that the engine once had is put back in a copy, and must be found.
+ */
+import { spawn } from 'node:child_process';
+import { cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { manifoldModule } from '../src/testing/manifoldGap';
+import { FAULTS, type Fault } from '../src/testing/referee/faults';
+import { tallied, type Tally } from '../src/testing/referee/tally';
 
-const option = (name: string, fallback: number) => {
+const core = fileURLToPath(new URL('..', import.meta.url));
+
+function option(name: string, fallback: number): number {
   const at = process.argv.indexOf(`--${name}`);
-  return at < 0 ? fallback : Number(process.argv[at + 1]);
-};
-const scenes = option('scenes', 200);
-const seed = option('seed', 1);
-const api = await manifoldModule();
-let wrongs = 0;
-for (let i = 0; i < scenes; i += 1) {
-  const dice = diceOf(seed * 1_000_003 + i);
-  const drawn = drawScene(dice);
-  const t0 = performance.now();
-  const judged = judge(api, drawn, dice);
-  const all = performance.now() - t0;
-  if (judged.wrong.length > 0) {
-    wrongs += 1;
-    console.log(i, judged.verdicts.join(), judged.wrong.slice(0, 2).join(' | ').slice(0, 400));
-  }
-  if (judged.ms > 500)
-    console.log(
-      i,
-      'slow',
-      judged.ms.toFixed(0),
-      drawn.file.movers
-        .map((m) => m.bodies.map((b) => b.joints.map((j) => j.kind).join('+')).join(','))
-        .join(' / '),
-    );
-  if (all > 5000) console.log(i, 'referee slow', all.toFixed(0));
+  const value = at < 0 ? fallback : Number(process.argv[at + 1]);
+  if (!Number.isInteger(value) || value < 0) throw new Error(`--${name} needs a whole number.`);
+  return value;
 }
-console.log(wrongs, 'wrong of', scenes);
+
+const shares = (of: Readonly<Record<string, number>>, all: number) =>
+  Object.entries(of)
+    .sort(([, a], [, b]) => b - a)
+    .map(([key, count]) => `${key} ${((100 * count) / all).toFixed(1)} %`)
+    .join(', ');
+
+function print({ scenes, wrong, joints, verdicts, close, pairs, slowest }: Tally): void {
+  const told = Object.values(verdicts).reduce((sum, count) => sum + count, 0);
+  console.log(`${scenes} scenes, ${pairs} pairs of bodies, ${told} of them told`);
+  console.log(`scenes with a joint: ${shares(joints, scenes)}`);
+  console.log(`told: ${shares(verdicts, told)}`);
+  console.log(`within 0.1 mm of touching: ${shares({ scenes: close }, scenes)}`);
+  console.log(`slowest for the engine: scene ${slowest[1]}, ${slowest[0].toFixed(0)} ms`);
+  for (const what of wrong.slice(0, 20)) console.log(`  ${what}`);
+  console.log(`${wrong.length} disagreements`);
+}
+
+/** Put a fault back into a copy of the core, and look how many scenes it takes to find it. */
+async function proved(fault: Fault, scenes: number, seed: number): Promise<boolean> {
+  // Beside the packages, so that the copy finds them.
+  const cache = join(core, '..', 'node_modules', '.cache');
+  mkdirSync(cache, { recursive: true });
+  const copy = mkdtempSync(join(cache, 'referee-'));
+  try {
+    for (const part of ['src', 'cli', 'package.json'])
+      cpSync(join(core, part), join(copy, part), { recursive: true });
+    const file = join(copy, 'src', fault.file);
+    let source = readFileSync(file, 'utf8');
+    for (const [now, faulty] of fault.changes) {
+      const fits = squeezed(now);
+      const [at, length] = found(source, fits);
+      if (at < 0) throw new Error(`Fault ${fault.letter} no longer fits ${fault.file}: ${now}`);
+      source = source.slice(0, at) + faulty + source.slice(at + length);
+    }
+    writeFileSync(file, source);
+    const args = ['--import', 'tsx', join(copy, 'cli', 'referee.ts'), '--until-wrong'];
+    const child = spawn(process.execPath, [...args, '--scenes', String(scenes), '--seed', String(seed)]);
+    let output = '';
+    child.stdout.on('data', (chunk) => (output += chunk));
+    const code = await new Promise((resolve) => child.on('close', resolve));
+    const first = /^ {2}(scene \d+: .*)$/m.exec(output)?.[1];
+    console.log(`${fault.letter}: ${fault.what}`);
+    console.log(code === 1 && first ? `  found, ${first.slice(0, 150)}` : `  NOT FOUND in ${scenes} scenes`);
+    return code === 1 && first !== undefined;
+  } finally {
+    rmSync(copy, { recursive: true, force: true });
+  }
+}
+
+const squeezed = (text: string) => text.replace(/\s+/g, '');
+
+/** Where source has a text, however it is broken into lines: from, and how long. */
+function found(source: string, wanted: string): readonly [number, number] {
+  const places = [...source].flatMap((char, i) => (/\s/.test(char) ? [] : [i]));
+  const at = places.map((i) => source[i]).join('').indexOf(wanted); // prettier-ignore
+  if (at < 0) return [-1, 0];
+  const [first, last] = [places[at]!, places[at + wanted.length - 1]!];
+  return [first, last + 1 - first];
+}
+
+const scenes = option('scenes', 2000);
+const seed = option('seed', 1);
+if (process.argv.includes('--prove')) {
+  const queue = [...FAULTS];
+  let missed = 0;
+  const worker = async () => {
+    for (let fault = queue.shift(); fault; fault = queue.shift())
+      if (!(await proved(fault, scenes, seed))) missed += 1;
+  };
+  await Promise.all([worker(), worker()]);
+  console.log(`${FAULTS.length - missed} of ${FAULTS.length} faults found`);
+  process.exitCode = missed === 0 ? 0 : 1;
+} else {
+  const tally = tallied(await manifoldModule(), scenes, seed, process.argv.includes('--until-wrong'));
+  print(tally);
+  process.exitCode = tally.wrong.length === 0 ? 0 : 1;
+}

@@ -26,15 +26,7 @@ const AXES: readonly V3[] = [
 ];
 
 /** A scene of the kinds that people make and of those that hurt an engine: thin, slender, touching, nested, far off. */
-export function drawScene(dice: Dice): Drawn {
-  for (;;) {
-    try {
-      return new Scenery(dice).draw();
-    } catch (error) {
-      if (!(error instanceof Unfit)) throw error;
-    }
-  }
-}
+export const drawScene = (dice: Dice): Drawn => new Scenery(dice).draw();
 
 const scaled = (k: number, v: V3): V3 => [k * v[0], k * v[1], k * v[2]];
 const plus = (a: V3, b: V3): V3 => [a[0] + b[0], a[1] + b[1], a[2] + b[2]];
@@ -62,9 +54,20 @@ class Scenery {
     return dice.chance(0.05) ? this.spoilt(file) : { file, refused: undefined, watched: this.watched };
   }
 
+  /** A mover on a joint of some kind: drawn again while that would lock or jam, so that no kind is rarer for it. */
   private mover(m: number): MoverSpec {
+    const kind = this.dice.one(KINDS);
+    for (;;) {
+      try {
+        return this.moverOn(kind, m);
+      } catch (error) {
+        if (!(error instanceof Unfit)) throw error;
+      }
+    }
+  }
+
+  private moverOn(kind: JointKind, m: number): MoverSpec {
     const { dice } = this;
-    const kind = dice.one(KINDS);
     const unit = kind === 'slide' || kind === 'track' ? 'mm' : 'rad';
     const most =
       unit === 'mm' ? dice.real(50, 800) * this.size : dice.real(0.1, kind === 'cup hinge' ? 1.9 : 2.6);
@@ -227,7 +230,7 @@ class Scenery {
   private solid(at: V3): Solid {
     const { dice, size } = this;
     const thin = () => dice.real(0.2, 2) * (size > 0.5 ? 1 : size);
-    const stout = () => dice.real(10, 300) * size;
+    const stout = () => dice.real(10, 160) * size;
     const box = (w: V3): Solid => ({
       kind: 'box',
       least: [at[0] - w[0] / 2, at[1] - w[1] / 2, at[2] - w[2] / 2],
@@ -324,7 +327,7 @@ class Scenery {
   private chosen({ from, to }: MoverSpec, reach: (t: number) => number, bare: boolean): number {
     const { dice } = this;
     if (bare && dice.chance(0.12)) return to + (to - from) * dice.real(0.02, 0.3);
-    if (dice.chance(0.4)) return dice.one([from, to, dice.real(from, to)]);
+    if (dice.chance(0.25)) return dice.one([from, to, dice.real(from, to)]);
     let best = from;
     for (let i = 0; i <= 60; i += 1) {
       const t = from + ((to - from) * i) / 60;
@@ -346,7 +349,7 @@ class Scenery {
       near + around,
       around + dice.real(-0.06, 0.06),
       fine * dice.real(0, 3),
-      fine * dice.real(-30, 60),
+      fine * dice.real(-5, 60),
     ]);
   }
 

@@ -21,7 +21,7 @@ type MoverSpec = SceneFile['movers'][number];
 export interface Judged {
   /** Where engine and referee disagree, in words; empty where they agree. */
   readonly wrong: readonly string[];
-  /** The engine's verdicts, mover by mover, or `refused`. */
+  /** What the engine says of each pair of bodies it names, or of the whole: `refused`. */
   readonly verdicts: readonly string[];
   /** Something came within a tenth of a millimetre of touching. */
   readonly close: boolean;
@@ -98,7 +98,13 @@ export function judge(api: ManifoldToplevel, { file, refused, watched }: Drawn, 
     solids.free();
   }
   const { wrong, close, pairs } = court;
-  return { wrong, verdicts: checks.map(({ verdict }) => verdict), close, pairs, ms };
+  return {
+    wrong,
+    verdicts: checks.flatMap(({ encounters }) => encounters.map(({ verdict }) => verdict)),
+    close,
+    pairs,
+    ms,
+  };
 }
 
 class Court {
