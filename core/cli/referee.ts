@@ -1,6 +1,7 @@
 /**
  * `npm run -s referee -- --scenes N --seed S`: random scenes of every joint, the engine's answers held against manifold-3d over poses
- * worked out apart from it. With `--prove` each fault that the engine once had is put back in a copy, and must be found.
+ * worked out apart from it. With `--prove` each fault that the engine once had (or `--only` those
+ * of a letter) is put back in a copy, and must be found.
  */
 import { spawn } from 'node:child_process';
 import { cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
@@ -39,7 +40,7 @@ function print({ scenes, wrong, joints, verdicts, close, pairs, slowest }: Tally
 /** Put a fault back into a copy of the core, and look how many scenes it takes to find it. */
 async function proved(fault: Fault, scenes: number, seed: number): Promise<boolean> {
   // Beside the packages, so that the copy finds them.
-  const cache = join(core, '..', 'node_modules', '.cache');
+  const cache = join(core, 'node_modules', '.cache');
   mkdirSync(cache, { recursive: true });
   const copy = mkdtempSync(join(cache, 'referee-'));
   try {
@@ -57,9 +58,13 @@ async function proved(fault: Fault, scenes: number, seed: number): Promise<boole
     const args = ['--import', 'tsx', join(copy, 'cli', 'referee.ts'), '--until-wrong'];
     const child = spawn(process.execPath, [...args, '--scenes', String(scenes), '--seed', String(seed)]);
     let output = '';
+    let failure = '';
     child.stdout.on('data', (chunk) => (output += chunk));
+    child.stderr.on('data', (chunk) => (failure += chunk));
     const code = await new Promise((resolve) => child.on('close', resolve));
     const first = /^ {2}(scene \d+: .*)$/m.exec(output)?.[1];
+    if (!/disagreements$/m.test(output))
+      throw new Error(`The copy with fault ${fault.letter} did not run.\n${failure}`);
     console.log(`${fault.letter}: ${fault.what}`);
     console.log(code === 1 && first ? `  found, ${first.slice(0, 150)}` : `  NOT FOUND in ${scenes} scenes`);
     return code === 1 && first !== undefined;
@@ -82,14 +87,16 @@ function found(source: string, wanted: string): readonly [number, number] {
 const scenes = option('scenes', 2000);
 const seed = option('seed', 1);
 if (process.argv.includes('--prove')) {
-  const queue = [...FAULTS];
+  const at = process.argv.indexOf('--only');
+  const tried = FAULTS.filter(({ letter }) => at < 0 || letter.startsWith(process.argv[at + 1] ?? ''));
+  const queue = [...tried];
   let missed = 0;
   const worker = async () => {
     for (let fault = queue.shift(); fault; fault = queue.shift())
       if (!(await proved(fault, scenes, seed))) missed += 1;
   };
   await Promise.all([worker(), worker()]);
-  console.log(`${FAULTS.length - missed} of ${FAULTS.length} faults found`);
+  console.log(`${tried.length - missed} of ${tried.length} faults found`);
   process.exitCode = missed === 0 ? 0 : 1;
 } else {
   const tally = tallied(await manifoldModule(), scenes, seed, process.argv.includes('--until-wrong'));

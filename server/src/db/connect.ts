@@ -2,6 +2,7 @@ import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import { fileURLToPath } from 'node:url';
 import pg from 'pg';
+import { PromptPool } from './promptPool';
 
 export type Database = NodePgDatabase;
 export interface Connection {
@@ -23,9 +24,11 @@ export async function connect(
   onIdleError: (error: Error) => void,
   prepare: (db: Database) => Promise<void> = async () => {},
 ): Promise<Connection> {
-  const pool = new pg.Pool({ connectionString: url, max: 8, connectionTimeoutMillis: 5000 });
-  // A server restart ends idle connections; the next query opens a new one.
+  const pool = new PromptPool({ connectionString: url, max: 8, connectionTimeoutMillis: 5000 });
+  // A server restart ends idle connections; the next query opens a new one. One that is lost while it is at work says so
+  // to its query, and to whoever listens to it: without an ear of its own that would end the process.
   pool.on('error', onIdleError);
+  pool.on('connect', (client) => client.on('error', () => undefined));
   const db = drizzle(pool);
   const holder = await pool.connect();
   try {

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { connect as connectTcp } from 'node:net';
-import { eq } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
+import pg from 'pg';
 import type { Server } from 'node:http';
 import type { Connection } from '../db/connect';
 import { connect } from '../db/connect';
@@ -245,5 +246,43 @@ describe('a database that goes away', () => {
     expect(response.status).toBeGreaterThanOrEqual(500);
     expect(((await response.json()) as { message: string }).message).toMatch(/\.$/);
     await new Promise((resolve) => app.close(resolve));
+  });
+
+  it('in the middle of a save is told as 503, nothing of it is kept, and the next save goes through', async () => {
+    const { id } = await newJob();
+    const other = new pg.Client({ connectionString: process.env['DATABASE_URL'] });
+    await other.connect();
+    // The save waits for the row that this one holds; then its own connection is ended under it.
+    await other.query('begin');
+    await other.query('select 1 from jobs where id = $1 for update', [id]);
+    const waiting = call('PUT', `/api/jobs/${id}`, save(1, 77));
+    const ended = async () => {
+      const { rowCount } = await connection.db.execute(
+        sql`select pg_terminate_backend(pid) from pg_stat_activity where wait_event_type = 'Lock' and query like 'update "jobs"%'`,
+      );
+      return rowCount;
+    };
+    for (let i = 0; i < 200 && !(await ended()); i += 1)
+      await new Promise((resolve) => setTimeout(resolve, 20));
+    const lost = await waiting;
+    await other.query('rollback');
+    await other.end();
+    expect([lost.status, lost.body.message]).toEqual([503, 'The database cannot be reached just now.']);
+    expect((await call('GET', `/api/jobs/${id}`)).body['revision']).toBe(1);
+    expect((await call('PUT', `/api/jobs/${id}`, save(1, 78))).status).toBe(200);
+  });
+
+  it('whose connections are all taken is told as 503 at once, and a burst that they can serve is not', async () => {
+    const { id } = await newJob();
+    const burst = await Promise.all(Array.from({ length: 60 }, () => call('GET', `/api/jobs/${id}`)));
+    expect(burst.map(({ status }) => status)).toEqual(Array<number>(60).fill(200));
+    const asleep = Array.from({ length: 8 }, async () => connection.db.execute(sql`select pg_sleep(3)`));
+    await new Promise((resolve) => setTimeout(resolve, 200));
+    const began = performance.now();
+    const { status, body } = await call('GET', `/api/jobs/${id}`);
+    expect([status, body.message]).toEqual([503, 'The database is busy just now.']);
+    expect(performance.now() - began).toBeLessThan(1500);
+    await Promise.all(asleep);
+    expect((await call('GET', `/api/jobs/${id}`)).status).toBe(200);
   });
 });

@@ -6,6 +6,7 @@ import { DeviceBench } from '../devices/bench';
 import { createJob, listJobs, listRevisions, readJob, saveJob, type Outcome } from '../jobs/jobs';
 import { NewJobSchema, SaveSchema } from '../jobs/schema';
 import { LogHub } from '../readings/hub';
+import { databaseAway } from '../db/away';
 import { deviceRoutes } from './deviceRoutes';
 import { guard } from './guard';
 import { hardwareRoutes } from './hardwareRoutes';
@@ -117,19 +118,13 @@ function answer<T>(response: Response, outcome: Outcome<T>, status = 200): void 
 }
 
 function toldError(error: unknown): { status: number; message: string } {
-  const { type, code } = (error ?? {}) as { type?: string; code?: string };
+  const { type } = (error ?? {}) as { type?: string };
   if (type === 'entity.too.large') return { status: 413, message: 'A plan may have up to 2 MB.' };
   if (type === 'entity.parse.failed')
     return { status: 400, message: 'This is not JSON, or holds characters no text has.' };
   if (type?.startsWith('encoding.') || type?.startsWith('charset.'))
     return { status: 415, message: 'Send JSON in UTF-8.' };
-  const lost = (code ?? causeCode(error))?.match(/^(ECONN|57P|08|ETIMEDOUT|EPIPE)/);
-  if (lost) return { status: 503, message: 'The database cannot be reached just now.' };
+  const why = databaseAway(error);
+  if (why) return { status: 503, message: why };
   return { status: 500, message: 'Something went wrong in the server; it is in its log.' };
-}
-
-function causeCode(error: unknown): string | undefined {
-  const cause = (error as { cause?: { code?: string; message?: string } } | undefined)?.cause;
-  if (cause?.message?.includes('onnection')) return 'ECONN';
-  return cause?.code;
 }

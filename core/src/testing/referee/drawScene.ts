@@ -403,6 +403,23 @@ class Scenery {
     }
   }
 
+  /** Draw a travel out below 0 to where a linkage of it cannot close: the path of that joint, where there is one. */
+  private beyondClosing({ movers }: SceneFile): string | undefined {
+    for (const [m, mover] of movers.entries()) {
+      for (const [b, { joints }] of mover.bodies.entries()) {
+        const j = joints.findIndex(({ kind }) => kind === 'four-bar');
+        const joint = joints[j];
+        if (joint?.kind !== 'four-bar') continue;
+        for (let from = Math.min(mover.from!, 0); from > -Math.PI; from -= 0.05) {
+          if (!apartFromReach(joint, from)) continue;
+          mover.from = from - 0.05;
+          return `movers[${m}].bodies[${b}].joints[${j}]`;
+        }
+      }
+    }
+    return undefined;
+  }
+
   /** The same scene with one thing in it that cannot be. */
   private spoilt(file: SceneFile): Drawn {
     const { dice } = this;
@@ -414,6 +431,8 @@ class Scenery {
     const planar = found.filter(
       ({ joint }) => joint.kind === 'four-bar' || joint.kind === 'track' || joint.kind === 'cup hinge',
     );
+    const far = dice.chance(0.4) ? this.beyondClosing(file) : undefined;
+    if (far !== undefined) return { file, refused: { at: far, saying: /close/ }, watched: this.watched };
     if (planar.length > 0 && dice.chance(0.7)) {
       const { joint, at } = dice.one(planar);
       const lean = dice.real(0.01, 0.6);
@@ -444,6 +463,16 @@ class Scenery {
       watched: this.watched,
     };
   }
+}
+
+/** Whether the ends of crank and rocker are clearly farther from each other than a coupler reaches, or nearer than it can fold. */
+function apartFromReach(
+  { first, second, crank, coupler, rocker, start }: Extract<JointSpec, { kind: 'four-bar' }>,
+  travel: number,
+): boolean {
+  const ground = Math.hypot(...second.map((x, i) => x - first[i]!));
+  const d = Math.hypot(ground - crank * Math.cos(start + travel), crank * Math.sin(start + travel));
+  return d > 1.02 * (coupler + rocker) || d < 0.98 * Math.abs(coupler - rocker);
 }
 
 const along = (n: V3, p: V3) => n[0] * p[0] + n[1] * p[1] + n[2] * p[2];

@@ -53,7 +53,10 @@ export const FAULTS: readonly Fault[] = [
     letter: 'D',
     what: 'what is unbounded times what does not move is no number, and nobody says so',
     file: 'motion/chainSweep.ts',
-    changes: [['if (!(most + bend < Infinity)) return false;', '']],
+    changes: [
+      ['if (!(most + bend < Infinity)) return false;', ''],
+      ['if (!this.bound(at, t, back, ahead)) return Infinity;', 'this.bound(at, t, back, ahead);'],
+    ],
   },
   {
     letter: 'F, beyond',
