@@ -4,8 +4,12 @@ import { serve } from '../src/workers/serve';
 import type { WorkerPort } from '../src/workers/pool';
 import type { ToWorker } from '../src/workers/protocol';
 
-/** Start the core in a worker of Node's: one end of the channel for a `WorkPool`. */
-export function spawnNodeWorker(): WorkerPort {
+/**
+ * Start the core in a worker of Node's: one end of the channel for a `WorkPool`.
+ *
+ * @param background  the process may end while it works
+ */
+export function spawnNodeWorker(background = false): WorkerPort {
   const worker = new Worker(new URL('./worker.boot.mjs', import.meta.url), { execArgv: [] });
   return {
     post: (message) => worker.postMessage(message),
@@ -18,6 +22,8 @@ export function spawnNodeWorker(): WorkerPort {
       worker.on('message', onMessage);
       worker.on('error', (error) => die(error.message));
       worker.on('exit', (code) => die(`The worker ended with ${code}.`));
+      // Listening holds the process again, so it is let go of last.
+      if (background) worker.unref();
     },
     end: () => void worker.terminate(),
   };

@@ -2,12 +2,14 @@ import type { Progress, SceneCheck } from '../clearance/checkScene';
 import type { Order } from '../clearance/order';
 import type { Plan } from '../plan/schema';
 import type { PairLine, Pass } from '../report/pass';
-import type { Report } from '../report/report';
+import type { Answer, Report } from '../report/report';
 import type { SentReport } from './sent';
 
 /** What a worker can be asked. A plan was read by the core before; a scene file is read by the worker itself. */
 export type Task =
   | { readonly kind: 'report'; readonly plan: Plan }
+  /** How the job stands, without what it rests on. */
+  | { readonly kind: 'answer'; readonly plan: Plan }
   | { readonly kind: 'scene'; readonly file: unknown }
   /** The table of all pairs of a plan's parts, the map of two of them, and an order that opens some. */
   | { readonly kind: 'pairs'; readonly plan: Plan }
@@ -17,6 +19,7 @@ export type Task =
 /** What each task comes to. */
 export interface Results {
   readonly report: Report;
+  readonly answer: Answer;
   readonly scene: SceneCheck;
   readonly pairs: readonly PairLine[];
   readonly pass: Pass;

@@ -116,6 +116,8 @@ function* stepsOf(task: Task, known: Known): Generator<Progress, Results[keyof R
   switch (task.kind) {
     case 'report':
       return yield* reportSteps(plan, checker);
+    case 'answer':
+      return (yield* reportSteps(plan, checker)).answer;
     case 'pairs':
       return yield* telling(pairLines(buildScene(plan), maps, plan.units), PART_WAY);
     case 'pass':

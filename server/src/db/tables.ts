@@ -13,7 +13,7 @@ import {
   timestamp,
   uuid,
 } from 'drizzle-orm/pg-core';
-import type { Edit, Hardware, Instrument, Plan, Reading } from '@tarnpass/core';
+import type { Answer, Edit, Hardware, Instrument, Plan, Reading } from '@tarnpass/core';
 
 /** What can be taken back, and what was, the latest last: both survive a reload and another browser. */
 export interface History {
@@ -43,6 +43,11 @@ export const revisions = pgTable(
     revision: integer('revision').notNull(),
     formatVersion: integer('format_version').notNull(),
     plan: jsonb('plan').$type<Plan>().notNull(),
+    /** How many parts it has. */
+    parts: integer('parts'),
+    /** How it stands, worked out after it was saved, and by which engine; null until then. */
+    answer: jsonb('answer').$type<Answer>(),
+    answeredBy: text('answered_by'),
     /** Names of the edits since the revision before. */
     edits: jsonb('edits').$type<readonly string[]>().notNull(),
     savedAt: timestamp('saved_at', { withTimezone: true }).notNull().defaultNow(),

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { connect as connectTcp } from 'node:net';
@@ -7,7 +8,7 @@ import type { Server } from 'node:http';
 import type { Connection } from '../db/connect';
 import { connect } from '../db/connect';
 import { jobs, revisions } from '../db/tables';
-import { GENERIC_HARDWARE, readPlanFile } from '@tarnpass/core';
+import { GENERIC_HARDWARE, PLAN_VERSION, readPlan, readPlanFile, reportOf } from '@tarnpass/core';
 import { layDemo } from '../jobs/demo';
 import { createApp } from './app';
 
@@ -15,6 +16,7 @@ const DEMO = new URL('../../../demo/', import.meta.url);
 const ROOM = new URL('../../../core/src/testing/room.json', import.meta.url);
 const file = readPlanFile(readFileSync(ROOM, 'utf8'));
 if (!file.ok) throw new Error('the room must read');
+const ready = file;
 const plan: Record<string, unknown> = { ...file.plan };
 const history = { done: [], undone: [] };
 
@@ -199,6 +201,48 @@ describe('the jobs API on a real PostgreSQL', () => {
       plan: { parts: { limit: number }[] };
     };
     expect([revision, now.parts[0]!.limit]).toEqual([3, 105]);
+  });
+});
+
+describe('the list of jobs', () => {
+  type Row = { id: string; revision: number; parts: number | null; answer: unknown };
+  const list = async () => (await call('GET', '/api/jobs')).body as unknown as Row[];
+
+  it('checks nothing for it: jobs without an answer are listed at once, and have theirs from the core soon after', async () => {
+    const ids = Array.from({ length: 30 }, () => randomUUID());
+    // As kept by a server that stored no answers yet.
+    await connection.db.insert(jobs).values(ids.map((id) => ({ id, title: 'old', revision: 1, history })));
+    await connection.db
+      .insert(revisions)
+      .values(
+        ids.map((id) => ({
+          jobId: id,
+          revision: 1,
+          formatVersion: PLAN_VERSION,
+          plan: ready.plan,
+          edits: [],
+        })),
+      );
+    const mine = async () => (await list()).filter(({ id }) => ids.some((one) => one === id));
+    expect((await mine()).some(({ answer }) => answer === null)).toBe(true);
+    for (let i = 0; i < 600 && (await mine()).some(({ answer }) => answer === null); i += 1)
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    const { answer } = reportOf(ready.plan);
+    for (const row of await mine())
+      expect([row.parts, row.answer]).toEqual([ready.plan.parts.length, JSON.parse(JSON.stringify(answer))]);
+  });
+
+  it('tells of the newest revision how it stands, and not what stood before', async () => {
+    const { id } = await newJob();
+    await call('PUT', `/api/jobs/${id}`, save(1, 40));
+    let row: Row | undefined;
+    for (let i = 0; i < 300 && !row?.answer; i += 1) {
+      row = (await list()).find((one) => one.id === id);
+      await new Promise((resolve) => setTimeout(resolve, 50));
+    }
+    const read = readPlan(save(1, 40).plan);
+    if (!read.ok) throw new Error('it must be taken');
+    expect([row!.revision, row!.answer]).toEqual([2, JSON.parse(JSON.stringify(reportOf(read.plan).answer))]);
   });
 });
 

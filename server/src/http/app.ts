@@ -3,6 +3,7 @@ import helmet from 'helmet';
 import { LARGEST_LOG, LARGEST_PLAN } from '@tarnpass/core';
 import type { Connection } from '../db/connect';
 import { DeviceBench } from '../devices/bench';
+import { AnswerKeeper } from '../jobs/answers';
 import { createJob, listJobs, listRevisions, readJob, saveJob, type Outcome } from '../jobs/jobs';
 import { NewJobSchema, SaveSchema } from '../jobs/schema';
 import { LogHub } from '../readings/hub';
@@ -23,6 +24,7 @@ export interface AppOptions {
 /** The whole server: the API under /api, and the page for every other address. */
 export function createApp({ connection, page, log }: AppOptions): Express {
   const { db } = connection;
+  const answers = new AnswerKeeper(db, log);
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -49,11 +51,14 @@ export function createApp({ connection, page, log }: AppOptions): Express {
   app.use('/api', hardwareRoutes(db));
 
   app.get('/api/jobs', async (_request, response) => {
-    response.json(await listJobs(db));
+    response.json(await listJobs(db, answers));
   });
   app.post('/api/jobs', async (request, response) => {
     const body = parsed(NewJobSchema, request.body, response);
-    if (body) answer(response, await createJob(db, body.plan, null, body.log), 201);
+    if (!body) return;
+    const made = await createJob(db, body.plan, null, body.log);
+    if (made.kind === 'done') answers.ask(made.value.id, made.value.revision);
+    answer(response, made, 201);
   });
   app.get('/api/jobs/:id', async (request, response) => {
     const id = jobId(request, response);
@@ -62,7 +67,10 @@ export function createApp({ connection, page, log }: AppOptions): Express {
   app.put('/api/jobs/:id', async (request, response) => {
     const id = jobId(request, response);
     const save = id && parsed(SaveSchema, request.body, response);
-    if (id && save) answer(response, await saveJob(db, id, save));
+    if (!id || !save) return;
+    const saved = await saveJob(db, id, save);
+    if (saved.kind === 'done') answers.ask(id, saved.value.revision);
+    answer(response, saved);
   });
   app.get('/api/jobs/:id/revisions', async (request, response) => {
     const id = jobId(request, response);

@@ -3,7 +3,6 @@ import {
   LARGEST_PLAN,
   PLAN_VERSION,
   readPlan,
-  reportOf,
   type Answer,
   type Issue,
   type Plan,
@@ -13,7 +12,8 @@ import { and, desc, eq } from 'drizzle-orm';
 import type { Database } from '../db/connect';
 import { jobs, revisions, type History } from '../db/tables';
 import { put } from '../readings/readings';
-import { answers } from './answers';
+import type { AnswerKeeper } from './answers';
+import { engineMark } from './engine';
 import type { Save } from './schema';
 
 export interface JobRow {
@@ -21,8 +21,9 @@ export interface JobRow {
   readonly title: string;
   readonly revision: number;
   readonly savedAt: Date;
-  readonly parts: number;
-  readonly answer: Answer;
+  /** Null until it is worked out, which is soon. */
+  readonly parts: number | null;
+  readonly answer: Answer | null;
 }
 
 export interface Job {
@@ -49,25 +50,41 @@ export type Outcome<T> =
 
 const NO_HISTORY: History = { done: [], undone: [] };
 
-/** Every job with how it stands, the last saved first. */
-export async function listJobs(db: Database): Promise<JobRow[]> {
-  const rows = await db
+/** A list that lacks the answer to what was saved this moment waits so long for it, ms. */
+const MOMENT = 100;
+
+/** Every job with how it stands, the last saved first. Nothing is checked for it: what is not known yet is asked for. */
+export async function listJobs(db: Database, answers: AnswerKeeper): Promise<JobRow[]> {
+  const rows = await jobRows(db);
+  const stale = rows.filter(({ answer, answeredBy }) => answer === null || answeredBy !== engineMark());
+  for (const { id, revision } of stale) answers.ask(id, revision);
+  const missing = rows.some(({ answer }) => answer === null);
+  if (missing) await answers.soon(MOMENT);
+  const known = missing ? await jobRows(db) : rows;
+  return known.map(({ id, title, revision, savedAt, parts, answer }) => ({
+    id,
+    title,
+    revision,
+    savedAt,
+    parts,
+    answer,
+  }));
+}
+
+const jobRows = (db: Database) =>
+  db
     .select({
       id: jobs.id,
       title: jobs.title,
       revision: jobs.revision,
       savedAt: jobs.savedAt,
-      plan: revisions.plan,
+      parts: revisions.parts,
+      answer: revisions.answer,
+      answeredBy: revisions.answeredBy,
     })
     .from(jobs)
     .innerJoin(revisions, and(eq(revisions.jobId, jobs.id), eq(revisions.revision, jobs.revision)))
     .orderBy(desc(jobs.savedAt));
-  return rows.map(({ id, title, revision, savedAt, plan }) => {
-    const current = stored(plan);
-    const answer = answers.of(`${id}/${revision}`, () => reportOf(current).answer);
-    return { id, title, revision, savedAt, parts: current.parts.length, answer };
-  });
-}
 
 export async function createJob(
   db: Database,
@@ -89,6 +106,7 @@ export async function createJob(
       revision: 1,
       formatVersion: PLAN_VERSION,
       plan,
+      parts: plan.parts.length,
       edits: [],
       savedAt: job!.savedAt,
     });
@@ -134,9 +152,15 @@ export async function saveJob(db: Database, id: string, save: Save): Promise<Out
       .where(and(eq(jobs.id, id), eq(jobs.revision, baseRevision)))
       .returning();
     if (!job) return undefined;
-    await tx
-      .insert(revisions)
-      .values({ jobId: id, revision, formatVersion: PLAN_VERSION, plan, edits, savedAt: job.savedAt });
+    await tx.insert(revisions).values({
+      jobId: id,
+      revision,
+      formatVersion: PLAN_VERSION,
+      plan,
+      parts: plan.parts.length,
+      edits,
+      savedAt: job.savedAt,
+    });
     return { id, revision, savedAt: job.savedAt, plan, history };
   });
   if (saved) return { kind: 'done', value: saved };

@@ -6,8 +6,9 @@ export interface JobRow {
   readonly title: string;
   readonly revision: number;
   readonly savedAt: string;
-  readonly parts: number;
-  readonly answer: Answer;
+  /** Null while it is worked out. */
+  readonly parts: number | null;
+  readonly answer: Answer | null;
 }
 export interface History {
   readonly done: readonly Edit[];

@@ -12,6 +12,9 @@ import { useSheet } from '../theme/SheetProvider';
 import { Swatch } from '../ui/Patterns';
 import { saveBlob } from '../ui/saveBlob';
 
+/** While the server still works out how a job stands, the list is asked for again after this, ms. */
+const LOOK_AGAIN = 1000;
+
 /** Every job with how it stands; a new one, one from a plan file, and any of them as a file. */
 export function JobsScreen() {
   const navigate = useNavigate();
@@ -30,9 +33,22 @@ export function JobsScreen() {
     }
   }, []);
   useEffect(() => {
-    listJobs().then(setJobs, (error: unknown) =>
-      setTrouble([error instanceof ApiError ? error.message : String(error)]),
-    );
+    let again: ReturnType<typeof setTimeout> | undefined;
+    let gone = false;
+    const list = () =>
+      listJobs().then(
+        (rows) => {
+          if (gone) return;
+          setJobs(rows);
+          if (rows.some(({ answer }) => answer === null)) again = setTimeout(list, LOOK_AGAIN);
+        },
+        (error: unknown) => setTrouble([error instanceof ApiError ? error.message : String(error)]),
+      );
+    void list();
+    return () => {
+      gone = true;
+      clearTimeout(again);
+    };
   }, []);
 
   const start = (plan: unknown, log?: ReadingLog) =>
@@ -171,16 +187,22 @@ export function JobsScreen() {
                     </Typography>
                   </Box>
                   <Box sx={{ display: 'flex', gap: 1.25, minWidth: 0 }}>
-                    <Box sx={{ pt: '3px' }}>
-                      <Swatch verdict={job.answer.verdict} />
-                    </Box>
-                    <Typography>
-                      {job.answer.stands}, so next,{' '}
-                      <Box component="span" sx={{ color: 'primary.main' }}>
-                        {job.answer.next}
-                      </Box>
-                      .
-                    </Typography>
+                    {job.answer ? (
+                      <>
+                        <Box sx={{ pt: '3px' }}>
+                          <Swatch verdict={job.answer.verdict} />
+                        </Box>
+                        <Typography>
+                          {job.answer.stands}, so next,{' '}
+                          <Box component="span" sx={{ color: 'primary.main' }}>
+                            {job.answer.next}
+                          </Box>
+                          .
+                        </Typography>
+                      </>
+                    ) : (
+                      <Typography sx={{ color: 'text.secondary' }}>It is being checked.</Typography>
+                    )}
                   </Box>
                 </Box>
                 <IconButton
