@@ -57,12 +57,10 @@ export function groundAbout(
 ): Ground {
   const { first, second, start, normal } = couple;
   const known = normal[0] !== 0 || normal[1] !== 0 || normal[2] !== 0;
-  if (
-    known &&
-    nearest(first.corners, normal) > farthest(second.corners, normal) &&
-    apartAlong(first, second, normal, halfA, halfB)
-  )
-    return FREE;
+  const moves = first.farthest(halfA) + second.farthest(halfB);
+  const gap = known ? nearest(first.corners, normal) - farthest(second.corners, normal) : 0;
+  // Farther apart than both can move, whatever way they go: the bound along the normal need not be worked out.
+  if (gap > moves + ROUNDING || (gap > 0 && apartAlong(first, second, normal, halfA, halfB))) return FREE;
   tally.evaluations += 1;
   separate(first.piece, first.corners, second.piece, second.corners, start, out, 0);
   couple.overlaps = !(out.value > 0);
@@ -70,9 +68,8 @@ export function groundAbout(
     normal.set(out.normal);
     return apartAlong(first, second, normal, halfA, halfB) ? FREE : UNKNOWN;
   }
-  const moves = first.farthest(halfA) + second.farthest(halfB);
   // No depth is more than the overlap along any one direction: the one known says most often that it is not enough.
-  if (known && farthest(second.corners, normal) - nearest(first.corners, normal) <= moves) return UNKNOWN;
+  if (known && -gap <= moves) return UNKNOWN;
   const depth = -leastOverlapAxis(first.piece, first.corners, second.piece, second.corners, out);
   normal.set(out.normal);
   return depth > moves ? BLOCKED : UNKNOWN;

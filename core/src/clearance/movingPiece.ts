@@ -23,6 +23,9 @@ export class MovingPiece {
   at = Number.NaN;
   /** The parts of the stretch asked last, where knots cut it, in front of a list of those once used. */
   private readonly parts: Part[] = [];
+  private farAt = Number.NaN;
+  private farHalf = Number.NaN;
+  private far = 0;
   private overFrom = Number.NaN;
   private overTo = Number.NaN;
   private overSpeed = 0;
@@ -67,8 +70,15 @@ export class MovingPiece {
 
   /** The farthest a corner can get from where it stands, within half a stretch, across any knots, mm. */
   farthest(half: number): number {
+    if (this.at === this.farAt && half === this.farHalf) return this.far;
+    this.farAt = this.at;
+    this.farHalf = half;
+    return (this.far = proven(this.farthestWithin(half)));
+  }
+
+  private farthestWithin(half: number): number {
     const parts = this.partsWithin(half);
-    if (parts === 0) return proven(half * this.sweep.speedOver(this.corners, this.at, half, half));
+    if (parts === 0) return half > 0 ? half * this.sweep.speedOver(this.corners, this.at, half, half) : 0;
     let [before, beyond] = [0, 0];
     for (let i = 0; i < parts; i += 1) {
       const { sweep, corners, middle, width } = this.parts[i]!;
@@ -76,7 +86,7 @@ export class MovingPiece {
       if (middle < this.at) before += way;
       else beyond += way;
     }
-    return proven(Math.max(before, beyond));
+    return Math.max(before, beyond);
   }
 
   /** A box that holds it over a stretch of the travel, mm. The stretch asked last is remembered: it is asked for all that stand near. */
