@@ -5,6 +5,7 @@ import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { saveBeforeClose } from './job/autosave';
+import { losesOnClose } from './job/jobSlice';
 import { JobsScreen } from './jobs/JobsScreen';
 import { store } from './store';
 import { SheetProvider } from './theme/SheetProvider';
@@ -47,6 +48,9 @@ const router = createBrowserRouter([
 ]);
 
 addEventListener('pagehide', () => saveBeforeClose(store.getState()));
+addEventListener('beforeunload', (event) => {
+  if (losesOnClose(store.getState().job)) event.preventDefault();
+});
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

@@ -13,6 +13,8 @@ interface Props {
   readonly stage: Stage;
   readonly revision: number;
   readonly saving: Saving;
+  /** Whether the browser keeps what is not saved. */
+  readonly keptHere: boolean;
   readonly tools: React.ReactNode;
 }
 
@@ -38,7 +40,7 @@ function measureWords(plan: Plan, report: Report | null): string {
   return things > 0 ? `${many(things, 'thing')} in the space` : 'an empty space';
 }
 
-function marksOf({ plan, report, revision, saving }: Props, pieces: number): Mark[] {
+function marksOf({ plan, report, revision, saving, keptHere }: Props, pieces: number): Mark[] {
   const hits = thingsIn(report?.parts ?? [], 'hits');
   const tight = thingsIn(report?.parts ?? [], 'tight');
   const parts = plan.parts.length;
@@ -53,7 +55,7 @@ function marksOf({ plan, report, revision, saving }: Props, pieces: number): Mar
     saved: `revision ${revision}`,
     unsaved: 'saving soon',
     saving: 'saving',
-    waiting: 'not saved yet, kept here',
+    waiting: keptHere ? 'not saved yet, kept here' : 'not saved, on this page alone',
     conflict: 'two versions',
   };
   return [

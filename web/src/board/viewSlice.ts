@@ -1,6 +1,7 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { Order, Side } from '@tarnpass/core';
 import { opened } from '../job/jobSlice';
+import { browserStore } from '../ui/browserStore';
 
 /** What a pane of the sheet can show. */
 export const VIEWS = {
@@ -54,7 +55,7 @@ const KEY = 'tarnpass-panes';
 
 /** The panes this browser last showed. */
 function keptPanes(): readonly ViewKind[] {
-  const kept = (localStorage.getItem(KEY) ?? '').split(' ').filter((kind) => kind in VIEWS) as ViewKind[];
+  const kept = (browserStore.get(KEY) ?? '').split(' ').filter((kind) => kind in VIEWS) as ViewKind[];
   return kept.length > 0 ? kept.slice(0, MOST_PANES) : ['plan', 'section', 'pass'];
 }
 
@@ -100,7 +101,7 @@ const viewSlice = createSlice({
     played: (state, { payload }: PayloadAction<number | null>) => ({ ...state, playing: payload }),
     allShut: (state) => ({ ...state, travels: {} }),
     panesSet: (state, { payload }: PayloadAction<readonly ViewKind[]>) => {
-      localStorage.setItem(KEY, payload.join(' '));
+      browserStore.set(KEY, payload.join(' '));
       return { ...state, panes: payload };
     },
     /** See to it that a view is shown: in place of the last pane where no pane shows it. */

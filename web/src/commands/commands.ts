@@ -1,3 +1,5 @@
+import { browserStore } from '../ui/browserStore';
+
 /** Everything that can be done by name or by key: the page of keys, the search and the board read this one table. */
 export const COMMANDS = {
   find: { words: 'Find a command or a thing', keys: 'w', group: 'Finding' },
@@ -67,9 +69,14 @@ export function keyText(keys: string): string {
 }
 
 const KEPT = 'tarnpass-single-keys';
+/** Of this page: it holds where the browser keeps nothing. */
+let chosen: boolean | undefined;
 
 /** Whether keys without Ctrl count: who speaks to the computer, or rests a hand on the keys, can turn them off. */
 export const singleKeys = {
-  on: (): boolean => localStorage.getItem(KEPT) !== 'off',
-  set: (on: boolean): void => localStorage.setItem(KEPT, on ? 'on' : 'off'),
+  on: (): boolean => chosen ?? browserStore.get(KEPT) !== 'off',
+  set: (on: boolean): void => {
+    chosen = on;
+    browserStore.set(KEPT, on ? 'on' : 'off');
+  },
 };

@@ -4,6 +4,7 @@ import type { AppDispatch, RootState } from '../store';
 import { dropDraft, keepDraft } from './draft';
 import { samePlan } from './samePlan';
 import {
+  draftKept,
   draftTaken,
   edited,
   mineOnTop,
@@ -14,6 +15,7 @@ import {
   saveStarted,
   saveWaits,
   undone,
+  type OpenJob,
 } from './jobSlice';
 
 /** A pause in the edits this long makes a revision, ms; and so long after a save that failed, the next try. */
@@ -28,12 +30,18 @@ export const autosave = createListenerMiddleware<RootState, AppDispatch>();
 
 let underWay = false;
 
+/** Keep the draft in this browser, and say where that fails: then it stands on this page alone. */
+function keep(job: OpenJob, dispatch: AppDispatch): void {
+  const kept = keepDraft(job.id, saveBody(job));
+  if (kept !== job.kept) dispatch(draftKept(kept));
+}
+
 autosave.startListening({
   matcher: isAnyOf(edited, undone, redone, draftTaken, mineOnTop),
   effect: async (_action, { getState, dispatch, cancelActiveListeners, delay }) => {
     const { job } = getState();
     if (!job) return;
-    keepDraft(job.id, saveBody(job));
+    keep(job, dispatch);
     cancelActiveListeners();
     await delay(PAUSE);
     await save(job.id, getState, dispatch);
@@ -62,7 +70,7 @@ async function save(id: string, getState: () => RootState, dispatch: AppDispatch
     const now = getState().job!;
     if (now.saving.kind === 'saved') dropDraft(id);
     else {
-      keepDraft(id, saveBody(now));
+      keep(now, dispatch);
       wait = 0;
     }
   } catch (error) {

@@ -21,6 +21,8 @@ export interface OpenJob {
   /** Names of the edits that no save holds yet. */
   readonly unsavedEdits: readonly string[];
   readonly saving: Saving;
+  /** Whether this browser keeps what is not saved: its storage may be full, or turned off. */
+  readonly kept: boolean;
 }
 
 const MOST_UNDO = 100;
@@ -37,19 +39,24 @@ const jobSlice = createSlice({
       version: 1,
       unsavedEdits: [],
       saving: { kind: 'saved', at: payload.savedAt },
+      kept: true,
     }),
-    /** Go on from a draft kept in this browser; it builds on the revision just opened. */
+    /** Go on from a draft kept in this browser. It builds on the revision it says, which may be older than the one just opened. */
     draftTaken: (state, { payload }: PayloadAction<SaveBody>): OpenJob | null => {
       if (!state) return state;
-      const { plan, history, edits } = payload;
+      const { plan, history, edits, baseRevision } = payload;
       return {
         ...state,
+        revision: baseRevision,
         plan,
         history,
         unsavedEdits: edits,
         version: state.version + 1,
         saving: { kind: 'unsaved' },
       };
+    },
+    draftKept: (state, { payload }: PayloadAction<boolean>) => {
+      if (state) state.kept = payload;
     },
     closed: (): OpenJob | null => null,
     edited: (state, { payload }: PayloadAction<{ plan: Plan; edit: Edit }>) => {
@@ -119,9 +126,13 @@ function changed(state: OpenJob, plan: Plan, name: string, history: History): Op
 }
 
 export const {
-  opened, draftTaken, closed, edited, undone, redone, saveStarted, saveDone, saveWaits, saveConflicted, mineOnTop,
+  opened, draftTaken, draftKept, closed, edited, undone, redone, saveStarted, saveDone, saveWaits, saveConflicted, mineOnTop,
 } = jobSlice.actions; // prettier-ignore
 export const jobReducer = jobSlice.reducer;
+
+/** Whether closing the page loses something, or leaves a choice open that was asked. */
+export const losesOnClose = (job: OpenJob | null): boolean =>
+  job !== null && job.saving.kind !== 'saved' && (!job.kept || job.saving.kind === 'conflict');
 
 /** What a save of the plan as it stands sends. */
 export function saveBody(job: OpenJob): SaveBody {

@@ -1,26 +1,32 @@
 import { readPlan } from '@tarnpass/core';
 import { readJob } from '../api/client';
 import type { AppThunk } from '../store';
-import { dropDraft, keptDraft } from './draft';
+import { dropFound, findDraft } from './draft';
 import { draftTaken, opened, saveConflicted } from './jobSlice';
 import { samePlan } from './samePlan';
 
 /**
  * Open a job, and go on from what this browser had not saved: on the same revision it is taken up again, on a newer
- * one the person is asked. Rejects with an ApiError where the job cannot be had.
+ * one the person is asked, as often as it takes to be told. Rejects with an ApiError where the job cannot be had.
  */
 export const openJob =
   (id: string): AppThunk<Promise<void>> =>
-  async (dispatch) => {
+  async (dispatch, getState) => {
     const job = await readJob(id);
     dispatch(opened(job));
-    const draft = keptDraft(id);
-    if (!draft) return;
-    const read = readPlan(draft.plan);
-    if (!read.ok || samePlan(job.plan, read.plan)) {
-      dropDraft(id);
-      return;
+    for (;;) {
+      const draft = await findDraft(id);
+      if (!draft || getState().job?.id !== id) return;
+      const read = readPlan(draft.body.plan);
+      if (!read.ok) return;
+      if (!samePlan(job.plan, read.plan)) {
+        dispatch(draftTaken({ ...draft.body, plan: read.plan }));
+        // It is this tab's own from now on, kept under its name.
+        const own = await findDraft(id);
+        if (own && own.key !== draft.key && samePlan(own.body.plan, read.plan)) dropFound(draft);
+        if (draft.body.baseRevision !== job.revision) dispatch(saveConflicted(job));
+        return;
+      }
+      dropFound(draft);
     }
-    dispatch(draftTaken({ ...draft, plan: read.plan }));
-    if (draft.baseRevision !== job.revision) dispatch(saveConflicted(job));
   };

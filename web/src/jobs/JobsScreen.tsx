@@ -2,15 +2,15 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
-import { LARGEST_LOG, newPlan, pathText, readPlanFile, writePlanFile, type ReadingLog } from '@tarnpass/core';
+import { LARGEST_LOG, newPlan, pathText, readPlanFile, type ReadingLog } from '@tarnpass/core';
 import { Download, FileUp, Moon, Plus, Sun, Zap } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ApiError, createJob, listJobs, readJob, readLog, type JobRow } from '../api/client';
+import { savePlanFile } from '../job/savePlanFile';
 import { colour } from '../theme/palette';
 import { useSheet } from '../theme/SheetProvider';
 import { Swatch } from '../ui/Patterns';
-import { saveBlob } from '../ui/saveBlob';
 
 /** While the server still works out how a job stands, the list is asked for again after this, ms. */
 const LOOK_AGAIN = 1000;
@@ -72,7 +72,7 @@ export function JobsScreen() {
   const download = (row: JobRow) =>
     attempt(async () => {
       const [job, log] = await Promise.all([readJob(row.id), readLog(row.id)]);
-      saveBlob(new Blob([writePlanFile(job.plan, log)], { type: 'application/json' }), row.title, 'json');
+      savePlanFile(job.plan, log);
     });
 
   return (

@@ -18,6 +18,7 @@ import { Crosshair } from 'lucide-react';
 import { useId, useRef, useState } from 'react';
 import { useApp, useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
+import { browserStore } from '../ui/browserStore';
 import { instrumentOf } from './instruments';
 import { takeReading } from './live';
 import { TAKE_KEY, useTake } from './useTake';
@@ -32,7 +33,7 @@ interface Props {
 }
 
 const WHO = 'tarnpass-who';
-const keptWho = () => localStorage.getItem(WHO) ?? '';
+const keptWho = () => browserStore.get(WHO) ?? '';
 
 /** One reading: typed or taken off a device, where, with what, by whom. Enter keeps it and waits for the next. */
 export function ReadingForm({ dimension, units, large = false, free = false }: Props) {
@@ -67,7 +68,7 @@ export function ReadingForm({ dimension, units, large = false, free = false }: P
           : unitDoubt(read.mm, dimension.mm, units);
     setWrong(fault);
     if (fault || !read.ok) return field.current?.focus();
-    localStorage.setItem(WHO, who);
+    browserStore.set(WHO, who);
     dispatch(
       takeReading({
         id: crypto.randomUUID(),

@@ -1,7 +1,9 @@
 import { DeviceEventSchema, type Instrument, type Reading, type ReadingLog } from '@tarnpass/core';
 import * as v from 'valibot';
 import { ApiError, readLog, sendLog } from '../api/client';
+import { isOpenTab, tabClaimed, tabName } from '../job/tab';
 import type { AppThunk } from '../store';
+import { browserStore } from '../ui/browserStore';
 import {
   deviceIs,
   deviceRead,
@@ -19,26 +21,39 @@ const AGAIN = 2000;
 /** Entries that come in a burst are put on the page together, ms. */
 const GATHER = 30;
 
-const key = (job: string) => `tarnpass-readings-${job}`;
+const START = 'tarnpass-readings-';
+const key = (job: string) => `${START}${job}.${tabName()}`;
 
-/** What waits to be sent, kept in this browser until the server has it: a closed lid or a lost connection loses none. */
+/**
+ * What waits to be sent, kept in this browser until the server has it: a closed lid or a lost connection loses none. One a
+ * tab; what a tab that is gone left behind goes with this one's. The server takes each reading once, however often it is sent.
+ */
 const outbox = {
   keep: (job: string, readings: readonly Reading[]): void => {
-    try {
-      if (readings.length > 0) localStorage.setItem(key(job), JSON.stringify(readings));
-      else localStorage.removeItem(key(job));
-    } catch {
-      // A full store only takes this second net away.
-    }
+    if (readings.length > 0) browserStore.set(key(job), JSON.stringify(readings));
+    else browserStore.remove(key(job));
   },
-  kept: (job: string): readonly Reading[] => {
-    try {
-      return JSON.parse(localStorage.getItem(key(job)) ?? '[]') as Reading[];
-    } catch {
-      return [];
+  own: (job: string): readonly Reading[] => readingsAt(key(job)),
+  /** Takes them over: they are this tab's to keep from then on. */
+  leftBehind: async (job: string): Promise<readonly Reading[]> => {
+    await tabClaimed;
+    const all: Reading[] = [];
+    for (const at of browserStore.keys(`${START}${job}`)) {
+      if (at === key(job) || (await isOpenTab(at.slice(START.length + job.length + 1)))) continue;
+      all.push(...readingsAt(at));
+      browserStore.remove(at);
     }
+    return all;
   },
 };
+
+function readingsAt(at: string): Reading[] {
+  try {
+    return JSON.parse(browserStore.get(at) ?? '[]') as Reading[];
+  } catch {
+    return [];
+  }
+}
 
 /** Read a job's log, and hear what comes in for it from now on, here or elsewhere. Returns what ends it. */
 export const followLog =
@@ -95,8 +110,14 @@ export const followLog =
         },
       );
     };
-    dispatch(outboxFound(outbox.kept(job)));
+    dispatch(outboxFound(outbox.own(job)));
     begin();
+    void outbox.leftBehind(job).then((left) => {
+      if (left.length === 0 || getState().job?.id !== job) return;
+      dispatch(outboxFound(left));
+      outbox.keep(job, getState().readings.outbox);
+      void dispatch(sendOutbox(job));
+    });
     return () => {
       ended = true;
       clearTimeout(timer);

@@ -98,7 +98,10 @@ const readingsSlice = createSlice({
         outbox,
       };
     },
-    outboxFound: (state, { payload }: PayloadAction<readonly Reading[]>) => ({ ...state, outbox: payload }),
+    outboxFound: (state, { payload }: PayloadAction<readonly Reading[]>) => ({
+      ...state,
+      outbox: payload.reduce<readonly Reading[]>(withEntry, state.outbox),
+    }),
     readingTaken: (state, { payload }: PayloadAction<Reading>) => ({
       ...state,
       log: { ...state.log, readings: withEntry(state.log.readings, payload) },

@@ -2,6 +2,7 @@ import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { createContext, useContext, useMemo, useState } from 'react';
+import { browserStore } from '../ui/browserStore';
 import type { Sheet } from './palette';
 import { themeOf } from './theme';
 
@@ -17,7 +18,7 @@ const KEY = 'tarnpass-sheet';
 export function SheetProvider({ children }: { children: React.ReactNode }) {
   const prefersDark = useMediaQuery('(prefers-color-scheme: dark)');
   const [chosen, setChosen] = useState<Sheet | null>(() => {
-    const kept = localStorage.getItem(KEY);
+    const kept = browserStore.get(KEY);
     return kept === 'light' || kept === 'dark' ? kept : null;
   });
   const sheet = chosen ?? (prefersDark ? 'dark' : 'light');
@@ -27,7 +28,7 @@ export function SheetProvider({ children }: { children: React.ReactNode }) {
       sheet,
       toggle: () => {
         const next = sheet === 'light' ? 'dark' : 'light';
-        localStorage.setItem(KEY, next);
+        browserStore.set(KEY, next);
         setChosen(next);
       },
     }),
