@@ -3,10 +3,17 @@ import { cpus } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { Figures, median } from './figures';
 import { measureMaps } from './maps';
-import { measureReadings } from './readings';
+import { measureDrawing, measureReadings } from './readings';
 import { measureBank } from './bank';
 import { measureWall } from './wall';
-import { measureGrowth, measureWarmRoom, printColdRoom, printLongestStep, printPeakMemory } from './rooms';
+import {
+  measureGrowth,
+  measureNear,
+  measureWarmRoom,
+  printColdRoom,
+  printLongestStep,
+  printPeakMemory,
+} from './rooms';
 
 /**
  * `npm run -s bench`: ratios against general-purpose libraries, measured side by side in one run; `-- --json` prints
@@ -28,7 +35,9 @@ async function measure(): Promise<void> {
   measureWarmRoom(figures);
   measureMaps(figures);
   measureGrowth(figures);
+  measureNear(figures);
   measureReadings(figures);
+  measureDrawing(figures);
   measureWall(figures);
   measureBank(figures);
   figures.note('longestStepMs', median(Array.from({ length: 5 }, () => alone('--step'))));

@@ -1,6 +1,7 @@
 import {
   measurable,
   newPlan,
+  outlineOf,
   readReadingRows,
   summarise,
   type Reading,
@@ -64,4 +65,25 @@ export function measureReadings(figures: Figures): void {
     }),
   );
   figures.note('csv5kMs', median(reads));
+}
+
+/** The outline of a drawing of so many lines, each an own entity, in no order. */
+export function measureDrawing(figures: Figures): void {
+  const ofLines = (n: number) => {
+    const at = (i: number): [number, number] => [
+      9000 * Math.cos((2 * Math.PI * i) / n) ** 3,
+      9000 * Math.sin((2 * Math.PI * i) / n) ** 3,
+    ];
+    const lines = Array.from({ length: n }, (_, k) => {
+      const i = (k * 7919) % n;
+      return { points: [at(i), at((i + 1) % n)], closed: false };
+    });
+    return median(
+      Array.from({ length: 5 }, () => timed(() => outlineOf({ lines, ignored: {}, unit: 1 }, 1))),
+    );
+  };
+  const few = ofLines(5000);
+  const many = ofLines(20_000);
+  figures.note('drawing20kMs', many);
+  figures.note('drawingGrowth', many / few);
 }

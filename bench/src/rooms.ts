@@ -1,4 +1,4 @@
-import { SceneChecker, type Convex, type Counts, type Scene } from '@tarnpass/core';
+import { box, motionOf, SceneChecker, type Convex, type Counts, type Scene } from '@tarnpass/core';
 import { median, timed, type Figures } from './figures';
 import { room } from './room';
 
@@ -65,6 +65,38 @@ export function measureGrowth(figures: Figures): void {
   });
   sizes.forEach((movers, i) => figures.note(`room${movers}Ms`, times[i]!));
   figures.note('growthExponent', Math.log(times[3]! / times[0]!) / Math.log(sizes[3]! / sizes[0]!));
+}
+
+/** One door past thousands of posts that all stand near it, with all curves: how the time grows from 1,000 to 4,000. */
+export function measureNear(figures: Figures): void {
+  const among = (posts: number): Scene => ({
+    still: Array.from({ length: posts }, (_, i) => {
+      const [turn, away, low] = [2 * ((i % 200) / 200), 820 + ((7 * i) % 20), 20 * Math.floor(i / 200)];
+      const [x, y] = [away * Math.cos(turn), away * Math.sin(turn)];
+      const id = `post-${i}`;
+      return { id, name: id, item: id, pieces: [box([x - 2, y - 2, low], [x + 2, y + 2, low + 15])] };
+    }),
+    movers: [
+      {
+        id: 'door', name: 'door', unit: 'rad', from: 0, to: 1.9, contacts: [], needs: { around: 10, of: {} },
+        bodies: [{
+          id: 'leaf', name: 'leaf', item: 'door', pieces: [box([0, -10, 0], [800, 10, 2000])],
+          motion: motionOf({ kind: 'turn', point: [0, 0, 0], axis: [0, 0, 1] }),
+        }],
+      },
+    ],
+  }); // prettier-ignore
+  const [few, many] = [1000, 4000].map((posts) => {
+    const scene = among(posts);
+    const runs = Array.from({ length: 7 }, () => {
+      const fresh = afresh(scene);
+      return timed(() => new SceneChecker({ curves: true }).check(fresh));
+    });
+    return median(runs.slice(2));
+  }) as [number, number];
+  figures.note('near1000Ms', few);
+  figures.note('near4000Ms', many);
+  figures.note('nearGrowth', many / few);
 }
 
 /** The longest time between two places at which a run of the room with all its curves can be stopped, cold, ms. Prints it. */

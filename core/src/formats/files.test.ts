@@ -150,6 +150,27 @@ describe('an outline out of a drawing', () => {
     expect(off).toMatchObject({ ok: false, message: expect.stringMatching(/4 lines do not come round/) });
   });
 
+  it('is joined of 20,000 lines in any order and way round, and of a star of as many that meet in one point there is none', () => {
+    const side = 5000;
+    const corner = (i: number): Point2 =>
+      [[i, 0], [side, i - side], [3 * side - i, side], [0, 4 * side - i]][Math.floor(i / side) % 4] as unknown as Point2; // prettier-ignore
+    // 7,919 is prime and shares no factor with 20,000: every line comes once, none beside the one before.
+    const lines = Array.from({ length: 4 * side }, (_, k) => {
+      const i = (k * 7919) % (4 * side);
+      const ends = [corner(i), corner((i + 1) % (4 * side))];
+      return line(k % 3 === 0 ? ends.reverse() : ends);
+    });
+    const read = outlineOf(of(...lines), 1);
+    expect(read.ok && [read.outline.length, read.others]).toEqual([4, 0]);
+    const star = Array.from({ length: 4 * side }, (_, i) =>
+      line([
+        [0, 0],
+        [9000 * Math.cos(i), 9000 * Math.sin(i)],
+      ]),
+    );
+    expect(outlineOf(of(...star), 1).ok).toBe(false);
+  });
+
   it('that crosses itself is told by its wall', () => {
     const bow = line(
       [
@@ -220,5 +241,19 @@ describe('an obstacle out of a mesh', () => {
     ['no numbers', [NaN, 0, 0, 1, 0, 0, 0, 1, 0], /no numbers/],
   ])('of %s is refused', (_, corners, said) => {
     expect(hullsOfMesh(corners, 1)).toMatchObject({ ok: false, message: expect.stringMatching(said) });
+  });
+
+  it('with more corners on its outside than a plan keeps is refused by their number, before anything is made of it', () => {
+    const ball = Array.from({ length: 3000 }, (_, i): [number, number, number] => {
+      // Points spread evenly over a ball by the golden angle.
+      const z = 1 - (2 * i + 1) / 3000;
+      const [r, turn] = [Math.sqrt(1 - z * z), i * 2.399963229728653];
+      return [900 * r * Math.cos(turn), 900 * r * Math.sin(turn), 900 * z];
+    });
+    const corners = ball.flatMap((p, i) => [...p, ...ball[(i + 1) % 3000]!, ...ball[(i + 2) % 3000]!]);
+    expect(hullsOfMesh(corners, 1)).toEqual({
+      ok: false,
+      message: expect.stringMatching(/3000 corners on its outside; at most 400/),
+    });
   });
 });

@@ -1,4 +1,4 @@
-import { hull } from '../solid/hull';
+import { hull, TooFine } from '../solid/hull';
 import type { Convex } from '../solid/convex';
 import type { Point3 } from '../solid/prism';
 
@@ -42,8 +42,17 @@ export function hullsOfMesh(corners: ArrayLike<number>, unit: number): MeshRead 
   let left = 0;
   for (const part of parts) {
     try {
-      solids.push({ convex: hull([...new Set(part)].map((i) => points[i]!)), part });
-    } catch {
+      const convex = hull(
+        [...new Set(part)].map((i) => points[i]!),
+        MOST_CORNERS,
+      );
+      solids.push({ convex, part });
+    } catch (error) {
+      if (error instanceof TooFine)
+        return {
+          ok: false,
+          message: `A part of this file has ${error.corners} corners on its outside; at most ${MOST_CORNERS} can be taken in. Export it coarser.`,
+        };
       left += 1;
     }
   }
@@ -53,12 +62,6 @@ export function hullsOfMesh(corners: ArrayLike<number>, unit: number): MeshRead 
     return {
       ok: false,
       message: `This file falls into ${solids.length} loose parts; at most ${MOST_HULLS} can be taken in.`,
-    };
-  const large = solids.find(({ convex }) => convex.corners.length / 3 > MOST_CORNERS);
-  if (large)
-    return {
-      ok: false,
-      message: `A part of this file has ${large.convex.corners.length / 3} corners on its outside; at most ${MOST_CORNERS} can be taken in. Export it coarser.`,
     };
   const ends = (pick: (...values: number[]) => number, axis: number) =>
     solids.reduce((end, { convex }) => {

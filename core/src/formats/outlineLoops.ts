@@ -17,6 +17,8 @@ export type LoopRead =
 
 /** Ends nearer than this meet, mm. */
 const MEET = 0.5;
+/** Whether an outline crosses itself is looked at edge by edge: of more corners than this it is not. */
+const MOST_TRACED = 2000;
 /** A point so little off the line between its neighbours is none of its own, mm. */
 const STRAIGHT = 0.05;
 
@@ -48,6 +50,11 @@ export function outlineOf({ lines }: Traced, unit: number): LoopRead {
   const largest = loops.reduce((most, loop) =>
     Math.abs(signedArea(loop)) > Math.abs(signedArea(most)) ? loop : most,
   );
+  if (largest.length > MOST_TRACED)
+    return {
+      ok: false,
+      message: `The largest outline of this drawing has ${largest.length} corners: that is no line of walls. At most ${MOST_TRACED} are looked at.`,
+    };
   const fault = outlineFault(largest);
   if (fault) return { ok: false, message: wallSentence(fault.message, fault.at) };
   const round = signedArea(largest) < 0 ? [...largest].reverse() : largest;
@@ -57,19 +64,57 @@ export function outlineOf({ lines }: Traced, unit: number): LoopRead {
 
 const near = (a: Point2, b: Point2) => Math.hypot(a[0] - b[0], a[1] - b[1]) <= MEET;
 
+/** Ends of lines by where they are: each is found, and let go of, in the time that its neighbours take. */
+class Ends {
+  private readonly cells = new Map<string, Set<number>>();
+
+  constructor(private readonly lines: readonly (readonly Point2[])[]) {
+    lines.forEach((line, i) => this.at(line, (cell) => cell.add(i)));
+  }
+
+  /** The first line not let go of yet that ends near a point; undefined where none does. */
+  near([x, y]: Point2): number | undefined {
+    for (let dx = -1; dx <= 1; dx += 1)
+      for (let dy = -1; dy <= 1; dy += 1)
+        for (const i of this.cells.get(`${Math.floor(x / MEET) + dx} ${Math.floor(y / MEET) + dy}`) ?? []) {
+          const line = this.lines[i]!;
+          if (near(line[0]!, [x, y]) || near(line[line.length - 1]!, [x, y])) return i;
+        }
+    return undefined;
+  }
+
+  letGo(i: number): void {
+    this.at(this.lines[i]!, (cell) => cell.delete(i));
+  }
+
+  private at(line: readonly Point2[], act: (cell: Set<number>) => void): void {
+    for (const [x, y] of [line[0]!, line[line.length - 1]!]) {
+      const key = `${Math.floor(x / MEET)} ${Math.floor(y / MEET)}`;
+      let cell = this.cells.get(key);
+      if (!cell) this.cells.set(key, (cell = new Set()));
+      act(cell);
+    }
+  }
+}
+
 /** Open lines put together where their ends meet; those that come round are loops. */
-function joined(lines: readonly (readonly Point2[])[]): Point2[][] {
-  const left = lines.map((line) => [...line]).filter((line) => line.length > 1);
+function joined(all: readonly (readonly Point2[])[]): Point2[][] {
+  const lines = all.filter((line) => line.length > 1);
+  const ends = new Ends(lines);
+  const left = new Set(lines.keys());
   const loops: Point2[][] = [];
-  while (left.length > 0) {
-    let chain = left.pop()!;
-    for (let found = true; found && !near(chain[0]!, chain[chain.length - 1]!);) {
+  for (const first of [...lines.keys()].reverse()) {
+    if (!left.delete(first)) continue;
+    ends.letGo(first);
+    const chain = [...lines[first]!];
+    while (!near(chain[0]!, chain[chain.length - 1]!)) {
       const end = chain[chain.length - 1]!;
-      const i = left.findIndex((line) => near(line[0]!, end) || near(line[line.length - 1]!, end));
-      found = i >= 0;
-      if (!found) break;
-      const [next] = left.splice(i, 1) as [Point2[]];
-      chain = [...chain, ...(near(next[0]!, end) ? next : next.reverse()).slice(1)];
+      const i = ends.near(end);
+      if (i === undefined) break;
+      left.delete(i);
+      ends.letGo(i);
+      const next = near(lines[i]![0]!, end) ? lines[i]! : [...lines[i]!].reverse();
+      for (let k = 1; k < next.length; k += 1) chain.push(next[k]!);
     }
     if (chain.length > 3 && near(chain[0]!, chain[chain.length - 1]!)) loops.push(chain);
   }

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { FileUp } from 'lucide-react';
 import { useId, useRef } from 'react';
@@ -21,6 +22,8 @@ export function FileBox({
   accept,
   onFile,
   trouble,
+  busy,
+  onStop,
   children,
 }: {
   title: string;
@@ -28,6 +31,9 @@ export function FileBox({
   accept: string;
   onFile(file: File): void;
   trouble: string | undefined;
+  /** What is being read, and how far it is, of 1; 0 where that is not known. */
+  busy?: { readonly name: string; readonly share: number } | undefined;
+  onStop?(): void;
   children?: React.ReactNode;
 }) {
   const id = useId();
@@ -55,6 +61,20 @@ export function FileBox({
           if (file) onFile(file);
         }}
       />
+      {busy && (
+        <Box role="status" sx={{ display: 'flex', alignItems: 'center', gap: 1, pt: 1 }}>
+          <Box sx={{ flex: 1, minWidth: 0 }}>
+            <Typography noWrap title={busy.name}>
+              Reading {busy.name}
+            </Typography>
+            <LinearProgress
+              aria-label={`Reading ${busy.name}`}
+              {...(busy.share > 0 ? { variant: 'determinate', value: 100 * busy.share } : {})}
+            />
+          </Box>
+          <Button onClick={onStop}>Stop</Button>
+        </Box>
+      )}
       {trouble && (
         <Typography role="alert" sx={{ color: 'error.main', pt: 1 }}>
           {trouble}

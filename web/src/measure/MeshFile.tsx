@@ -8,8 +8,8 @@ import { selected } from '../board/viewSlice';
 import { editNow } from '../job/edits';
 import { useAppDispatch } from '../store';
 import { FileBox, LARGEST, tooLarge } from './FileBox';
-import { importing } from './importing';
 import { LENGTH_UNITS } from './units';
+import { useImport } from './useImport';
 
 /** An obstacle from an STL or OBJ file, as the hulls of its parts, with how much they cover more than it. */
 export function MeshFile({ plan }: { plan: Plan }) {
@@ -17,27 +17,16 @@ export function MeshFile({ plan }: { plan: Plan }) {
   const [file, setFile] = useState<File>();
   const [unit, setUnit] = useState(1);
   const [mesh, setMesh] = useState<MeshHulls>();
-  const [trouble, setTrouble] = useState<string>();
-  const [busy, setBusy] = useState(false);
+  const { busy, trouble, setTrouble, run, stop } = useImport();
   const open = async (chosen: File, by: number) => {
     setFile(chosen);
     setMesh(undefined);
     setTrouble(tooLarge(chosen, LARGEST.mesh));
     if (chosen.size > LARGEST.mesh) return;
-    setBusy(true);
-    try {
-      const { read } = await importing({
-        kind: 'mesh',
-        name: chosen.name,
-        bytes: await chosen.arrayBuffer(),
-        unit: by,
-      });
-      if (read.ok) setMesh(read.mesh);
-      else setTrouble(read.message);
-    } catch (error) {
-      setTrouble((error as Error).message);
-    }
-    setBusy(false);
+    const bytes = await chosen.arrayBuffer();
+    const answer = await run(chosen.name, { kind: 'mesh', name: chosen.name, bytes, unit: by });
+    if (answer?.read.ok) setMesh(answer.read.mesh);
+    else if (answer && !answer.read.ok) setTrouble(answer.read.message);
   };
   const say = (mm: number, withUnit = false) => formatLength(mm, plan.units, withUnit);
   const size = (axis: 0 | 1 | 2) => (mesh ? mesh.greatest[axis] - mesh.least[axis] : 0);
@@ -79,8 +68,9 @@ export function MeshFile({ plan }: { plan: Plan }) {
       accept=".stl,.obj"
       onFile={(chosen) => void open(chosen, unit)}
       trouble={trouble}
+      busy={busy}
+      onStop={stop}
     >
-      {busy && <Typography sx={{ pt: 1 }}>Reading it</Typography>}
       {file && !busy && (mesh || trouble) && (
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, pt: 1 }}>
           <Typography sx={{ flex: 1 }}>One unit of {file.name} is</Typography>

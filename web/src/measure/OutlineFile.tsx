@@ -2,46 +2,37 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import NativeSelect from '@mui/material/NativeSelect';
 import Typography from '@mui/material/Typography';
-import {
-  formatLength,
-  outlineOf,
-  outlineOfPoints,
-  withOutline,
-  type Plan,
-  type Point2,
-  type Traced,
-} from '@tarnpass/core';
+import { formatLength, outlineOfPoints, withOutline, type Plan, type Point2 } from '@tarnpass/core';
 import { useState } from 'react';
 import { editNow } from '../job/edits';
 import { useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
 import { FileBox, LARGEST, tooLarge } from './FileBox';
-import { importing } from './importing';
-import { traceSvg } from './svg';
+import type { ImportAnswer } from './import.worker';
 import { LENGTH_UNITS } from './units';
+import { useImport } from './useImport';
+
+type Drawing = Extract<ImportAnswer, { kind: 'drawing' }>;
 
 /** The walls from a drawing: its largest closed outline, seen before it is taken, with what was passed over. */
 export function OutlineFile({ plan }: { plan: Plan }) {
   const dispatch = useAppDispatch();
-  const [traced, setTraced] = useState<Traced>();
-  const [unit, setUnit] = useState(1);
-  const [trouble, setTrouble] = useState<string>();
+  const { busy, trouble, setTrouble, run, stop } = useImport();
+  const [drawing, setDrawing] = useState<{ readonly name: string; readonly text: string }>();
+  const [found, setFound] = useState<Drawing>();
+  const trace = async (name: string, text: string, unit?: number) => {
+    const answer = await run(name, { kind: 'drawing', name, text, ...(unit && { unit }) });
+    setFound(answer);
+  };
   const open = async (file: File) => {
-    setTraced(undefined);
+    setFound(undefined);
     setTrouble(tooLarge(file, LARGEST.drawing));
     if (file.size > LARGEST.drawing) return;
-    try {
-      const text = await file.text();
-      const found = /\.svg$/i.test(file.name)
-        ? traceSvg(text)
-        : (await importing({ kind: 'dxf', text })).traced;
-      setUnit(found.unit ?? 1);
-      setTraced(found);
-    } catch (error) {
-      setTrouble((error as Error).message);
-    }
+    const text = await file.text();
+    setDrawing({ name: file.name, text });
+    await trace(file.name, text);
   };
-  const read = traced && outlineOf(traced, unit);
+  const read = found?.read;
   const take = () => {
     if (!read?.ok) return;
     const made = outlineOfPoints(read.outline);
@@ -52,9 +43,10 @@ export function OutlineFile({ plan }: { plan: Plan }) {
       ]),
     );
     setTrouble(issues[0]?.message);
-    if (issues.length === 0) setTraced(undefined);
+    if (issues.length === 0) setFound(undefined);
   };
-  const ignored = Object.entries(traced?.ignored ?? {});
+  const ignored = Object.entries(found?.ignored ?? {});
+  const unit = found?.unit ?? 1;
   return (
     <FileBox
       title="Walls from a drawing"
@@ -62,14 +54,16 @@ export function OutlineFile({ plan }: { plan: Plan }) {
       accept=".dxf,.svg,image/svg+xml"
       onFile={(file) => void open(file)}
       trouble={trouble ?? (read && !read.ok ? read.message : undefined)}
+      busy={busy}
+      onStop={stop}
     >
-      {traced && (
+      {found && drawing && (
         <Box sx={{ pt: 1 }}>
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
             <Typography sx={{ flex: 1 }}>One unit of the drawing is</Typography>
             <NativeSelect
               value={String(unit)}
-              onChange={(event) => setUnit(Number(event.target.value))}
+              onChange={(event) => void trace(drawing.name, drawing.text, Number(event.target.value))}
               inputProps={{ 'aria-label': 'Unit of the drawing' }}
             >
               {LENGTH_UNITS.some(([, by]) => by === unit) ? null : (

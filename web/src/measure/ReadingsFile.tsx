@@ -11,15 +11,15 @@ import { useApp, useAppDispatch } from '../store';
 import { RowsWrong } from '../ui/RowsWrong';
 import { saveBlob } from '../ui/saveBlob';
 import { FileBox, LARGEST, tooLarge } from './FileBox';
-import { importing } from './importing';
+import { useImport } from './useImport';
 
 /** Readings out to a CSV file and in from one: what cannot be taken is told row by row, the rest offered, whole or not at all. */
 export function ReadingsFile({ plan }: { plan: Plan }) {
   const dispatch = useAppDispatch();
   const dimensions = useDimensions();
   const log = useApp(({ readings }) => readings.log);
-  const [trouble, setTrouble] = useState<string>();
-  const [share, setShare] = useState<number>();
+  const { busy, trouble, setTrouble, run, stop } = useImport();
+  const [sending, setSending] = useState(false);
   const [read, setRead] = useState<ReadingsRead>();
   const [done, setDone] = useState<string>();
   const open = async (file: File) => {
@@ -27,25 +27,15 @@ export function ReadingsFile({ plan }: { plan: Plan }) {
     setDone(undefined);
     setTrouble(tooLarge(file, LARGEST.csv));
     if (file.size > LARGEST.csv) return;
-    setShare(0);
-    try {
-      const task = {
-        kind: 'readings',
-        text: await file.text(),
-        dimensions,
-        instruments: log.instruments,
-      } as const;
-      setRead((await importing(task, (part) => setShare(100 * part))).read);
-    } catch (error) {
-      setTrouble((error as Error).message);
-    }
-    setShare(undefined);
+    const text = await file.text();
+    const { instruments } = log;
+    setRead((await run(file.name, { kind: 'readings', text, dimensions, instruments }))?.read);
   };
   const take = async () => {
     if (!read) return;
-    setShare(100);
+    setSending(true);
     const wrong = await dispatch(sendMany(read.log));
-    setShare(undefined);
+    setSending(false);
     setTrouble(wrong);
     if (wrong) return;
     setDone(`${read.log.readings.length} readings are in.`);
@@ -65,13 +55,13 @@ export function ReadingsFile({ plan }: { plan: Plan }) {
       accept=".csv,text/csv"
       onFile={(file) => void open(file)}
       trouble={trouble}
+      busy={busy}
+      onStop={stop}
     >
       <Button onClick={save} disabled={log.readings.length === 0} sx={{ ml: 1 }}>
         {log.readings.length > 0 ? `Save ${log.readings.length} as CSV` : 'Save as CSV'}
       </Button>
-      {share !== undefined && (
-        <LinearProgress variant="determinate" value={share} aria-label="Reading the file" sx={{ mt: 1 }} />
-      )}
+      {sending && <LinearProgress aria-label="Taking the readings in" sx={{ mt: 1 }} />}
       {done && (
         <Typography role="status" sx={{ pt: 1 }}>
           {done}

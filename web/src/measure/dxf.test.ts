@@ -73,6 +73,23 @@ describe('an outline out of a DXF drawing', () => {
     expect(areaOf(read.outline) / ((Math.PI * 1000 ** 2) / 4)).toBeCloseTo(1, 3);
   });
 
+  it('that is cut off inside a polyline ends with a sentence, and what was whole before that is read', () => {
+    const cut = `0\nSECTION\n2\nENTITIES\n0\nPOLYLINE\n8\n0\n66\n1\n0\nVERTEX\n8\n0\n10\n1\n20`;
+    expect(() => traceDxf(cut)).toThrow('This drawing is cut off');
+    const whole = dxf(
+      polyline(
+        [
+          [0, 0],
+          [4, 0],
+          [4, 3],
+        ],
+        true,
+      ),
+    ).split('0\nENDSEC')[0]!;
+    const { lines } = traceDxf(`${whole}0\nPOLYLINE\n8\n0\n66\n1\n0\nVERTEX\n8\n0\n10\n1\n20`);
+    expect(lines.map(({ points }) => points.length)).toEqual([4]);
+  });
+
   it('of what is none is refused with a sentence', () => {
     expect(() => traceDxf('once upon a time')).toThrow('This is no DXF drawing that can be read.');
   });

@@ -1,8 +1,10 @@
 import {
   hullsOfMesh,
+  outlineOf,
   readReadingRows,
   type Dimension,
   type Instrument,
+  type LoopRead,
   type MeshRead,
   type ReadingsRead,
   type Traced,
@@ -18,13 +20,19 @@ export type ImportTask =
       readonly dimensions: readonly Dimension[];
       readonly instruments: readonly Instrument[];
     }
-  | { readonly kind: 'dxf'; readonly text: string }
+  /** A DXF or SVG drawing; without a unit the one that it names itself, or mm. */
+  | { readonly kind: 'drawing'; readonly name: string; readonly text: string; readonly unit?: number }
   | { readonly kind: 'mesh'; readonly name: string; readonly bytes: ArrayBuffer; readonly unit: number };
 
 export type ImportAnswer =
   | { readonly kind: 'progress'; readonly share: number }
   | { readonly kind: 'readings'; readonly read: ReadingsRead }
-  | { readonly kind: 'dxf'; readonly traced: Traced }
+  | {
+      readonly kind: 'drawing';
+      readonly unit: number;
+      readonly read: LoopRead;
+      readonly ignored: Traced['ignored'];
+    }
   | { readonly kind: 'mesh'; readonly read: MeshRead }
   | { readonly kind: 'failed'; readonly message: string };
 
@@ -53,8 +61,14 @@ async function answerTo(task: ImportTask): Promise<ImportAnswer> {
         post({ kind: 'progress', share: value / Math.max(1, data.length) });
       }
     }
-    case 'dxf':
-      return { kind: 'dxf', traced: (await import('./dxf')).traceDxf(task.text) };
+    case 'drawing': {
+      const { text } = task;
+      const traced = /\.svg$/i.test(task.name)
+        ? (await import('./svg')).traceSvg(text)
+        : (await import('./dxf')).traceDxf(text);
+      const unit = task.unit ?? traced.unit ?? 1;
+      return { kind: 'drawing', unit, read: outlineOf(traced, unit), ignored: traced.ignored };
+    }
     case 'mesh':
       return { kind: 'mesh', read: hullsOfMesh(await cornersOf(task.name, task.bytes), task.unit) };
   }

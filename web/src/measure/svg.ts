@@ -1,4 +1,5 @@
 import type { Point2, Traced } from '@tarnpass/core';
+import { DOMParser, type Element } from '@xmldom/xmldom';
 import svgpath from 'svgpath';
 
 const MM: Readonly<Record<string, number>> = {
@@ -17,25 +18,46 @@ const PASSED = new Set(['svg', 'g', 'defs', 'title', 'desc', 'style', 'metadata'
 
 /** The lines of an SVG drawing that an outline may be made of, y upwards. Throws with a sentence where it is no SVG. */
 export function traceSvg(text: string): Traced {
-  const root = new DOMParser().parseFromString(text, 'image/svg+xml').documentElement;
-  if (root.nodeName.toLowerCase() !== 'svg') throw new Error('This is no SVG drawing that can be read.');
+  const root = rootOf(text);
   const lines: { points: Point2[]; closed: boolean }[] = [];
   const ignored: Record<string, number> = {};
   const walk = (element: Element, transforms: readonly string[]) => {
     const own = element.getAttribute('transform');
     const all = own ? [...transforms, own] : transforms;
-    const name = element.localName;
+    const name = element.localName ?? '';
     if (DRAWN.has(name)) {
       const path = pathOf(element);
       const found = path ? linesOf(path, all) : [];
       if (found.length > 0) lines.push(...found);
       else ignored[name] = (ignored[name] ?? 0) + 1;
     } else if (PASSED.has(name)) {
-      if (name !== 'defs' && name !== 'symbol') for (const child of element.children) walk(child, all);
+      if (name !== 'defs' && name !== 'symbol') for (const child of childrenOf(element)) walk(child, all);
     } else ignored[name] = (ignored[name] ?? 0) + 1;
   };
   walk(root, []);
   return { lines, ignored, unit: unitOf(root) };
+}
+
+/** The root of an SVG text. A package reads it, since a worker, where no file can hold up the page, has no parser of its own. */
+function rootOf(text: string): Element {
+  let root: Element | null = null;
+  try {
+    // The first thing that is wrong ends it: half a drawing is none.
+    root = new DOMParser({ onError: fail }).parseFromString(text, 'image/svg+xml').documentElement;
+  } catch {
+    // told below
+  }
+  if (root?.localName?.toLowerCase() !== 'svg') throw new Error('This is no SVG drawing that can be read.');
+  return root;
+}
+
+function fail(level: 'warning' | 'error' | 'fatalError', message: string): void {
+  if (level !== 'warning') throw new Error(message);
+}
+
+function* childrenOf(element: Element): Generator<Element> {
+  for (let child = element.firstChild; child; child = child.nextSibling)
+    if (child.nodeType === child.ELEMENT_NODE) yield child as Element;
 }
 
 /** mm for one user unit, from the size the drawing gives itself; undefined where it gives none in a real unit. */
