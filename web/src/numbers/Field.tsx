@@ -10,9 +10,9 @@ import {
   type Length,
   type Units,
 } from '@tarnpass/core';
-import { memo, useId, useRef, useState } from 'react';
+import { memo, useEffect, useEffectEvent, useId, useRef, useState } from 'react';
 import { setCorner, setSpaceSize, setValue } from '../job/edits';
-import { useAppDispatch } from '../store';
+import { useApp, useAppDispatch } from '../store';
 import { TAKE_KEY, useTake } from '../readings/useTake';
 import { colour } from '../theme/palette';
 
@@ -24,18 +24,38 @@ interface FieldProps {
   readonly device?: { readonly unit: 'mm' | 'deg'; readonly aim: number };
   /** Words need more room than a number. */
   readonly words?: boolean;
+  /** Counts the edits after which a refused number is tried again; those of the open job where none is given. */
+  readonly edits?: number;
+  /** Hears what is refused, and that nothing is any more. */
+  onRefused?(text: string | undefined): void;
   /** Take what was typed; what is wrong with it, with its place in the text where that is known. */
   take(text: string): { message: string; at?: number; length?: number } | undefined;
 }
 
+/** What was typed and could not be taken, and why. */
+interface Refused {
+  readonly text: string;
+  readonly message: string;
+}
+
 /**
  * A number on its pencil line. It is taken on Enter or on leaving the field; Escape puts the old one back. What cannot
- * be taken stays as it was typed, with a sentence under it, and the plan stays as it was.
+ * be taken stays as it was typed, with a sentence under it and beside it the value that is in force; it is tried again after
+ * every edit, since another number may have been what it lacked.
  */
-export function Field({ label, shown, suffix, words = false, device, take }: FieldProps) {
+export function Field({
+  label,
+  shown,
+  suffix,
+  words = false,
+  device,
+  edits,
+  onRefused = () => undefined,
+  take,
+}: FieldProps) {
   const id = useId();
   const [text, setText] = useState(shown);
-  const [wrong, setWrong] = useState<string>();
+  const [refused, setRefused] = useState<Refused>();
   const [from, setFrom] = useState(shown);
   const input = useRef<HTMLInputElement>(null);
   const row = useRef<HTMLDivElement>(null);
@@ -47,16 +67,28 @@ export function Field({ label, shown, suffix, words = false, device, take }: Fie
   if (from !== shown) {
     setFrom(shown);
     setText(shown);
-    setWrong(undefined);
+    setRefused(undefined);
   }
+  const wrong = refused?.message;
+  const heard = useEffectEvent(onRefused);
+  useEffect(() => {
+    heard(refused?.text);
+    return () => heard(undefined);
+  }, [refused?.text]);
 
   const commit = () => {
-    if (text === shown && !wrong) return;
+    if (text === shown && !refused) return;
     const problem = take(text);
-    setWrong(problem?.message);
+    setRefused(problem && { text, message: problem.message });
     if (problem) requestAnimationFrame(() => row.current?.scrollIntoView({ block: 'nearest' }));
     if (problem?.at !== undefined)
       input.current?.setSelectionRange(problem.at, problem.at + Math.max(1, problem.length ?? 1));
+  };
+  /** Only as it was refused: what is being typed anew is not finished. */
+  const tryAgain = () => {
+    if (!refused || text !== refused.text) return;
+    const problem = take(text);
+    if (problem?.message !== refused.message) setRefused(problem && { text, message: problem.message });
   };
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (event.key === 'Enter') commit();
@@ -66,7 +98,7 @@ export function Field({ label, shown, suffix, words = false, device, take }: Fie
     }
     if (event.key === 'Escape') {
       setText(shown);
-      setWrong(undefined);
+      setRefused(undefined);
     }
   };
   return (
@@ -77,6 +109,12 @@ export function Field({ label, shown, suffix, words = false, device, take }: Fie
         <Typography component="label" htmlFor={id} sx={{ flex: 1, minWidth: 0 }}>
           {label}
         </Typography>
+        {wrong !== undefined && (
+          <Typography variant="body2" sx={{ flex: 'none', color: 'text.secondary' }} id={`${id}-force`}>
+            in force {shown === '' ? 'none' : shown}
+            {shown !== '' && suffix}
+          </Typography>
+        )}
         <InputBase
           id={id}
           inputRef={input}
@@ -90,7 +128,7 @@ export function Field({ label, shown, suffix, words = false, device, take }: Fie
           onKeyDown={onKeyDown}
           error={wrong !== undefined}
           inputProps={{
-            'aria-describedby': wrong ? `${id}-wrong` : undefined,
+            'aria-describedby': wrong ? `${id}-force ${id}-wrong` : undefined,
             'aria-invalid': wrong !== undefined,
             autoComplete: 'off',
             spellCheck: false,
@@ -118,8 +156,23 @@ export function Field({ label, shown, suffix, words = false, device, take }: Fie
           {wrong}
         </Typography>
       )}
+      {refused && <AfterEveryEdit edits={edits} act={tryAgain} />}
     </Box>
   );
+}
+
+/** Acts after each edit. It is drawn only where a number is refused, so that no other field follows the edits. */
+function AfterEveryEdit({ edits, act }: { edits: number | undefined; act: () => void }) {
+  const ofJob = useApp(({ job }) => job?.version);
+  const count = edits ?? ofJob;
+  const seen = useRef(count);
+  const acted = useEffectEvent(act);
+  useEffect(() => {
+    if (seen.current === count) return;
+    seen.current = count;
+    acted();
+  }, [count]);
+  return null;
 }
 
 /** The sentence for a field, of the issues an edit came back with. */

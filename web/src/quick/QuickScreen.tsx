@@ -18,7 +18,7 @@ import {
   type QuickCard,
 } from '@tarnpass/core';
 import { Play } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { ApiError, createJob } from '../api/client';
 import { MomentProvider } from '../board/Moment';
@@ -49,8 +49,12 @@ function Quick({ card }: { card: QuickCard }) {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const [numbers, setNumbers] = useState(() => usualNumbers(card));
+  // Several that were refused may be taken one after the other before the page is drawn again.
+  const given = useRef(numbers);
   const [{ plan, version }, setPlan] = useState(() => ({ plan: usualPlan(card), version: 1 }));
   const [trouble, setTrouble] = useState<string>();
+  const [refused, setRefused] = useState<Readonly<Record<string, string | undefined>>>({});
+  const [warned, setWarned] = useState(false);
   const scene = useScene(plan);
   const chosen = useApp(({ view }) => view.selected);
   const mover = scene.movers.find((one) => one.id === chosen) ?? scene.movers[0]!;
@@ -76,18 +80,26 @@ function Quick({ card }: { card: QuickCard }) {
     const read =
       ask.input === 'length' ? parseLength(text, units.system) : parseNumber(text.replace(/°/g, ''));
     if (!read.ok) return read;
-    const next = { ...numbers, [ask.key]: 'mm' in read ? read.mm : read.value };
+    const next = { ...given.current, [ask.key]: 'mm' in read ? read.mm : read.value };
     const made = quickPlan(card, next, units);
     if (!made.ok) return { message: made.issues[0]!.message };
+    given.current = next;
     setNumbers(next);
-    setPlan({ plan: made.plan, version: version + 1 });
+    setPlan((before) => ({ plan: made.plan, version: before.version + 1 }));
     return undefined;
   };
   const changeUnits = () => {
     const made = quickPlan(card, numbers, units.system === 'mm' ? INCHES : MILLIMETRES);
     if (made.ok) setPlan({ plan: made.plan, version: version + 1 });
   };
+  const shownOf = (ask: QuickAsk) =>
+    ask.input === 'length'
+      ? formatLength(numbers[ask.key]!, units, true)
+      : `${numbers[ask.key]!}${ask.input === 'degrees' ? '°' : ''}`;
+  const open = card.asks.filter(({ key }) => refused[key] !== undefined);
+  /** A job is made of what is in force: that it is not what stands in a field is said first. */
   const makeJob = async () => {
+    if (open.length > 0 && !warned) return setWarned(true);
     try {
       const job = await createJob(plan);
       await navigate(`/jobs/${job.id}/check`);
@@ -186,6 +198,11 @@ function Quick({ card }: { card: QuickCard }) {
                 ask.input === 'length' ? formatLength(numbers[ask.key]!, units) : String(numbers[ask.key]!)
               }
               {...(ask.input === 'degrees' && { suffix: '°' })}
+              edits={version}
+              onRefused={(text) => {
+                setWarned(false);
+                setRefused((before) => ({ ...before, [ask.key]: text }));
+              }}
               take={(text) => take(ask, text)}
             />
           ))}
@@ -224,9 +241,17 @@ function Quick({ card }: { card: QuickCard }) {
               {trouble}
             </Typography>
           )}
+          {warned && open.length > 0 && (
+            <Typography role="alert" sx={{ color: 'error.main', pt: 1 }}>
+              {open
+                .map((ask) => `${ask.label} was refused at ${refused[ask.key]}: ${shownOf(ask)} is in force.`)
+                .join(' ')}{' '}
+              The job would be made with what is in force.
+            </Typography>
+          )}
           <Box sx={{ display: 'flex', gap: 1, pt: 2, mt: 'auto' }}>
             <Button variant="contained" onClick={() => void makeJob()}>
-              Make it a job
+              {warned && open.length > 0 ? 'Make it as in force' : 'Make it a job'}
             </Button>
             <Button component={Link} to="/quick">
               The deck
