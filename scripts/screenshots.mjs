@@ -19,8 +19,29 @@ await command(async () => {
       await page.mouse.move(0, 0);
       await page.getByText('Working it out', { exact: true }).waitFor({ state: 'hidden' });
       await page.waitForTimeout(400);
+      await refuseBlank(page, name);
       await page.screenshot({ path: fromRoot(`docs/screenshots/${name}.png`) });
       await page.context().close();
+    };
+    /** A page that shows nothing, or a part of it that is still being fetched, is no picture: everything stops there. */
+    const refuseBlank = async (page, name) => {
+      const { words, seen } = await page.evaluate(() => {
+        const { innerWidth: wide, innerHeight: high } = globalThis;
+        const spots = Array.from({ length: 60 }, (_, i) => [
+          ((i % 6) + 0.5) / 6,
+          (Math.floor(i / 6) + 0.5) / 10,
+        ]);
+        const root = document.getElementById('root');
+        const on = spots.filter(([x, y]) => {
+          const there = document.elementFromPoint(x * wide, y * high);
+          return there && there !== root && root.contains(there);
+        });
+        return { words: document.body.innerText.trim().split(/\s+/).length, seen: on.length / spots.length };
+      });
+      if (words < 12 || seen < 0.2)
+        throw new Error(
+          `The picture ${name} would be blank: ${words} words, ${Math.round(100 * seen)} % of it drawn on.`,
+        );
     };
     const openLeaf = (name, degrees) => async (page) => {
       const rider = page.getByRole('slider', { name: `Travel of ${name}` });
@@ -79,7 +100,9 @@ await command(async () => {
           .waitFor();
       }
     });
-    await take('phone', `/jobs/${demo}/read`, { width: 400, height: 860 });
+    await take('phone', `/jobs/${demo}/read`, { width: 400, height: 860 }, async (page) => {
+      await page.getByRole('textbox').first().waitFor();
+    });
     await take('solid', `/jobs/${demo}/check`, {}, async (page) => {
       await openLeaf('Wardrobe pair, left', 60)(page);
       await page.getByRole('button', { name: 'Plan: change this pane' }).click();

@@ -5,7 +5,7 @@ import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { saveBeforeClose } from './job/autosave';
-import { losesOnClose } from './job/jobSlice';
+import { losesOnClose } from './job/losesOnClose';
 import { JobsScreen } from './jobs/JobsScreen';
 import { store } from './store';
 import { SheetProvider } from './theme/SheetProvider';
@@ -49,7 +49,7 @@ const router = createBrowserRouter([
 
 addEventListener('pagehide', () => saveBeforeClose(store.getState()));
 addEventListener('beforeunload', (event) => {
-  if (losesOnClose(store.getState().job)) event.preventDefault();
+  if (losesOnClose(store.getState())) event.preventDefault();
 });
 
 createRoot(document.getElementById('root')!).render(

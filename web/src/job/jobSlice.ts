@@ -130,10 +130,6 @@ export const {
 } = jobSlice.actions; // prettier-ignore
 export const jobReducer = jobSlice.reducer;
 
-/** Whether closing the page loses something, or leaves a choice open that was asked. */
-export const losesOnClose = (job: OpenJob | null): boolean =>
-  job !== null && job.saving.kind !== 'saved' && (!job.kept || job.saving.kind === 'conflict');
-
 /** What a save of the plan as it stands sends. */
 export function saveBody(job: OpenJob): SaveBody {
   return { baseRevision: job.revision, plan: job.plan, history: job.history, edits: job.unsavedEdits };

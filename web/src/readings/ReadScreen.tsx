@@ -46,6 +46,7 @@ function Reading({ plan }: { plan: Plan }) {
   const dimensions = useDimensions();
   const summary = useSummary();
   const live = useApp(({ readings }) => readings.live);
+  const kept = useApp(({ readings }) => readings.kept);
   const waiting = useApp(({ readings }) => readings.outbox.length);
   const [chosen, setChosen] = useState<string>();
   const missing = useApp(({ check }) => check.report?.missing ?? NONE);
@@ -74,7 +75,11 @@ function Reading({ plan }: { plan: Plan }) {
           {plan.title}
         </Typography>
         <Typography variant="body2" role="status">
-          {live === 'connected' ? 'live' : 'no connection, kept here'}
+          {live === 'connected'
+            ? 'live'
+            : kept
+              ? 'no connection, kept here'
+              : 'no connection, on this page alone'}
           {waiting > 0 && `, ${waiting} to send`}
         </Typography>
       </Box>

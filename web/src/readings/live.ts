@@ -11,6 +11,7 @@ import {
   liveIs,
   logRead,
   outboxFound,
+  outboxKept,
   outboxSent,
   readingTaken,
   sendingFailed,
@@ -29,9 +30,11 @@ const key = (job: string) => `${START}${job}.${tabName()}`;
  * tab; what a tab that is gone left behind goes with this one's. The server takes each reading once, however often it is sent.
  */
 const outbox = {
-  keep: (job: string, readings: readonly Reading[]): void => {
-    if (readings.length > 0) browserStore.set(key(job), JSON.stringify(readings));
-    else browserStore.remove(key(job));
+  /** Whether nothing waits that is not kept. */
+  keep: (job: string, readings: readonly Reading[]): boolean => {
+    if (readings.length > 0) return browserStore.set(key(job), JSON.stringify(readings));
+    browserStore.remove(key(job));
+    return true;
   },
   own: (job: string): readonly Reading[] => readingsAt(key(job)),
   /** Takes them over: they are this tab's to keep from then on. */
@@ -55,6 +58,15 @@ function readingsAt(at: string): Reading[] {
   }
 }
 
+/** Keep what waits in this browser, and say so where that fails. */
+const keepOutbox =
+  (job: string): AppThunk =>
+  (dispatch, getState) => {
+    const { readings } = getState();
+    const kept = outbox.keep(job, readings.outbox);
+    if (kept !== readings.kept) dispatch(outboxKept(kept));
+  };
+
 /** Read a job's log, and hear what comes in for it from now on, here or elsewhere. Returns what ends it. */
 export const followLog =
   (job: string): AppThunk<() => void> =>
@@ -75,7 +87,7 @@ export const followLog =
           instruments: entries.flatMap(({ instrument }) => instrument ?? []),
         }),
       );
-      outbox.keep(job, getState().readings.outbox);
+      dispatch(keepOutbox(job));
     };
     const listen = (after: number) => {
       stream = new EventSource(`/api/jobs/${job}/live?after=${after}`);
@@ -115,7 +127,7 @@ export const followLog =
     void outbox.leftBehind(job).then((left) => {
       if (left.length === 0 || getState().job?.id !== job) return;
       dispatch(outboxFound(left));
-      outbox.keep(job, getState().readings.outbox);
+      dispatch(keepOutbox(job));
       void dispatch(sendOutbox(job));
     });
     return () => {
@@ -132,7 +144,7 @@ export const takeReading =
     const { job } = getState();
     if (!job) return;
     dispatch(readingTaken(reading));
-    outbox.keep(job.id, getState().readings.outbox);
+    dispatch(keepOutbox(job.id));
     void dispatch(sendOutbox(job.id));
   };
 
@@ -147,7 +159,7 @@ const sendOutbox =
     try {
       await sendLog(job, { instruments: [], readings: [...waiting] });
       dispatch(outboxSent(waiting));
-      outbox.keep(job, getState().readings.outbox);
+      dispatch(keepOutbox(job));
     } catch (error) {
       if (!(error instanceof ApiError)) throw error;
       dispatch(sendingFailed(error.message));

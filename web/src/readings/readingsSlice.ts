@@ -17,6 +17,8 @@ export interface ReadingsState {
   readonly seq: number | null;
   /** Taken here and not yet known to be kept by the server, oldest first. */
   readonly outbox: readonly Reading[];
+  /** Whether this browser keeps what waits to be sent. */
+  readonly kept: boolean;
   readonly live: 'off' | 'connected' | 'lost';
   /** Why the last sending failed. */
   readonly trouble: string | null;
@@ -34,6 +36,7 @@ const initialState: ReadingsState = {
   log: { instruments: [], readings: [] },
   seq: null,
   outbox: [],
+  kept: true,
   live: 'off',
   trouble: null,
   devices: {},
@@ -107,6 +110,7 @@ const readingsSlice = createSlice({
       log: { ...state.log, readings: withEntry(state.log.readings, payload) },
       outbox: withEntry(state.outbox, payload),
     }),
+    outboxKept: (state, { payload }: PayloadAction<boolean>) => ({ ...state, kept: payload }),
     outboxSent: (state, { payload }: PayloadAction<readonly Reading[]>) => ({
       ...state,
       outbox: stillWaiting(state.outbox, payload),
@@ -133,6 +137,6 @@ const readingsSlice = createSlice({
 });
 
 export const {
-  logRead, entriesCame, outboxFound, readingTaken, outboxSent, sendingFailed, liveIs, deviceIs, deviceRead, ruleChosen, readAbout, trueShapeShown,
+  logRead, entriesCame, outboxFound, outboxKept, readingTaken, outboxSent, sendingFailed, liveIs, deviceIs, deviceRead, ruleChosen, readAbout, trueShapeShown,
 } = readingsSlice.actions; // prettier-ignore
 export const readingsReducer = readingsSlice.reducer;
