@@ -1,9 +1,62 @@
 import { ratio } from '../motion/drive';
-import { chain, type Motion } from '../motion/motion';
+import { chain, motionOf, type Motion } from '../motion/motion';
 import type { Scene } from '../scene/scene';
-import { box } from '../solid/prism';
+import { box, prism } from '../solid/prism';
 import { bodyOf, moverOf, Z } from '../testing/drawn';
+import { approachStill } from './approach';
 import { SceneChecker } from './checkScene';
+import { share } from './curve';
+import { blockedStretches } from './firstContact';
+import { MovingPiece } from './movingPiece';
+
+describe('a mover among hundreds of near things', () => {
+  it('has the curve that asking every one of them at every travel tells', () => {
+    const leaf = box([0, -10, 0], [500, 10, 300]);
+    const motion = chain([
+      { joint: { kind: 'turn', point: [0, 0, 0], axis: Z }, drive: ratio(1) },
+      { joint: { kind: 'slide', direction: [0, 0, 1] }, drive: ratio(40) },
+    ]);
+    const posts = Array.from({ length: 240 }, (_, i) => {
+      const [turn, away] = [(1.9 * i) / 240, 506 + ((13 * i) % 31)];
+      const [x, y] = [away * Math.cos(turn), away * Math.sin(turn)];
+      return bodyOf(`post-${i}`, [box([x - 3, y - 3, (7 * i) % 200], [x + 3, y + 3, 400])]);
+    });
+    const mover = { ...moverOf(motion, 1.8, [leaf]), needs: { around: 8, of: { 'post-7': 30 } } };
+    const { curve, encounters } = new SceneChecker({ curves: true }).check({ still: posts, movers: [mover] }).movers[0]!; // prettier-ignore
+    expect(encounters.length).toBeGreaterThan(200);
+    const moving = new MovingPiece(leaf, motion);
+    const all = posts.map((post) => ({
+      approach: approachStill(moving, post.pieces[0]!),
+      needed: post.id === 'post-7' ? 30 : 8,
+    }));
+    for (const { travel, clearance, needed } of curve.filter((_, i) => i % 3 === 0)) {
+      const shares = all.map((one) =>
+        share({ clearance: one.approach.at(travel).value, needed: one.needed }),
+      );
+      expect(share({ clearance, needed })).toBeCloseTo(
+        Math.min(...shares, share({ clearance: 50, needed: 8 })),
+        6,
+      );
+    }
+  });
+
+  it('that it only slides along in touch is marched in few steps', () => {
+    const wall = box([-2000, 10, 0], [2000, 30, 300]);
+    const motion = motionOf({ kind: 'turn', point: [0, 0, 0], axis: Z });
+    // A round knob, nearly: it turns in touch with the wall, never deeper than a hair.
+    const ring = Array.from({ length: 64 }, (_, k): [number, number] => [
+      10 * Math.cos((2 * Math.PI * k) / 64),
+      10 * Math.sin((2 * Math.PI * k) / 64),
+    ]);
+    const knob = prism(ring, ([x, y], end) => [x, y, 100 * end]);
+    const mover = { ...moverOf(motion, 3, [knob]), contacts: [] };
+    const piece = approachStill(new MovingPiece(knob, motion), wall);
+    const blocked = blockedStretches(piece, 0, 3, 1e-3);
+    expect(piece.evaluations).toBeLessThan(20_000);
+    expect(blocked.length).toBeGreaterThan(0);
+    expect(new SceneChecker({ curves: true }).check({ still: [bodyOf('wall', [wall])], movers: [mover] }).movers).toHaveLength(1); // prettier-ignore
+  });
+});
 
 describe('a checker that has seen a scene before', () => {
   const turn = (x: number): Motion =>

@@ -11,6 +11,7 @@ import { closestByFeatures } from './features';
 import { coldStart } from './gjk';
 import { MovingPiece } from './movingPiece';
 import { emptySeparation, separate } from './separation';
+import { leastOverlapAxis } from './separatingAxis';
 import { SquareApproach } from './squareApproach';
 
 const SEED = 20261125;
@@ -148,5 +149,46 @@ describe('separation of two convex pieces', () => {
       Float64Array.from(block.corners, (x, i) => (i === 18 ? 25 : x)),
     );
     expect(approachStill(new MovingPiece(block, slide), wedge)).not.toBeInstanceOf(SquareApproach);
+  });
+
+  it('of a channel and a plate 44.6 mm apart is no overlap: its tetrahedron is so flat that the signs of its faces are rounding', () => {
+    const sheet = (corners: number[], template: Convex) => withCorners(template, Float64Array.from(corners));
+    const flange = sheet(
+      [305.72364150073264, -62.368617838603825, -15.666860109589976, 421.81060304294016, -19.780092682408046, 150.1575457207453, 421.9446773849965, -19.6890932878416, 150.04031440670894, 329.07510815123055, -53.75991341279823, 17.380789742440726, 198.11063982260032, 129.69021730356698, 10.342362318993366, 314.19760136480784, 172.27874245976278, 176.16676814932868, 314.3316757068642, 172.36974185432925, 176.04953683529232, 221.4621064730982, 138.2989217293726, 43.39017501217102],
+      prism([[0, 0], [9, 0], [9, 1], [2, 1]], ([x, y], end) => [x, y, end]),
+    ); // prettier-ignore
+    const plate = sheet(
+      [452.6048491464034, -19.811516695369477, 184.292258503134, 606.0364007279234, 36.47752220679773, 403.4615393476618, 466.8356890436879, 284.91150434771305, 437.10526469639996, 313.404137462168, 228.62246544554588, 217.9359838518721, 451.93447743612154, -20.266513668201704, 184.87841507331575, 605.3660290176415, 36.022525233965496, 404.04769591784355, 466.16531733340605, 284.45650737488086, 437.6914212665817, 312.73376575188615, 228.16746847271364, 218.52214042205384],
+      box([0, 0, 0], [1, 1, 1]),
+    ); // prettier-ignore
+    for (const floor of [-Infinity, 0]) {
+      const { value, lower } = separate(
+        flange,
+        flange.corners,
+        plate,
+        plate.corners,
+        coldStart(),
+        emptySeparation(),
+        floor,
+      );
+      expect(value).toBeCloseTo(44.63986885733897, 6);
+      expect(value - lower).toBeLessThan(1e-6);
+    }
+  });
+
+  it('by axes of two knives edge to edge, nearly parallel, is across both edges', () => {
+    // No other edge is level, so that no other pair of edges has the direction that parts them.
+    const knife = (down: boolean): Convex =>
+      prism(
+        down ? [[0, 0], [40, 60], [-40, 90]] : [[0, 0], [-40, -60], [40, -90]],
+        ([x, y], end) => [4000 * (end - 0.5), x, y],
+      ); // prettier-ignore
+    for (const turn of [1e-6, 4e-6]) {
+      const [a, b] = [knife(true), knife(false)];
+      const at = place(poseAt({ kind: 'turn', point: [0, 0, 0], axis: [0, 0, 1] }, turn), a.corners).map(
+        (x, i) => (i % 3 === 2 ? x + 0.002 : x),
+      );
+      expect(leastOverlapAxis(a, at, b, b.corners, emptySeparation())).toBeCloseTo(0.002, 6);
+    }
   });
 });

@@ -133,7 +133,7 @@ export class Carriage {
     const { half, frontTurn, rearTurn, cosLeast } = bounds;
     // r'' = (-sin df df' cos dr + cos df sin dr dr') / cos^2 dr, each sine and cosine at most 1.
     const bend = (frontTurn + rearTurn) / (cosLeast * cosLeast);
-    return { rate: Math.min(1 / cosLeast, this.rearRate((from + to) / 2) + bend * half), bend };
+    return { rate: Math.min(1 / cosLeast, Math.abs(this.rearRate((from + to) / 2)) + bend * half), bend };
   }
 
   /** What both bounds rest on: undefined where nothing can be said over so long a stretch. */

@@ -238,6 +238,79 @@ describe('a carriage on a track', () => {
     );
   });
 
+  it('keeps its followers apart and moves without a jump, round bends of more than half a turn and back again, as its bounds say', () => {
+    const stretch = fc.oneof(
+      real(50, 700).map((length) => ({ kind: 'line' as const, length })),
+      fc.tuple(real(80, 400), real(0.2, 3.6), fc.boolean()).map(([radius, angle, left]) => ({
+        kind: 'arc' as const,
+        radius,
+        angle: left ? angle : -angle,
+      })),
+    );
+    const seen = { ran: 0, jammed: 0, backwards: 0, overHalfTurn: 0 };
+    fc.assert(
+      fc.property(
+        fc.array(stretch, { minLength: 2, maxLength: 5 }),
+        real(60, 420),
+        real(0, 1),
+        (bends, spacing, part) => {
+          const stretches = [{ kind: 'line' as const, length: 600 }, ...bends];
+          const length = stretches.reduce(
+            (sum, one) => sum + (one.kind === 'line' ? one.length : one.radius * Math.abs(one.angle)),
+            0,
+          );
+          const built = 450 + part * (length - 450);
+          let carriage: Carriage;
+          try {
+            carriage = new Carriage(stretches, spacing, built, 450 - built, length - built);
+          } catch (error) {
+            expect((error as Error).message).toMatch(/jams on the track|finds no place/);
+            seen.jammed += 1;
+            return;
+          }
+          seen.ran += 1;
+          if (bends.some((one) => one.kind === 'arc' && Math.abs(one.angle) > Math.PI))
+            seen.overHalfTurn += 1;
+          const step = (length - 450) / 600;
+          let last = carriage.rear(450);
+          const worst = { apart: 0, jump: 0, ahead: -Infinity };
+          for (let s = 450; s <= length; s += step) {
+            const rear = carriage.rear(s);
+            const [a, b] = [carriage.point(s), carriage.point(rear)];
+            worst.apart = Math.max(worst.apart, Math.abs(Math.hypot(a[0] - b[0], a[1] - b[1]) - spacing));
+            worst.jump = Math.max(worst.jump, Math.abs(rear - last) / step);
+            worst.ahead = Math.max(worst.ahead, rear - s);
+            if (rear < last - 1e-6) seen.backwards += 1;
+            last = rear;
+          }
+          expect(worst.apart).toBeLessThan(1e-6);
+          // The rear one goes at most 1 / cos 87 degrees as fast as the front one.
+          expect(worst.jump).toBeLessThan(21);
+          expect(worst.ahead).toBeLessThan(0);
+          const ends = [450, ...carriage.joints, length];
+          for (let i = 1; i < ends.length; i += 1) {
+            const [from, to] = [ends[i - 1]! + 1e-6, ends[i]! - 1e-6];
+            if (to - from < 1) continue;
+            const until = from + Math.min(20, to - from);
+            const bounds = carriage.rearOver(from, until);
+            for (let k = 0; k <= 10; k += 1) {
+              const s = from + ((until - from) * k) / 10;
+              expect(Math.abs(carriage.rearRate(s))).toBeLessThanOrEqual(bounds.rate * (1 + 1e-9));
+              if (k > 0 && k < 10)
+                expect((carriage.rear(s + 1e-4) - carriage.rear(s - 1e-4)) / 2e-4).toBeCloseTo(
+                  carriage.rearRate(s),
+                  3,
+                );
+            }
+          }
+        },
+      ),
+      { seed: SEED, numRuns: 300 },
+    );
+    expect(Math.min(seen.ran, seen.jammed, seen.overHalfTurn)).toBeGreaterThan(10);
+    expect(seen.backwards).toBeGreaterThan(100);
+  });
+
   it('tells a track that ends too early, or has too little behind the front follower', () => {
     expect(() => trackMotion(placed, 0, 4000)).toThrow(/ends 628\.8 mm before/);
     expect(() => trackMotion({ ...placed, front: 400 }, 0, 100)).toThrow(/rear follower finds no place/);

@@ -1,13 +1,11 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { itemOfMover, itemsOf, type Item, type Plan, type Report } from '@tarnpass/core';
 import { lazy, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { Hotkeys } from '../commands/Hotkeys';
 import { useActions } from '../commands/useActions';
-import { saveAsFile } from '../job/savePlanFile';
 import { useOpenJob } from '../job/useOpenJob';
 import { followDevices, followLog } from '../readings/live';
 import { useApp, useAppDispatch } from '../store';
@@ -23,6 +21,7 @@ import { ConflictDialog } from './ConflictDialog';
 import { MomentProvider } from './Moment';
 import { MainPanes, SmallPanes } from './Panes';
 import { isStage, type Stage } from './stages';
+import { SavingLine } from './SavingLine';
 import { StoryPole } from './StoryPole';
 import { Tools } from './Tools';
 import { useScene } from './useScene';
@@ -194,30 +193,7 @@ function Board({ stage }: { stage: Stage }) {
               {trouble}
             </Alert>
           )}
-          {job.saving.kind === 'waiting' && (
-            <Alert severity="info" icon={false} variant="outlined" sx={{ mx: 2, mb: 1, py: 0 }}>
-              {job.saving.why}{' '}
-              {job.kept
-                ? 'Your changes are kept in this browser and saved as soon as it answers.'
-                : 'Your changes are saved as soon as it answers.'}
-            </Alert>
-          )}
-          {!job.kept && job.saving.kind !== 'saved' && (
-            <Alert
-              severity="warning"
-              icon={false}
-              variant="outlined"
-              sx={{ mx: 2, mb: 1, py: 0 }}
-              action={
-                <Button size="small" onClick={() => dispatch(saveAsFile())}>
-                  Save as a plan file
-                </Button>
-              }
-            >
-              This browser keeps nothing for this page: its storage is full or turned off. What is not saved
-              stands on this page alone, so leave it open, or save it as a plan file.
-            </Alert>
-          )}
+          <SavingLine job={job} />
         </Box>
         {stage === 'make' ? (
           <Box className="sheet" sx={{ minHeight: 0, display: 'grid' }}>

@@ -201,7 +201,9 @@ export function JobsScreen() {
                         </Typography>
                       </>
                     ) : (
-                      <Typography sx={{ color: 'text.secondary' }}>It is being checked.</Typography>
+                      <Typography sx={{ color: 'text.secondary', pl: '26px' }}>
+                        It is being checked.
+                      </Typography>
                     )}
                   </Box>
                 </Box>

@@ -15,6 +15,9 @@ export function tooLarge(file: File, most: number): string | undefined {
   return file.size > most ? `${file.name} has ${mb(file.size)}; at most ${mb(most)} is taken in.` : undefined;
 }
 
+/** What has begun is seen, also at the foot of a card that scrolls. */
+const intoView = (box: HTMLElement | null): void => box?.scrollIntoView({ block: 'nearest' });
+
 /** A heading, a sentence, a button that chooses a file, and what came of it. */
 export function FileBox({
   title,
@@ -62,7 +65,7 @@ export function FileBox({
         }}
       />
       {busy && (
-        <Box role="status" sx={{ display: 'flex', alignItems: 'center', gap: 1, pt: 1 }}>
+        <Box role="status" ref={intoView} sx={{ display: 'flex', alignItems: 'center', gap: 1, pt: 1 }}>
           <Box sx={{ flex: 1, minWidth: 0 }}>
             <Typography noWrap title={busy.name}>
               Reading {busy.name}
