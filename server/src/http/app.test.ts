@@ -212,17 +212,15 @@ describe('the list of jobs', () => {
     const ids = Array.from({ length: 30 }, () => randomUUID());
     // As kept by a server that stored no answers yet.
     await connection.db.insert(jobs).values(ids.map((id) => ({ id, title: 'old', revision: 1, history })));
-    await connection.db
-      .insert(revisions)
-      .values(
-        ids.map((id) => ({
-          jobId: id,
-          revision: 1,
-          formatVersion: PLAN_VERSION,
-          plan: ready.plan,
-          edits: [],
-        })),
-      );
+    await connection.db.insert(revisions).values(
+      ids.map((id) => ({
+        jobId: id,
+        revision: 1,
+        formatVersion: PLAN_VERSION,
+        plan: ready.plan,
+        edits: [],
+      })),
+    );
     const mine = async () => (await list()).filter(({ id }) => ids.some((one) => one === id));
     expect((await mine()).some(({ answer }) => answer === null)).toBe(true);
     for (let i = 0; i < 600 && (await mine()).some(({ answer }) => answer === null); i += 1)
