@@ -57,7 +57,7 @@ export function createApp({ connection, page, log }: AppOptions): Express {
     const body = parsed(NewJobSchema, request.body, response);
     if (!body) return;
     const made = await createJob(db, body.plan, null, body.log);
-    if (made.kind === 'done') answers.ask(made.value.id, made.value.revision);
+    if (made.kind === 'done') answers.saved(made.value.id, made.value.revision);
     answer(response, made, 201);
   });
   app.get('/api/jobs/:id', async (request, response) => {
@@ -69,7 +69,7 @@ export function createApp({ connection, page, log }: AppOptions): Express {
     const save = id && parsed(SaveSchema, request.body, response);
     if (!id || !save) return;
     const saved = await saveJob(db, id, save);
-    if (saved.kind === 'done') answers.ask(id, saved.value.revision);
+    if (saved.kind === 'done') answers.saved(id, saved.value.revision);
     answer(response, saved);
   });
   app.get('/api/jobs/:id/revisions', async (request, response) => {

@@ -8,6 +8,9 @@ import { engineMark } from './engine';
 /** A plan that takes longer than this to check stays without an answer here, ms; the page has its own. */
 const LONGEST = 30_000;
 
+/** A job that is not saved for so long rests, ms. */
+const REST = 3000;
+
 /**
  * Works out how jobs stand and keeps it with their revision: in a thread of its own, one job after the other, so that no
  * request waits for a check. What it does not get to, or what another engine worked out, is asked for again by the list.
@@ -15,6 +18,7 @@ const LONGEST = 30_000;
 export class AnswerKeeper {
   private readonly pool = new WorkPool(() => spawnNodeWorker(true), 1);
   private readonly waiting = new Set<string>();
+  private readonly resting = new Map<string, NodeJS.Timeout>();
   private work: Promise<void> = Promise.resolve();
 
   constructor(
@@ -22,8 +26,18 @@ export class AnswerKeeper {
     private readonly log: (error: unknown) => void,
   ) {}
 
-  /** Have the answer of a revision worked out and kept; asked twice it is done once. */
+  /** A job was saved: its answer is worked out once it rests, so that it takes no time from whoever works at it. */
+  saved(job: string, revision: number): void {
+    clearTimeout(this.resting.get(job));
+    const timer = setTimeout(() => this.ask(job, revision), REST);
+    timer.unref();
+    this.resting.set(job, timer);
+  }
+
+  /** Have the answer of a revision worked out and kept now; asked twice it is done once. */
   ask(job: string, revision: number): void {
+    clearTimeout(this.resting.get(job));
+    this.resting.delete(job);
     const key = `${job}/${revision}`;
     if (this.waiting.has(key)) return;
     this.waiting.add(key);
