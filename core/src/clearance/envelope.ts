@@ -4,7 +4,7 @@ import type { PiecePair } from './encounter';
 /** A pair takes over as the shortest only by more than this share: two that stay alike (both sides of a drawer) do not take turns. */
 const TIE = 1e-9;
 /** Fewer pairs than this are asked one after the other, without looking where on the travel each is near. */
-const FEW = 48;
+const FEW = 300;
 /** Slices of the travel in which the near ones of many pairs are known. */
 const SLICES = 128;
 
@@ -29,6 +29,8 @@ interface Slice {
  */
 export class Envelope {
   private readonly slices: (Slice | undefined)[] = [];
+  /** What the pair asked last said, mm; Infinity where it is not held there. */
+  private last = 0;
   private readonly many: boolean;
 
   /**
@@ -48,22 +50,32 @@ export class Envelope {
   }
 
   at(travel: number): CurvePoint {
+    return this.many ? this.ofMany(travel) : this.ofFew(travel);
+  }
+
+  private ofFew(travel: number): CurvePoint {
+    let worst: CurvePoint = { travel, clearance: this.watch, needed: this.around, of: -1 };
+    let least = share(worst);
+    for (let of = 0; of < this.pairs.length && !(this.bounds[of]! > least) && worst.clearance > 0; of += 1) {
+      const found = this.askedAt(of, travel, least);
+      if (found) [worst, least] = [found, share(found)];
+    }
+    return worst;
+  }
+
+  private ofMany(travel: number): CurvePoint {
     const slice = this.sliceAt(travel);
     let worst: CurvePoint = { travel, clearance: this.watch, needed: this.around, of: -1 };
     let least = share(worst);
     const ask = (k: number) => {
       const of = slice.pairs[k]!;
-      const { approach, held, needed } = this.pairs[of]!;
-      if (!held.some(([from, to]) => travel >= from && travel <= to)) return;
       const moved = slice.speed[k]! * Math.abs(travel - slice.askedAt[k]!);
-      if (share({ clearance: slice.said[k]! - moved, needed }) > least) return;
-      const clearance = approach.at(travel, 0).value;
+      if (share({ clearance: slice.said[k]! - moved, needed: this.pairs[of]!.needed }) > least) return;
+      const found = this.askedAt(of, travel, least);
       slice.askedAt[k] = travel;
-      slice.said[k] = clearance;
-      const its = share({ clearance, needed });
-      if (its >= least - TIE) return;
-      worst = { travel, clearance, needed, of };
-      least = its;
+      slice.said[k] = this.last;
+      if (!found) return;
+      [worst, least] = [found, share(found)];
       slice.shortest = k;
     };
     // What was shortest nearby most often still is: it spares the others.
@@ -74,13 +86,21 @@ export class Envelope {
     return worst;
   }
 
+  /** The point of one pair, where it is held there and shorter than `least` by more than a tie; what it said is left in `last`. */
+  private askedAt(of: number, travel: number, least: number): CurvePoint | undefined {
+    const { approach, held, needed } = this.pairs[of]!;
+    this.last = Infinity;
+    if (!held.some(([from, to]) => travel >= from && travel <= to)) return undefined;
+    const clearance = (this.last = approach.at(travel, 0).value);
+    return share({ clearance, needed }) < least - TIE ? { travel, clearance, needed, of } : undefined;
+  }
+
   private sliceAt(travel: number): Slice {
-    const n = this.many ? SLICES : 1;
     const part = (travel - this.from) / (this.to - this.from);
-    const i = Math.min(n - 1, Math.max(0, Math.floor(part * n)));
+    const i = Math.min(SLICES - 1, Math.max(0, Math.floor(part * SLICES)));
     return (this.slices[i] ??= this.sliceOf(
-      this.from + ((this.to - this.from) * i) / n,
-      this.from + ((this.to - this.from) * (i + 1)) / n,
+      this.from + ((this.to - this.from) * i) / SLICES,
+      this.from + ((this.to - this.from) * (i + 1)) / SLICES,
     ));
   }
 
@@ -88,13 +108,13 @@ export class Envelope {
     const most = share({ clearance: this.watch, needed: this.around });
     const near = this.pairs
       .map((pair, of) => {
-        const apart = this.many ? pair.apartOver(from, to) : 0;
+        const apart = pair.apartOver(from, to);
         const bound = Math.max(this.bounds[of]!, share({ clearance: apart, needed: pair.needed }));
         return { of, bound };
       })
       .filter(({ bound }) => bound <= most)
       .sort((a, b) => a.bound - b.bound || a.of - b.of);
-    const speed = near.map(({ of }) => (this.many ? this.pairs[of]!.speedOver(from, to) : Infinity));
+    const speed = near.map(({ of }) => this.pairs[of]!.speedOver(from, to));
     return {
       pairs: near.map(({ of }) => of),
       bounds: near.map(({ bound }) => bound),

@@ -1,3 +1,4 @@
+import type { Motion } from '../motion/motion';
 import type { Body, Mover } from '../scene/scene';
 import type { Piece } from '../solid/halfSpace';
 
@@ -63,10 +64,15 @@ export class SameContent {
   }
 }
 
-/** All of a body but its pieces, as text; of a motion its own key. */
+/** All of a body but its pieces, as text; of a motion its own key. Nothing of it can hold the character that parts its fields. */
 function fieldsOf(body: Body): string {
-  const { pieces, motion, ...fields } = body as Body & { motion?: { key: string } };
-  return `${pieces.length} ${motion?.key ?? ''} ${JSON.stringify(fields)}`;
+  let text = String(body.pieces.length);
+  for (const name in body) {
+    const value: unknown = body[name as keyof Body];
+    if (name === 'pieces' || value === undefined) continue;
+    text += `\u0000${name}\u0000${name === 'motion' ? (value as Motion).key : typeof value === 'object' ? JSON.stringify(value) : String(value)}`;
+  }
+  return text;
 }
 
 const numbersOf = (piece: Piece): Float64Array =>

@@ -3,22 +3,24 @@ import type { Body, IntendedContact, Mover } from '../scene/scene';
 /** A stretch of a mover's travel on which two bodies may touch, no deeper than `depth` mm. */
 export type Touch = Pick<IntendedContact, 'from' | 'to' | 'depth'>;
 
+const NONE: readonly Touch[] = [];
+
 /**
  * The touches meant between two bodies, whichever of them is named first: stretches within the mover's travel, rising and
  * without overlap, each with the deepest that is meant there.
  */
 export function touchesOf(mover: Mover, one: Body, other: Body): readonly Touch[] {
-  const meant = mover.contacts
-    .filter(
-      ({ moving, still }) =>
-        (moving === one.id && still === other.id) || (moving === other.id && still === one.id),
-    )
-    .map(({ from, to, depth }) => ({
-      from: Math.max(from, mover.from),
-      to: Math.min(to, mover.to),
-      depth,
-    }))
-    .filter(({ from, to }) => from <= to);
+  let meant: Touch[] | undefined;
+  // Asked of every two bodies near each other, and of most nothing is meant: nothing is made for them.
+  for (const contact of mover.contacts) {
+    const { moving, still, depth } = contact;
+    const theirs = moving === one.id ? still === other.id : moving === other.id && still === one.id;
+    if (!theirs) continue;
+    const from = Math.max(contact.from, mover.from);
+    const to = Math.min(contact.to, mover.to);
+    if (from <= to) (meant ??= []).push({ from, to, depth });
+  }
+  if (!meant) return NONE;
   if (meant.length < 2) return meant;
   const cuts = [...new Set(meant.flatMap(({ from, to }) => [from, to]))].sort((a, b) => a - b);
   const touches: Touch[] = [];

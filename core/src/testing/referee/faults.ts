@@ -63,8 +63,8 @@ export const FAULTS: readonly Fault[] = [
     what: 'a touch that is meant is tried beyond the travel',
     file: 'clearance/touches.ts',
     changes: [
-      ['from: Math.max(from, mover.from),', 'from,'],
-      ['to: Math.min(to, mover.to),', 'to,'],
+      ['const from = Math.max(contact.from, mover.from);', 'const { from } = contact;'],
+      ['const to = Math.min(contact.to, mover.to);', 'const { to } = contact;'],
     ],
   },
   {
@@ -77,7 +77,12 @@ export const FAULTS: readonly Fault[] = [
     letter: 'F, order',
     what: 'a touch that is meant is found in one order of its two bodies only',
     file: 'clearance/touches.ts',
-    changes: [['|| (moving === other.id && still === one.id)', '']],
+    changes: [
+      [
+        'moving === one.id ? still === other.id : moving === other.id && still === one.id',
+        'moving === one.id && still === other.id',
+      ],
+    ],
   },
   {
     letter: 'G',
