@@ -71,7 +71,7 @@ export function measureGrowth(figures: Figures): void {
 export function measureNear(figures: Figures): void {
   const among = (posts: number): Scene => ({
     still: Array.from({ length: posts }, (_, i) => {
-      const [turn, away, low] = [2 * ((i % 200) / 200), 820 + ((7 * i) % 20), 20 * Math.floor(i / 200)];
+      const [turn, away, low] = [(2 * i) / posts, 820 + ((7 * i) % 23), (37 * i) % 1900];
       const [x, y] = [away * Math.cos(turn), away * Math.sin(turn)];
       const id = `post-${i}`;
       return { id, name: id, item: id, pieces: [box([x - 2, y - 2, low], [x + 2, y + 2, low + 15])] };

@@ -14,7 +14,7 @@ import { DEFAULT_TOLERANCE, leastClearance, type LeastClearance, type Witness } 
 import { boxesApart, standing, swept } from './extent';
 import type { Piece } from '../solid/halfSpace';
 import { MovingPiece } from './movingPiece';
-import { boxGap, boxOf } from './sweptBoxes';
+import { boxGap, boxOf, type Boxes } from './sweptBoxes';
 import { outside, touchesOf, type Touch } from './touches';
 
 /** Pressing deeper than this into a touch that is meant, or that was there at the start, is a hit, mm. */
@@ -76,6 +76,7 @@ export interface CheckOptions {
  */
 export class PiecePair {
   private made: Approach | undefined;
+  private box: Boxes | undefined;
 
   /**
    * @param first    the moving piece; where the other moves too, as that one sees it
@@ -100,7 +101,7 @@ export class PiecePair {
   /** At least so far from each other over a stretch of the travel, mm, by their boxes. */
   apartOver(from: number, to: number): number {
     if (this.second.kind !== 'convex') return 0;
-    return boxGap(this.first.boxOver(from, to), boxOf(this.second.corners, BOX), Infinity);
+    return boxGap(this.first.boxOver(from, to), (this.box ??= boxOf(this.second.corners)), Infinity);
   }
 
   /** No faster do they come nearer or part over a stretch of the travel, mm per unit of it. */
@@ -108,9 +109,6 @@ export class PiecePair {
     return this.first.speedWithin(from, to);
   }
 }
-
-/** Scratch: a piece's box while it is held against another. */
-const BOX = new Float64Array(6);
 
 /** Counts of the work: pairs of pieces looked at, those that survived the boxes, distance evaluations. */
 export interface Counts {

@@ -5,8 +5,15 @@ import type { PiecePair } from './encounter';
 const TIE = 1e-9;
 /** Fewer pairs than this are asked one after the other, without looking where on the travel each is near. */
 const FEW = 300;
-/** Slices of the travel in which the near ones of many pairs are known. */
+/** Slices of the travel in which the near ones of many pairs are known, and groups of slices that they are first sought in. */
 const SLICES = 128;
+const GROUPS = 16;
+
+/** A pair by its place among all, and a share that it is never below. */
+interface Near {
+  readonly of: number;
+  readonly bound: number;
+}
 
 /** A slice of the travel with the pairs that may be the shortest on it, those that may be shortest of all first. */
 interface Slice {
@@ -29,6 +36,7 @@ interface Slice {
  */
 export class Envelope {
   private readonly slices: (Slice | undefined)[] = [];
+  private readonly groups: (readonly Near[])[] = [];
   /** What the pair asked last said, mm; Infinity where it is not held there. */
   private last = 0;
   private readonly many: boolean;
@@ -98,31 +106,46 @@ export class Envelope {
   private sliceAt(travel: number): Slice {
     const part = (travel - this.from) / (this.to - this.from);
     const i = Math.min(SLICES - 1, Math.max(0, Math.floor(part * SLICES)));
-    return (this.slices[i] ??= this.sliceOf(
-      this.from + ((this.to - this.from) * i) / SLICES,
-      this.from + ((this.to - this.from) * (i + 1)) / SLICES,
-    ));
+    return (this.slices[i] ??= this.sliceOf(i));
   }
 
-  private sliceOf(from: number, to: number): Slice {
-    const most = share({ clearance: this.watch, needed: this.around });
-    const near = this.pairs
-      .map((pair, of) => {
-        const apart = pair.apartOver(from, to);
-        const bound = Math.max(this.bounds[of]!, share({ clearance: apart, needed: pair.needed }));
-        return { of, bound };
-      })
-      .filter(({ bound }) => bound <= most)
-      .sort((a, b) => a.bound - b.bound || a.of - b.of);
-    const speed = near.map(({ of }) => this.pairs[of]!.speedOver(from, to));
+  /** Where a share of the travel ends. */
+  private end(i: number, of: number): number {
+    return this.from + ((this.to - this.from) * i) / of;
+  }
+
+  private sliceOf(i: number): Slice {
+    const g = Math.floor((i * GROUPS) / SLICES);
+    this.groups[g] ??= this.nearOver(this.end(g, GROUPS), this.end(g + 1, GROUPS), this.pairs.keys());
+    const [from, to] = [this.end(i, SLICES), this.end(i + 1, SLICES)];
+    const near = this.nearOver(
+      from,
+      to,
+      this.groups[g].map(({ of }) => of),
+    ).sort((a, b) => a.bound - b.bound || a.of - b.of);
     return {
       pairs: near.map(({ of }) => of),
       bounds: near.map(({ bound }) => bound),
       askedAt: new Float64Array(near.length),
       // Not asked yet: nothing is known.
       said: new Float64Array(near.length).fill(-Infinity),
-      speed: Float64Array.from(speed),
+      speed: Float64Array.from(near, ({ of }) => this.pairs[of]!.speedOver(from, to)),
       shortest: near.length,
     };
+  }
+
+  /** Of some pairs those that can be the shortest on a stretch, each with a share that it is never below there. */
+  private nearOver(from: number, to: number, among: Iterable<number>): Near[] {
+    const most = share({ clearance: this.watch, needed: this.around });
+    const near: Near[] = [];
+    for (const of of among) {
+      const pair = this.pairs[of]!;
+      const bound = Math.max(
+        this.bounds[of]!,
+        share({ clearance: pair.apartOver(from, to), needed: pair.needed }),
+      );
+      if (bound <= most) near.push({ of, bound });
+    }
+    return near;
   }
 }

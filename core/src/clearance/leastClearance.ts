@@ -45,6 +45,9 @@ interface Stretch {
   readonly lower: number;
 }
 
+/** What is still to be looked at: scratch, one search is through before the next begins. */
+const OPEN = new FlatQueue<Stretch>();
+
 export function witnessOf({ now, carrier }: Approach, travel: number): Witness {
   const point = (at: Float64Array): Point3 => [at[0]!, at[1]!, at[2]!];
   const pose = carrier && motionPose(carrier, travel);
@@ -75,7 +78,8 @@ export function leastClearance(
 ): LeastClearance {
   const { tolerance = DEFAULT_TOLERANCE, decide = [], watch = Infinity, enough = -Infinity } = options;
   const ends = [from, ...approach.knots.filter((knot) => knot > from && knot < to), to];
-  const open = new FlatQueue<Stretch>();
+  const open = OPEN;
+  open.clear();
   for (let i = 1; i < ends.length; i += 1)
     open.push({ from: ends[i - 1]!, to: ends[i]!, lower: -Infinity }, -Infinity);
   let best: Witness | undefined;
