@@ -1,4 +1,5 @@
 import { fileURLToPath } from 'node:url';
+import { outageOnce } from './db/away';
 import { connect } from './db/connect';
 import { createApp } from './http/app';
 import { layDemo } from './jobs/demo';
@@ -9,7 +10,7 @@ import { layDemo } from './jobs/demo';
  */
 const url = process.env['DATABASE_URL'];
 if (!url) throw new Error('DATABASE_URL must name a PostgreSQL.');
-const log = (error: unknown) => console.error(error);
+const log = outageOnce((line) => console.error(line));
 
 const fresh = process.argv.includes('--fresh-demo');
 const connection = await connect(url, log, (prepared) =>

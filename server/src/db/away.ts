@@ -17,3 +17,20 @@ export function databaseAway(error: unknown): string | undefined {
   }
   return undefined;
 }
+
+/** While nothing else is heard of the database for so long, it is the same outage, ms. */
+const SAME_OUTAGE = 30_000;
+
+/** A log in which an outage of the database is one line: every request and every idle connection comes upon it. */
+export function outageOnce(
+  print: (line: unknown) => void,
+  now: () => number = Date.now,
+): (error: unknown) => void {
+  let last = -Infinity;
+  return (error) => {
+    const why = databaseAway(error);
+    if (!why) return print(error);
+    if (now() - last > SAME_OUTAGE) print(why);
+    last = now();
+  };
+}
