@@ -16,8 +16,8 @@ describe('a mover among hundreds of near things', () => {
       { joint: { kind: 'turn', point: [0, 0, 0], axis: Z }, drive: ratio(1) },
       { joint: { kind: 'slide', direction: [0, 0, 1] }, drive: ratio(40) },
     ]);
-    const posts = Array.from({ length: 240 }, (_, i) => {
-      const [turn, away] = [(1.9 * i) / 240, 506 + ((13 * i) % 31)];
+    const posts = Array.from({ length: 420 }, (_, i) => {
+      const [turn, away] = [(1.9 * i) / 420, 506 + ((13 * i) % 31)];
       const [x, y] = [away * Math.cos(turn), away * Math.sin(turn)];
       return bodyOf(`post-${i}`, [box([x - 3, y - 3, (7 * i) % 200], [x + 3, y + 3, 400])]);
     });

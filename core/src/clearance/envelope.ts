@@ -8,6 +8,8 @@ const FEW = 300;
 /** Slices of the travel in which the near ones of many pairs are known, and groups of slices that they are first sought in. */
 const SLICES = 128;
 const GROUPS = 16;
+/** What is near on a slice is worked out when it is asked about so often: a curve of few points is drawn sooner without. */
+const OFTEN = 3;
 
 /** A pair by its place among all, and a share that it is never below. */
 interface Near {
@@ -37,6 +39,7 @@ interface Slice {
 export class Envelope {
   private readonly slices: (Slice | undefined)[] = [];
   private readonly groups: (readonly Near[])[] = [];
+  private readonly visits = new Uint32Array(SLICES);
   /** What the pair asked last said, mm; Infinity where it is not held there. */
   private last = 0;
   private readonly many: boolean;
@@ -72,7 +75,11 @@ export class Envelope {
   }
 
   private ofMany(travel: number): CurvePoint {
-    const slice = this.sliceAt(travel);
+    const part = (travel - this.from) / (this.to - this.from);
+    const i = Math.min(SLICES - 1, Math.max(0, Math.floor(part * SLICES)));
+    this.visits[i]! += 1;
+    if (this.visits[i]! < OFTEN) return this.ofFew(travel);
+    const slice = (this.slices[i] ??= this.sliceOf(i));
     let worst: CurvePoint = { travel, clearance: this.watch, needed: this.around, of: -1 };
     let least = share(worst);
     const ask = (k: number) => {
@@ -101,12 +108,6 @@ export class Envelope {
     if (!held.some(([from, to]) => travel >= from && travel <= to)) return undefined;
     const clearance = (this.last = approach.at(travel, 0).value);
     return share({ clearance, needed }) < least - TIE ? { travel, clearance, needed, of } : undefined;
-  }
-
-  private sliceAt(travel: number): Slice {
-    const part = (travel - this.from) / (this.to - this.from);
-    const i = Math.min(SLICES - 1, Math.max(0, Math.floor(part * SLICES)));
-    return (this.slices[i] ??= this.sliceOf(i));
   }
 
   /** Where a share of the travel ends. */
