@@ -68,7 +68,9 @@ export { PASSAGE_KINDS, newPassage, type Passage } from './wayin/schema';
 export type { AirFinding } from './report/air';
 export { missingReadings, type Missing } from './measure/missing';
 export { dimensionsOf as measurable, type Dimension } from './measure/dimensions';
-export type { PairLine, PairWord, Pass } from './report/pass';
+export type { PairLine, Pass } from './report/pass';
+export type { PairWord } from './report/pairWords';
+export { openTravels, type Less, type Opening, type Travels } from './report/opening';
 export {
   bodiesOf,
   itemOfMover,

@@ -1,6 +1,6 @@
 import { place } from '../motion/joint';
 import { motionPose } from '../motion/motion';
-import type { Body, Mover, Scene } from '../scene/scene';
+import { byWaiting, type Body, type Mover, type Scene } from '../scene/scene';
 import { withCorners } from '../solid/convex';
 import { curveSteps, hangsWith, meetings, moverCheck, type MoverCheck } from './checkMover';
 import { BodyIndex } from './bodyIndex';
@@ -28,11 +28,22 @@ export interface SceneCheck {
 export function parked(mover: Mover, travel: number, of = mover.id): Body[] {
   return mover.bodies.map(({ motion, ...body }) => {
     const pose = motionPose(motion, travel);
+    const meant = meantAt(mover, body.id, travel);
     return {
       ...body,
       parked: of,
+      ...(meant.length > 0 && { meant }),
       pieces: body.pieces.map((piece) => withCorners(piece, place(pose, piece.corners))),
     };
+  });
+}
+
+/** What one of a mover's bodies may touch at a travel; a touch of two of its own is none of another's. */
+function meantAt({ contacts, bodies }: Mover, body: string, travel: number): NonNullable<Body['meant']> {
+  return contacts.flatMap(({ moving, still, from, to, depth }) => {
+    const other = moving === body ? still : still === body ? moving : undefined;
+    if (other === undefined || travel < from || travel > to) return [];
+    return bodies.some(({ id }) => id === other) ? [] : [{ other, depth }];
   });
 }
 
@@ -48,6 +59,8 @@ interface Known {
 
 /** A check under way. */
 interface Run {
+  /** What each mover is known by: its content, and what stands open for it. */
+  readonly keys: ReadonlyMap<Mover, string>;
   readonly known: Map<string, Known>;
   readonly counts: Counts;
   fresh: number;
@@ -85,12 +98,13 @@ class Own {
     }
   }
 
-  of({ id, thing, behind = [] }: Mover): Set<Body> {
-    const one = (mover: string) => this.ofMover.get(mover) ?? [];
+  /** @param open  ids of those that stand open for it */
+  of({ id, thing }: Mover, open: ReadonlySet<string>): Set<Body> {
+    const one = (mover: string) => this.ofMover.get(mover)!;
     return new Set([
       ...one(id),
       ...(thing === undefined ? [] : this.ofThing.get(thing)!),
-      ...behind.flatMap(one),
+      ...[...open].flatMap(one),
     ]);
   }
 }
@@ -126,28 +140,38 @@ export class SceneChecker {
     const own = new Own(scene, standing);
     const bodies = [...still, ...standing.flat()];
     const waited = new Set(scene.movers.flatMap(({ behind = [] }) => behind));
-    const run: Run = { known: new Map(), counts: noCounts(), fresh: 0, kept: 0, of: scene.movers.length };
-    // What others wait for is looked at first: it stands open as far as it goes.
-    const leaves = scene.movers.filter(({ id }) => waited.has(id));
-    const shut = new Surroundings(bodies, this.last);
-    for (const leaf of leaves) yield* this.look(leaf, shut, own.of(leaf), run);
-    const opened = new Map(leaves.map((leaf) => [leaf.id, this.opened(leaf, run.known)]));
-    const open =
-      leaves.length > 0 ? new Surroundings([...bodies, ...[...opened.values()].flat()], this.last) : shut;
-    for (const mover of scene.movers) {
-      if (waited.has(mover.id)) continue;
-      const mine = own.of(mover);
-      // What closes its place stands open for it, and shut for all others.
-      for (const [id, leaf] of opened)
-        if (!mover.behind?.includes(id)) leaf.forEach((body) => mine.add(body));
-      yield* this.look(mover, open, mine, run);
+    const levels = byWaiting(scene.movers);
+    const keys = new Map(
+      levels.flat().map(([mover, open]) => [mover, `${this.content.keyOfMover(mover)} ${[...open].join()}`]),
+    );
+    const run: Run = {
+      keys,
+      known: new Map(),
+      counts: noCounts(),
+      fresh: 0,
+      kept: 0,
+      of: scene.movers.length,
+    };
+    // What others wait for is looked at before them: it stands open for them as far as it goes, and shut for all others.
+    const opened = new Map<string, readonly Body[]>();
+    let about = new Surroundings(bodies, this.last);
+    for (const level of levels) {
+      for (const [mover, open] of level) {
+        const mine = own.of(mover, open);
+        for (const [id, leaf] of opened) if (!open.has(id)) leaf.forEach((body) => mine.add(body));
+        yield* this.look(mover, about, mine, run);
+      }
+      const leaves = level.filter(([{ id }]) => waited.has(id));
+      if (leaves.length === 0) continue;
+      for (const [leaf] of leaves) opened.set(leaf.id, this.opened(leaf, run));
+      about = new Surroundings([...bodies, ...[...opened.values()].flat()], this.last);
     }
     this.known = run.known;
-    this.last = open.all;
-    this.content.forgetBut(new Set([...open.all, ...scene.movers.flatMap((mover) => mover.bodies)]));
+    this.last = about.all;
+    this.content.forgetBut(new Set([...about.all, ...scene.movers.flatMap((mover) => mover.bodies)]));
     const { counts, fresh, kept } = run;
     return {
-      movers: scene.movers.map((mover) => run.known.get(this.content.keyOfMover(mover))!.check),
+      movers: scene.movers.map((mover) => run.known.get(keys.get(mover)!)!.check),
       counts,
       fresh,
       kept,
@@ -157,7 +181,7 @@ export class SceneChecker {
   /** Hold a mover against all that is about it but what is its own, or only against what is new there. */
   private *look(mover: Mover, about: Surroundings, mine: ReadonlySet<Body>, run: Run): Generator<Progress> {
     const progress = { done: run.known.size, of: run.of };
-    const key = this.content.keyOfMover(mover);
+    const key = run.keys.get(mover)!;
     const before = this.known.get(key);
     const index = before ? about.anew : about.everything;
     const met = new Map(before?.met);
@@ -184,8 +208,8 @@ export class SceneChecker {
   }
 
   /** The bodies of a leaf that others wait for, where it stands open: all the way, or as far as it goes. */
-  private opened(leaf: Mover, known: ReadonlyMap<string, Known>): readonly Body[] {
-    const at = known.get(this.content.keyOfMover(leaf))!.check.usable;
+  private opened(leaf: Mover, { known, keys }: Run): readonly Body[] {
+    const at = known.get(keys.get(leaf)!)!.check.usable;
     const before = this.openedOf.get(leaf);
     if (before?.at === at) return before.bodies;
     const bodies = parked(leaf, at, `${leaf.id} open`).map((body) => this.content.firstOf(body));

@@ -1,50 +1,92 @@
 import { farthest, nearest } from '../motion/along';
 import type { Mover, MovingBody } from '../scene/scene';
+import { startLevel, TOUCH } from './encounter';
 import { coldStart, type GjkStart } from './gjk';
 import { BLOCKED, FREE, UNKNOWN, type Ground } from './ground';
+import { boxesApart } from './extent';
 import { MovingPiece } from './movingPiece';
 import { leastOverlapAxis } from './separatingAxis';
 import { emptySeparation, ROUNDING, separate } from './separation';
+import { boxOf } from './sweptBoxes';
+import { touchesOf, type Touch } from './touches';
 
-/** A piece of one part and a piece of another, each on a travel of its own, with the normal last found between them. */
+/**
+ * A piece of one part and a piece of another, each on a travel of its own, with the normal last found between them. They hit
+ * by the same rule as a part hits what stands still: deeper than 0, or than a touch that is meant or was there at the start.
+ */
 export interface Couple {
   readonly first: MovingPiece;
   readonly second: MovingPiece;
   readonly start: GjkStart;
   readonly normal: Float64Array;
+  /** How deep they may stand in each other wherever both are, mm: 0, or a hair more than the touch with both shut. */
+  readonly depth: number;
+  /** How deep over stretches of the first part's travel, and of the second's, wherever the other is. */
+  readonly meant: readonly [readonly Touch[], readonly Touch[]] | undefined;
   /** Whether the two were found overlapping when last asked. */
   overlaps: boolean;
 }
 
-/** Every piece of one part with every piece of another, but for bodies meant to touch, named as `moving still`. */
-export function couplesOf(a: Mover, b: Mover, touching: ReadonlySet<string>): Couple[] {
-  const couples: Couple[] = [];
-  const goings = (body: MovingBody) => body.pieces.map((piece) => new MovingPiece(piece, body.motion));
-  const of = new Map([...a.bodies, ...b.bodies].map((body) => [body, goings(body)]));
-  for (const first of a.bodies) {
-    for (const second of b.bodies) {
-      if (touching.has(`${first.id} ${second.id}`)) continue;
-      for (const one of of.get(first)!) {
-        for (const two of of.get(second)!)
-          couples.push({
-            first: one,
-            second: two,
-            start: coldStart(),
-            normal: new Float64Array(3),
-            overlaps: false,
-          });
-      }
-    }
-  }
-  return couples;
+/** Every piece of one part with every piece of another. */
+export function couplesOf(a: Mover, b: Mover): Couple[] {
+  const shut = (mover: Mover) => (body: MovingBody) =>
+    body.pieces.map((piece) => {
+      const moving = new MovingPiece(piece, body.motion);
+      moving.goTo(mover.from);
+      return { moving, box: boxOf(moving.corners) };
+    });
+  const seconds = b.bodies.map((body) => [body, shut(b)(body)] as const);
+  return a.bodies.flatMap((first) => {
+    const ones = shut(a)(first);
+    return seconds.flatMap(([second, twos]) => {
+      const touches = [touchesOf(a, first, second), touchesOf(b, second, first)] as const;
+      const meant = touches.some(({ length }) => length > 0) ? touches : undefined;
+      return ones.flatMap((one) =>
+        twos.map((two): Couple => ({
+          first: one.moving,
+          second: two.moving,
+          start: coldStart(),
+          normal: new Float64Array(3),
+          depth: boxesApart(one.box, two.box, TOUCH) ? 0 : depthAtStart(one.moving, two.moving),
+          meant,
+          overlaps: false,
+        })),
+      );
+    });
+  });
+}
+
+/** How deep two pieces may go wherever they are: found in touch where both stand, a hair deeper than that. */
+function depthAtStart(one: MovingPiece, two: MovingPiece): number {
+  separate(one.piece, one.corners, two.piece, two.corners, coldStart(), out);
+  return -startLevel(out.value);
 }
 
 const out = emptySeparation();
 const opposite = new Float64Array(3);
 
+/** Of cells so little beyond a touch's ends, of the travel, that only rounding put them there. */
+const EDGE = 1e-9;
+
 /**
- * What is proven of a couple about where its two pieces stand, each going up to half a stretch to either side: apart
- * all over, or overlapping all over, since the depth is more than both can move; else unknown. The normal found before
+ * How deep a touch is meant about a travel: the least over the whole stretch, and the most anywhere on it; -1 where none is.
+ */
+function meantAbout(touches: readonly Touch[], at: number, half: number): readonly [number, number] {
+  const [from, to] = [at - half, at + half];
+  let [least, most, covered] = [Infinity, -1, from + EDGE];
+  for (const touch of touches) {
+    if (touch.to < from || touch.from > to) continue;
+    most = Math.max(most, touch.depth);
+    if (touch.from > covered || touch.to < covered - EDGE) continue;
+    least = Math.min(least, touch.depth);
+    covered = Math.max(covered, touch.to + EDGE);
+  }
+  return [covered >= to ? least : -1, most];
+}
+
+/**
+ * What is proven of a couple about where its two pieces stand, each going up to half a stretch to either side: clear of a hit
+ * all over, or hitting all over, since the depth is more than both can move; else unknown. The normal found before
  * often settles it without a distance query.
  *
  * @param tally  counts the distance queries
@@ -56,32 +98,46 @@ export function groundAbout(
   tally: { evaluations: number },
 ): Ground {
   const { first, second, start, normal } = couple;
+  let [least, most] = [couple.depth, couple.depth];
+  if (couple.meant) {
+    for (const [touches, at, half] of [
+      [couple.meant[0], first.at, halfA],
+      [couple.meant[1], second.at, halfB],
+    ] as const) {
+      const [all, any] = meantAbout(touches, at, half);
+      if (all >= 0) least = Math.max(least, all + TOUCH);
+      if (any >= 0) most = Math.max(most, any + TOUCH);
+    }
+  }
   const known = normal[0] !== 0 || normal[1] !== 0 || normal[2] !== 0;
   const moves = first.farthest(halfA) + second.farthest(halfB);
   const gap = known ? nearest(first.corners, normal) - farthest(second.corners, normal) : 0;
   // Farther apart than both can move, whatever way they go: the bound along the normal need not be worked out.
-  if (gap > moves + ROUNDING || (gap > 0 && apartAlong(first, second, normal, halfA, halfB))) return FREE;
+  if (known && gap > moves + ROUNDING - least) return FREE;
+  if (known && gap > -least && leastAlong(first, second, normal, halfA, halfB) > ROUNDING - least)
+    return FREE;
   tally.evaluations += 1;
   separate(first.piece, first.corners, second.piece, second.corners, start, out, 0);
   couple.overlaps = !(out.value > 0);
-  if (!couple.overlaps) {
+  if (couple.overlaps) {
+    // No depth is more than the overlap along any one direction: the one known says most often that it is not enough.
+    if (least === 0 && known && -gap <= moves + most) return UNKNOWN;
+    const depth = -leastOverlapAxis(first.piece, first.corners, second.piece, second.corners, out);
     normal.set(out.normal);
-    return apartAlong(first, second, normal, halfA, halfB) ? FREE : UNKNOWN;
-  }
-  // No depth is more than the overlap along any one direction: the one known says most often that it is not enough.
-  if (known && -gap <= moves) return UNKNOWN;
-  const depth = -leastOverlapAxis(first.piece, first.corners, second.piece, second.corners, out);
-  normal.set(out.normal);
-  return depth > moves ? BLOCKED : UNKNOWN;
+    if (depth > moves + most) return BLOCKED;
+    if (least === 0) return UNKNOWN;
+  } else normal.set(out.normal);
+  return leastAlong(first, second, normal, halfA, halfB) > ROUNDING - least ? FREE : UNKNOWN;
 }
 
-function apartAlong(
+/** A proven lower bound on the two pieces' signed separation, read along one direction, mm. */
+function leastAlong(
   first: MovingPiece,
   second: MovingPiece,
   n: Float64Array,
   halfA: number,
   halfB: number,
-): boolean {
+): number {
   for (let axis = 0; axis < 3; axis += 1) opposite[axis] = -n[axis]!;
-  return first.lowest(n, halfA) + second.lowest(opposite, halfB) > ROUNDING;
+  return first.lowest(n, halfA) + second.lowest(opposite, halfB);
 }

@@ -21,10 +21,15 @@ export interface Edges {
   readonly aWithBOpen: readonly Stretch[];
   readonly bWithAShut: readonly Stretch[];
   readonly bWithAOpen: readonly Stretch[];
+  /** Where they stand both shut, and both open: at one pose each, so all but a touch is decided. */
+  readonly bothShut: Ground;
+  readonly bothOpen: Ground;
 }
 
 /** An edge is halved this often at most: to a 2048th of the travel, under half a millimetre at the edge of a leaf. */
 const HALVINGS = 11;
+/** So often more where an edge is free but for what was left open: parts that pass within a hair. */
+const FURTHER = 9;
 
 export function edgesOf(
   a: Mover,
@@ -33,36 +38,66 @@ export function edgesOf(
   tally: { evaluations: number },
 ): Edges {
   const along = (mover: Mover, at: number, side: 'first' | 'second'): Stretch[] => {
-    const stretches: Stretch[] = [];
-    const add = (from: number, to: number, kind: Stretch['kind']) => {
-      const last = stretches[stretches.length - 1];
-      if (last?.kind === kind && last.to === from) stretches[stretches.length - 1] = { ...last, to };
-      else stretches.push({ from, to, kind });
+    const look = (stretch: Undecided, halvings: number): { stretches: Stretch[]; undecided: Undecided[] } => {
+      const stretches: Stretch[] = [];
+      const undecided: Undecided[] = [];
+      const add = (from: number, to: number, kind: Stretch['kind']) => {
+        const last = stretches[stretches.length - 1];
+        if (last?.kind === kind && last.to === from) stretches[stretches.length - 1] = { ...last, to };
+        else stretches.push({ from, to, kind });
+      };
+      const visit = ({ from, to, open }: Undecided, deeper: number) => {
+        const left: Couple[] = [];
+        const half = (to - from) / 2;
+        for (const couple of open) {
+          couple[side].goTo(from + half);
+          couple[side === 'first' ? 'second' : 'first'].goTo(at);
+          const kind = groundAbout(couple, side === 'first' ? half : 0, side === 'first' ? 0 : half, tally);
+          if (kind === BLOCKED) return add(from, to, BLOCKED);
+          if (kind === UNKNOWN) left.push(couple);
+        }
+        if (left.length === 0) return;
+        if (deeper === 0) {
+          undecided.push({ from, to, open: left });
+          return add(from, to, UNKNOWN);
+        }
+        visit({ from, to: from + half, open: left }, deeper - 1);
+        visit({ from: from + half, to, open: left }, deeper - 1);
+      };
+      visit(stretch, halvings);
+      return { stretches, undecided };
     };
-    const visit = (from: number, to: number, open: readonly Couple[], halvings: number) => {
-      const left: Couple[] = [];
-      const half = (to - from) / 2;
-      for (const couple of open) {
-        couple[side].goTo(from + half);
-        couple[side === 'first' ? 'second' : 'first'].goTo(at);
-        const kind = groundAbout(couple, side === 'first' ? half : 0, side === 'first' ? 0 : half, tally);
-        if (kind === BLOCKED) return add(from, to, BLOCKED);
-        if (kind === UNKNOWN) left.push(couple);
-      }
-      if (left.length === 0) return;
-      if (halvings === 0) return add(from, to, UNKNOWN);
-      visit(from, from + half, left, halvings - 1);
-      visit(from + half, to, left, halvings - 1);
-    };
-    visit(mover.from, mover.to, couples, HALVINGS);
-    return stretches;
+    const first = look({ from: mover.from, to: mover.to, open: couples }, HALVINGS);
+    // Where it is blocked elsewhere, the width of a bracket changes no answer.
+    if (first.stretches.some(({ kind }) => kind === BLOCKED)) return first.stretches;
+    return first.undecided.flatMap((one) => look(one, FURTHER).stretches);
+  };
+  const pose = (atA: number, atB: number): Ground => {
+    let worst: Ground = FREE;
+    for (const couple of couples) {
+      couple.first.goTo(atA);
+      couple.second.goTo(atB);
+      const kind = groundAbout(couple, 0, 0, tally);
+      if (kind === BLOCKED) return BLOCKED;
+      if (kind === UNKNOWN) worst = UNKNOWN;
+    }
+    return worst;
   };
   return {
     aWithBShut: along(a, b.from, 'first'),
     aWithBOpen: along(a, b.to, 'first'),
     bWithAShut: along(b, a.from, 'second'),
     bWithAOpen: along(b, a.to, 'second'),
+    bothShut: pose(a.from, b.from),
+    bothOpen: pose(a.to, b.to),
   };
+}
+
+/** A stretch of an edge that is still to be decided, with what stands open on it. */
+interface Undecided {
+  readonly from: number;
+  readonly to: number;
+  readonly open: readonly Couple[];
 }
 
 /** The worst ground of an edge between two travels. */

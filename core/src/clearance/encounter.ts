@@ -317,8 +317,8 @@ export function meet(
   return { encounter, pairs };
 }
 
-/** The level below which the pair hits: 0, or a hair deeper than a touch it starts from. */
-function startLevel(start: number): number {
+/** The level below which a pair hits whose signed separation is `start` at the start: 0, or a hair deeper than a touch it starts from. */
+export function startLevel(start: number): number {
   return Math.abs(start) <= TOUCH ? Math.min(start, 0) - TOUCH : 0;
 }
 

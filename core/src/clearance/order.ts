@@ -1,10 +1,15 @@
+import FlatQueue from 'flatqueue';
+import type { Mover } from '../scene/scene';
 import { BLOCKED, FREE, type Ground } from './ground';
-import { groundAlong, swapped, type PairMap } from './pairMap';
+import { groundAlong, groundAt, swapped, type PairMap } from './pairMap';
 import { roomInCells, type Room } from './room';
 import { provenParted, wayThrough, type Place } from './wayThrough';
 
-/** A part that can be left standing at some travels: shut first. */
-export interface Parkable {
+/**
+ * A part that can be left standing at some travels: shut first. What goes with another part, its thing, does so as a mover
+ * does. Of what goes `along`, the first state is with its thing shut and the second with it out; all further ones are its own.
+ */
+export interface Parkable extends Pick<Mover, 'thing' | 'goes'> {
   readonly id: string;
   readonly states: readonly number[];
 }
@@ -14,12 +19,22 @@ export type Move =
   | { readonly kind: 'one'; readonly part: string; readonly from: number; readonly to: number }
   | { readonly kind: 'two'; readonly parts: readonly [string, string]; readonly way: readonly Place[] };
 
+/**
+ * Why two parts can never both be where they are wanted: they hit each other when shut, they would where they are wanted, no
+ * way leads there from shut, or they are ways of one thing.
+ */
+export type WhyNone = 'shut' | 'there' | 'parted' | 'one thing';
+
 export type Order =
   | { readonly kind: 'order'; readonly moves: readonly Move[] }
   /** Proven: whatever else is done, these two cannot both be where they are wanted. */
-  | { readonly kind: 'none'; readonly pair: readonly [string, string] }
-  /** No order was found, and none is proven not to be; `pair` is one that stands in the way. */
-  | { readonly kind: 'not proven'; readonly pair: readonly [string, string] | undefined };
+  | { readonly kind: 'none'; readonly pair: readonly [string, string]; readonly why: WhyNone }
+  /** No order was found, and none is proven not to be; `pair` is one that was in the way, and whether it is proven to hit there. */
+  | {
+      readonly kind: 'not proven';
+      readonly pair: readonly [string, string] | undefined;
+      readonly hits: boolean;
+    };
 
 /** States looked at before giving up as not proven. */
 const MOST_STATES = 100_000;
@@ -27,13 +42,17 @@ const MOST_STATES = 100_000;
 /**
  * The shortest order of moves from all parts shut to a wanted state, or the proof that there is none.
  *
- * Breadth first over what is parked where, single moves before any two at once. A part may move alone where every map proves its way free with the others
- * standing; two may move together along a way through their map, where all others leave both of them free. None is
- * told only where proven blocked cells part start and goal in one pair's map: then no motion at all joins them.
+ * Best first over what is parked where (Hart, Nilsson, Raphael 1968), by the parts that are not yet where they are wanted; single moves before any two at
+ * once. A part may move alone where every map proves its way free with the others standing; two may move together along a
+ * way through their map, where all others leave both of them free. A thing takes along what rides on it; what opens in
+ * place does so while its thing is shut, and is shut again before that goes out. None is told only where proven blocked
+ * cells part start and goal in one pair's map: then no motion at all joins them.
  *
- * @param goal  travels wanted, by id: each one of the part's states; parts not named may stand anywhere
- * @param mapOf the map of two parts, or undefined where the two never come near each other
+ * @param goal  travels wanted, by id: each one of the part's states; parts not named may stand anywhere. What opens in place
+ *   needs only have been there.
+ * @param mapOf the map of two parts, or undefined where the two never meet or are ways of one thing
  * @param roomOf what a way of two at once keeps most of
+ * @throws where a wanted travel is none of its part's states
  */
 export function orderOfOpening(
   parts: readonly Parkable[],
@@ -42,8 +61,6 @@ export function orderOfOpening(
   roomOf: (map: PairMap) => Room = roomInCells,
 ): Order {
   const maps = new Map<string, PairMap>();
-  const rooms = new Map<PairMap, Room>();
-  const ways = new Map<string, Place[] | undefined>();
   parts.forEach((a, i) =>
     parts.slice(i + 1).forEach((b) => {
       const map = mapOf(a.id, b.id);
@@ -52,134 +69,293 @@ export function orderOfOpening(
       maps.set(`${b.id} ${a.id}`, swapped(map));
     }),
   );
-  const start = parts.map(() => 0);
-  const wanted = parts.map(({ id, states }) => {
-    if (!(id in goal)) return undefined;
-    const state = states.indexOf(goal[id]!);
-    if (state < 0) throw new Error(`The wanted travel of ${id} is none of its states.`);
-    return state;
-  });
-  const reached = (state: readonly number[]) =>
-    wanted.every((want, i) => want === undefined || state[i] === want);
-  const travel = (state: readonly number[], i: number) => parts[i]!.states[state[i]!]!;
-
-  const parted = partedPair(parts, goal, maps);
-  if (parted) return { kind: 'none', pair: parted };
-
-  let obstacle: readonly [string, string] | undefined;
-  const along = (i: number, j: number, from: number, to: number, at: number): Ground => {
-    const map = maps.get(`${parts[i]!.id} ${parts[j]!.id}`);
-    return map ? groundAlong(map, from, to, at) : FREE;
-  };
-  /** Whether part i may go while all but `aside` stand as in the state. */
-  const goes = (state: readonly number[], i: number, from: number, to: number, aside = -1): boolean =>
-    parts.every((other, j) => {
-      if (j === i || j === aside) return true;
-      const ground = along(i, j, from, to, travel(state, j));
-      if (ground !== FREE && (!obstacle || ground === BLOCKED)) obstacle = [parts[i]!.id, other.id];
-      return ground === FREE;
-    });
-
-  /** Each way is looked for once, whatever else stands where. */
-  const wayOf = (map: PairMap, from: Place, to: Place): Place[] | undefined => {
-    const name = `${map.a} ${map.b} ${from.join()} ${to.join()}`;
-    if (ways.has(name)) return ways.get(name);
-    let room = rooms.get(map);
-    if (!room) rooms.set(map, (room = roomOf(map)));
-    const way = wayThrough(map, room, from, to);
-    ways.set(name, way);
-    return way;
-  };
-
-  const key = (state: readonly number[]) => state.join(',');
+  const search = new Search(parts, goal, maps, roomOf);
+  const never = neverBoth(parts, goal, maps);
+  if (never) return { kind: 'none', ...never };
   // Moves of two parts at once ask for two hands and an eye: only where single moves alone do not lead there.
-  const moves = search(false) ?? search(true);
-  return moves ? { kind: 'order', moves } : { kind: 'not proven', pair: obstacle };
+  const moves = search.moves(false) ?? search.moves(true);
+  return moves ? { kind: 'order', moves } : { kind: 'not proven', ...search.obstacle };
+}
 
-  function search(together: boolean): Move[] | undefined {
-    const seen = new Map<string, { readonly before: string; readonly move: Move } | undefined>([
-      [key(start), undefined],
-    ]);
-    let edge: number[][] = [start];
-    while (edge.length > 0 && seen.size < MOST_STATES) {
-      const next: number[][] = [];
-      for (const state of edge) {
-        if (reached(state)) return movesTo(seen, key(state));
-        for (const { move, after } of movesFrom(state, together, seen)) {
-          const name = key(after);
-          if (seen.has(name)) continue;
-          seen.set(name, { before: key(state), move });
-          next.push(after);
-        }
+/** Which state each part is in, by its place among its own. */
+type State = readonly number[];
+
+interface Step {
+  readonly before: string;
+  readonly move: Move;
+}
+
+class Search {
+  /** What was in the way, the first that is proven to hit before any other. */
+  obstacle: { pair: readonly [string, string] | undefined; hits: boolean } = { pair: undefined, hits: false };
+  /** The state each part is wanted in. */
+  private readonly wanted: readonly (number | undefined)[];
+  /** What rides on each part. */
+  private readonly riders: readonly (readonly number[])[];
+  private readonly rooms = new Map<PairMap, Room>();
+  private readonly ways = new Map<string, Place[] | undefined>();
+  private readonly grounds = new Map<string, Ground>();
+  private readonly parts: readonly Parkable[];
+
+  constructor(
+    parts: readonly Parkable[],
+    goal: Readonly<Record<string, number>>,
+    private readonly maps: ReadonlyMap<string, PairMap>,
+    private readonly roomOf: (map: PairMap) => Room,
+  ) {
+    // What opens in place has a state more: shut, after it was open.
+    this.parts = parts.map((part) =>
+      part.goes === 'in place' && part.id in goal
+        ? { ...part, states: [...part.states, part.states[0]!] }
+        : part,
+    );
+    this.wanted = parts.map(({ id, states }) => {
+      if (!(id in goal)) return undefined;
+      const state = states.indexOf(goal[id]!);
+      if (state < 0) throw new Error(`The wanted travel of ${id} is none of its states.`);
+      return state;
+    });
+    this.riders = parts.map(({ id }) =>
+      [...parts.keys()].filter((j) => parts[j]!.goes === 'along' && parts[j]!.thing === id),
+    );
+  }
+
+  /** @param together  whether two parts may go at once */
+  moves(together: boolean): Move[] | undefined {
+    const start = this.parts.map(() => 0);
+    const steps = new Map<string, Step | undefined>([[keyOf(start), undefined]]);
+    const depths = new Map<string, number>([[keyOf(start), 0]]);
+    const queue = new FlatQueue<State>();
+    // At most two parts come to where they are wanted by one move. Of states alike the one farther on, then parts as they are named.
+    const push = (state: State, depth: number, tie: number) =>
+      queue.push(state, depth + this.unmet(state) / (together ? 2 : 1) - 1e-4 * depth + 1e-7 * tie);
+    push(start, 0, 0);
+    const done = new Set<string>();
+    while (queue.length > 0 && steps.size < MOST_STATES) {
+      const state = queue.pop()!;
+      const key = keyOf(state);
+      if (done.has(key)) continue;
+      done.add(key);
+      if (this.reached(state)) return movesTo(steps, key);
+      const depth = depths.get(key)! + 1;
+      let tie = 0;
+      for (const { move, after } of this.movesFrom(state, together, depth, depths)) {
+        const name = keyOf(after);
+        if ((depths.get(name) ?? Infinity) <= depth) continue;
+        depths.set(name, depth);
+        steps.set(name, { before: key, move });
+        push(after, depth, (tie += 1));
       }
-      edge = next;
     }
     return undefined;
   }
 
-  function* movesFrom(
-    state: readonly number[],
+  private met(state: State, i: number): boolean {
+    const want = this.wanted[i];
+    if (want === undefined || state[i] === want) return true;
+    return this.parts[i]!.goes === 'in place' && want > 0 && state[i] === this.parts[i]!.states.length - 1;
+  }
+
+  private reached(state: State): boolean {
+    return state.every((_, i) => this.met(state, i));
+  }
+
+  /** Parts that still have a move of their own to make: what rides on a thing is brought there by it. */
+  private unmet(state: State): number {
+    let count = 0;
+    for (let i = 0; i < state.length; i += 1)
+      if (!this.met(state, i) && !(this.parts[i]!.goes === 'along' && this.wanted[i]! < 2)) count += 1;
+    return count;
+  }
+
+  private travel(state: State, i: number): number {
+    return this.parts[i]!.states[state[i]!]!;
+  }
+
+  private isShut(state: State, i: number): boolean {
+    return this.travel(state, i) === this.parts[i]!.states[0];
+  }
+
+  private ground(i: number, j: number, from: number, to: number, at: number): Ground {
+    const pair = `${this.parts[i]!.id} ${this.parts[j]!.id}`;
+    const map = this.maps.get(pair);
+    if (!map) return FREE;
+    const name = `${pair} ${from} ${to} ${at}`;
+    let known = this.grounds.get(name);
+    if (known === undefined) this.grounds.set(name, (known = groundAlong(map, from, to, at)));
+    return known;
+  }
+
+  /** Whether a part stands nowhere of its own: as another way of a thing that stands there, or that is out another way. */
+  private absent(state: State, i: number): boolean {
+    if (!this.isShut(state, i)) return false;
+    const { goes, thing } = this.parts[i]!;
+    if (goes === 'instead') return true;
+    const out = this.parts.findIndex((one) => one.id === thing);
+    if (goes === 'in place' && out >= 0 && !this.isShut(state, out)) return true;
+    return goes === undefined && this.outElsewhere(state, i);
+  }
+
+  /** Whether a thing is out another way than its first. */
+  private outElsewhere(state: State, i: number): boolean {
+    return this.parts.some(
+      ({ goes, thing }, j) => goes === 'instead' && thing === this.parts[i]!.id && !this.isShut(state, j),
+    );
+  }
+
+  /** Whether a part may go while all but those `aside` stand as in the state. */
+  private goes(state: State, i: number, from: number, to: number, aside: readonly number[]): boolean {
+    return this.parts.every((other, j) => {
+      if (j === i || aside.includes(j) || this.absent(state, j)) return true;
+      const ground = this.ground(i, j, from, to, this.travel(state, j));
+      if (ground !== FREE && (!this.obstacle.pair || (ground === BLOCKED && !this.obstacle.hits)))
+        this.obstacle = { pair: [this.parts[i]!.id, other.id], hits: ground === BLOCKED };
+      return ground === FREE;
+    });
+  }
+
+  /** Whether what a part belongs to lets it go from one state to another. */
+  private mayGo(state: State, i: number, to: number): boolean {
+    const { goes, thing, id } = this.parts[i]!;
+    const out = this.parts.findIndex((one) => one.id === thing);
+    switch (goes) {
+      case 'along':
+        // Its thing takes it out; then it goes on by itself.
+        return state[i]! >= 1 && to >= 1;
+      case 'in place':
+        // Once open it is shut again, not anew.
+        if (this.isShut(state, i) ? to !== 1 || state[i] !== 0 : to === 0 && this.wanted[i] !== undefined)
+          return false;
+        return out < 0 || (this.isShut(state, out) && !this.outElsewhere(state, out));
+      case 'instead':
+        if (out >= 0 && !this.isShut(state, out)) return false;
+        return this.parts.every(
+          (other, j) => j === i || other.thing !== thing || j === out || this.isShut(state, j),
+        );
+      case undefined:
+        break;
+    }
+    return this.parts.every((other, j) => {
+      if (other.thing !== id || j === i) return true;
+      return other.goes === 'along' ? state[j]! <= 1 : this.isShut(state, j);
+    });
+  }
+
+  private *movesFrom(
+    state: State,
     together: boolean,
-    seen: ReadonlyMap<string, unknown>,
-  ): Generator<{ move: Move; after: number[] }> {
-    for (const [i, { id, states }] of parts.entries()) {
+    depth: number,
+    depths: ReadonlyMap<string, number>,
+  ): Generator<{ move: Move; after: State }> {
+    for (const [i, { id, states }] of this.parts.entries()) {
+      const from = this.travel(state, i);
       for (const s of states.keys()) {
-        if (s === state[i] || !goes(state, i, travel(state, i), states[s]!)) continue;
-        yield {
-          move: { kind: 'one', part: id, from: travel(state, i), to: states[s]! },
-          after: state.with(i, s),
-        };
+        if (s === state[i] || !this.mayGo(state, i, s)) continue;
+        const riders = this.riders[i]!;
+        const after = state.with(i, s);
+        for (const rider of riders) after[rider] = Math.min(s, 1);
+        if ((depths.get(keyOf(after)) ?? Infinity) <= depth) continue;
+        const all = [i, ...riders];
+        const free = all.every((one) =>
+          this.goes(state, one, this.travel(state, one), this.travel(after, one), all),
+        );
+        if (free) yield { move: { kind: 'one', part: id, from, to: states[s]! }, after };
       }
     }
-    if (!together) return;
-    for (const [i, a] of parts.entries()) {
-      for (const [j, b] of parts.entries()) {
-        const map = j > i ? maps.get(`${a.id} ${b.id}`) : undefined;
+    if (together) yield* this.movesOfTwo(state, depth, depths);
+  }
+
+  private *movesOfTwo(
+    state: State,
+    depth: number,
+    depths: ReadonlyMap<string, number>,
+  ): Generator<{ move: Move; after: State }> {
+    // What has ways or riders would need three maps at once.
+    const alone = [...this.parts.keys()].filter(
+      (i) => this.parts[i]!.goes === undefined && this.riders[i]!.length === 0,
+    );
+    for (const i of alone) {
+      for (const j of alone) {
+        const [a, b] = [this.parts[i]!, this.parts[j]!];
+        const map = j > i ? this.maps.get(`${a.id} ${b.id}`) : undefined;
         if (!map) continue;
         for (const si of a.states.keys()) {
           for (const sj of b.states.keys()) {
-            if (si === state[i] || sj === state[j] || seen.has(key(state.with(i, si).with(j, sj)))) continue;
-            const way = wayOf(map, [travel(state, i), travel(state, j)], [a.states[si]!, b.states[sj]!]);
-            if (!way) continue;
-            const spans = [0, 1].map(
-              (side) =>
-                [Math.min(...way.map((p) => p[side]!)), Math.max(...way.map((p) => p[side]!))] as const,
-            );
-            if (
-              !goes(state, i, spans[0]![0], spans[0]![1], j) ||
-              !goes(state, j, spans[1]![0], spans[1]![1], i)
-            )
+            const after = state.with(i, si).with(j, sj);
+            if (si === state[i] || sj === state[j] || (depths.get(keyOf(after)) ?? Infinity) <= depth)
               continue;
-            yield { move: { kind: 'two', parts: [a.id, b.id], way }, after: state.with(i, si).with(j, sj) };
+            if (!this.mayGo(state, i, si) || !this.mayGo(state, j, sj)) continue;
+            const way = this.wayOf(
+              map,
+              [this.travel(state, i), this.travel(state, j)],
+              [this.travel(after, i), this.travel(after, j)],
+            );
+            if (!way) continue;
+            const free = (
+              [
+                [i, 0],
+                [j, 1],
+              ] as const
+            ).every(([one, side]) => {
+              const travels = way.map((place) => place[side]);
+              return this.goes(state, one, Math.min(...travels), Math.max(...travels), [i, j]);
+            });
+            if (free) yield { move: { kind: 'two', parts: [a.id, b.id], way }, after };
           }
         }
       }
     }
   }
+
+  /** Each way is looked for once, whatever else stands where. */
+  private wayOf(map: PairMap, from: Place, to: Place): Place[] | undefined {
+    const name = `${map.a} ${map.b} ${from.join()} ${to.join()}`;
+    if (this.ways.has(name)) return this.ways.get(name);
+    let room = this.rooms.get(map);
+    if (!room) this.rooms.set(map, (room = this.roomOf(map)));
+    const way = wayThrough(map, room, from, to);
+    this.ways.set(name, way);
+    return way;
+  }
 }
 
-/** A pair whose wanted travels cannot be reached from shut, whatever the others do. */
-function partedPair(
+const keyOf = (state: State) => state.join(',');
+
+/** A pair whose wanted travels cannot be reached from shut, whatever the others do, and why. */
+function neverBoth(
   parts: readonly Parkable[],
   goal: Readonly<Record<string, number>>,
   maps: ReadonlyMap<string, PairMap>,
-): readonly [string, string] | undefined {
+): { readonly pair: readonly [string, string]; readonly why: WhyNone } | undefined {
   const named = parts.filter(({ id }) => id in goal);
+  const opens = ({ id, states }: Parkable) => goal[id] !== states[0];
   for (const [i, a] of named.entries()) {
     for (const b of named.slice(i + 1)) {
+      const pair = [a.id, b.id] as const;
+      if (onlyOneOf(a, b) && opens(a) && opens(b)) return { pair, why: 'one thing' };
+      // What opens in place is shut again when its thing goes out: it need not be there at the end.
+      if (a.goes === 'in place' || b.goes === 'in place') continue;
       const map = maps.get(`${a.id} ${b.id}`);
-      if (map && provenParted(map, [a.states[0]!, b.states[0]!], [goal[a.id]!, goal[b.id]!]))
-        return [a.id, b.id];
+      if (!map) continue;
+      const [start, end]: [Place, Place] = [
+        [a.states[0]!, b.states[0]!],
+        [goal[a.id]!, goal[b.id]!],
+      ];
+      if (!provenParted(map, start, end)) continue;
+      const blocked = (place: Place) => groundAt(map, ...place) === BLOCKED;
+      return { pair, why: blocked(start) ? 'shut' : blocked(end) ? 'there' : 'parted' };
     }
   }
   return undefined;
 }
 
-function movesTo(
-  seen: ReadonlyMap<string, { readonly before: string; readonly move: Move } | undefined>,
-  state: string,
-): Move[] {
+/** Whether two parts are ways of one thing of which only one can be taken. */
+const onlyOneOf = (a: Parkable, b: Parkable): boolean =>
+  (a.goes === 'instead' && (b.id === a.thing || (b.goes === 'instead' && b.thing === a.thing))) ||
+  (b.goes === 'instead' && a.id === b.thing);
+
+function movesTo(steps: ReadonlyMap<string, Step | undefined>, state: string): Move[] {
   const moves: Move[] = [];
-  for (let at = seen.get(state); at; at = seen.get(at.before)) moves.push(at.move);
+  for (let at = steps.get(state); at; at = steps.get(at.before)) moves.push(at.move);
   return moves.reverse();
 }

@@ -22,12 +22,11 @@ export interface PairMap {
  * The certified map of two travels: the square is split until each cell is proven free of every pair of pieces, proven
  * blocked by one, or 1/256 wide. Children start from the pairs that were still open in their parent, and from the
  * normal found there, which often settles them without a distance query. A cell is blocked when the depth in its
- * middle is more than both parts can move within it.
- *
- * @param touching  pairs of bodies, as `moving still`, that are meant to touch and are left out
+ * middle is more than both parts can move within it. What a hit is, is as for a part and what stands still: touches that
+ * are meant, and the one they start from, are free ground.
  */
-export function pairMap(a: Mover, b: Mover, touching: ReadonlySet<string> = new Set()): PairMap {
-  const couples = couplesOf(a, b, touching);
+export function pairMap(a: Mover, b: Mover): PairMap {
+  const couples = couplesOf(a, b);
   const ground = new Uint8Array(CELLS * CELLS);
   const [fromA, fromB] = [a.from, b.from];
   const stepA = (a.to - a.from) / CELLS;
@@ -86,6 +85,8 @@ const within = ([from, to]: readonly [number, number], travel: number): number =
 export function groundAt(map: PairMap, travelA: number, travelB: number): Ground {
   const edge = edgeOf(map, travelB);
   const at = within(map.travelA, travelA);
+  if (edge === map.edges.aWithBShut && at === map.travelA[0]) return map.edges.bothShut;
+  if (edge === map.edges.aWithBOpen && at === map.travelA[1]) return map.edges.bothOpen;
   if (edge) return groundOn(edge, at, at);
   return map.ground[cellOf(map.travelA, travelA) * CELLS + cellOf(map.travelB, travelB)] as Ground;
 }
@@ -95,8 +96,9 @@ export function swapped(map: PairMap): PairMap {
   const ground = new Uint8Array(CELLS * CELLS);
   for (let i = 0; i < CELLS; i += 1)
     for (let j = 0; j < CELLS; j += 1) ground[j * CELLS + i] = map.ground[i * CELLS + j]!;
-  const { aWithBShut, aWithBOpen, bWithAShut, bWithAOpen } = map.edges;
+  const { aWithBShut, aWithBOpen, bWithAShut, bWithAOpen, ...poses } = map.edges;
   const edges = {
+    ...poses,
     aWithBShut: bWithAShut,
     aWithBOpen: bWithAOpen,
     bWithAShut: aWithBShut,
@@ -131,6 +133,7 @@ export function groundAlong(map: PairMap, fromA: number, toA: number, travelB: n
 
 /** What a map says of opening both parts. */
 export interface PairRelation {
+  readonly bothShut: Ground;
   readonly bothOpen: Ground;
   /** Opening one all the way while the other is shut, and while it is open. */
   readonly aWithBShut: Ground;
@@ -141,7 +144,8 @@ export interface PairRelation {
 
 export function relationOf({ travelA, travelB, edges }: PairMap): PairRelation {
   return {
-    bothOpen: groundOn(edges.aWithBOpen, travelA[1], travelA[1]),
+    bothShut: edges.bothShut,
+    bothOpen: edges.bothOpen,
     aWithBShut: groundOn(edges.aWithBShut, ...travelA),
     aWithBOpen: groundOn(edges.aWithBOpen, ...travelA),
     bWithAShut: groundOn(edges.bWithAShut, ...travelB),

@@ -1,5 +1,6 @@
 import { sameThing, type Mover } from '../scene/scene';
 import { boxesApart, swept } from './extent';
+import { boxGap } from './sweptBoxes';
 import { pairMap, type PairMap } from './pairMap';
 
 /** Maps kept at most: 64 kB each. */
@@ -29,13 +30,28 @@ function contentOf(mover: Mover): string {
   return content;
 }
 
-function written({ id, bodies, from, to }: Mover): string {
+function written({ id, bodies, from, to, contacts }: Mover): string {
   return JSON.stringify([
     id,
     from,
     to,
+    contacts,
     bodies.map((body) => [body.id, body.motion.key, body.pieces.map(({ corners }) => [...corners])]),
   ]);
+}
+
+/** At least so much is between two movers wherever both are, mm, by the boxes they sweep. */
+export function airBetween(a: Mover, b: Mover): number {
+  let least = Infinity;
+  for (const first of a.bodies) {
+    for (const second of b.bodies) {
+      for (const one of swept(first, a).boxes) {
+        for (const two of swept(second, b).boxes)
+          least = Math.min(least, Math.max(boxGap(one, two, Infinity), boxGap(two, one, Infinity)));
+      }
+    }
+  }
+  return least;
 }
 
 function airMeets(a: Mover, b: Mover): boolean {

@@ -228,6 +228,7 @@ describe('an order of opening', () => {
     expect(orderOfOpening(parts, { drawer: 400, door: 0 }, mapOf)).toEqual({
       kind: 'none',
       pair: ['door', 'drawer'],
+      why: 'there',
     });
   });
 

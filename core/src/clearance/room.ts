@@ -10,6 +10,7 @@ import { MovingPiece } from './movingPiece';
 import { relative } from '../motion/relative';
 import { retimed } from '../motion/retimed';
 import { emptySeparation, separate } from './separation';
+import { outside, touchesOf, type Touch } from './touches';
 import type { Place } from './wayThrough';
 
 /** How much room each cell of a map has, 0 where it is not proven free: what a way through keeps most of. */
@@ -57,6 +58,7 @@ export function roomInMm(a: Mover, b: Mover, map: PairMap): Room {
   const pieces = (mover: Mover) =>
     mover.bodies.flatMap((body) => body.pieces.map((piece) => new MovingPiece(piece, body.motion)));
   const [firsts, seconds] = [pieces(a), pieces(b)];
+  const meant = meantBetween(a, b);
   const starts = firsts.map(() => seconds.map(() => coldStart()));
   const out = emptySeparation();
   const middle = ([from, to]: readonly [number, number], i: number) =>
@@ -80,7 +82,8 @@ export function roomInMm(a: Mover, b: Mover, map: PairMap): Room {
       let least = WATCH;
       for (const [k, one] of firsts.entries()) {
         for (const [l, two] of second[j / COARSE]!.entries()) {
-          if (gapOfBoxes(firstBoxes[k]!, two.box) >= least) continue;
+          if (gapOfBoxes(firstBoxes[k]!, two.box) >= least || meant?.(k, l, one.at, places[j / COARSE]!))
+            continue;
           const { value } = separate(
             one.piece,
             one.corners,
@@ -103,6 +106,21 @@ export function roomInMm(a: Mover, b: Mover, map: PairMap): Room {
     }
   }
   return room;
+}
+
+/** Whether two pieces, by their places among all of either mover, are meant to touch at two travels; undefined where none ever is. */
+function meantBetween(
+  a: Mover,
+  b: Mover,
+): ((k: number, l: number, atA: number, atB: number) => boolean) | undefined {
+  const bodies = (mover: Mover) => mover.bodies.flatMap((body) => body.pieces.map(() => body));
+  const [ones, twos] = [bodies(a), bodies(b)];
+  const touches = ones.map((one) =>
+    twos.map((two) => [touchesOf(a, one, two), touchesOf(b, two, one)] as const),
+  );
+  if (touches.every((row) => row.every(([p, q]) => p.length + q.length === 0))) return undefined;
+  const within = (of: readonly Touch[], at: number) => of.some(({ from, to }) => from <= at && at <= to);
+  return (k, l, atA, atB) => within(touches[k]![l]![0], atA) || within(touches[k]![l]![1], atB);
 }
 
 function anyFree({ ground }: PairMap, i: number, j: number): boolean {
@@ -128,7 +146,7 @@ export interface WayClearance {
   readonly at: Place;
 }
 
-/** Certify a way: both movers go along each straight part of it together. */
+/** Certify a way: both movers go along each straight part of it together. Where a touch is meant, nothing is asked of it. */
 export function wayClearance(a: Mover, b: Mover, way: readonly Place[]): WayClearance {
   let least: WayClearance = { lower: Infinity, clearance: Infinity, at: way[0]! };
   for (let k = 1; k < way.length; k += 1) {
@@ -136,12 +154,19 @@ export function wayClearance(a: Mover, b: Mover, way: readonly Place[]): WayClea
     const run = (body: MovingBody, side: 0 | 1) => retimed(body.motion, from[side], to[side] - from[side]);
     for (const one of a.bodies) {
       for (const two of b.bodies) {
+        const meant = [
+          ...touchesOf(a, one, two).flatMap((touch) => overRun(touch, from[0], to[0])),
+          ...touchesOf(b, two, one).flatMap((touch) => overRun(touch, from[1], to[1])),
+        ].sort((p, q) => p.from - q.from);
+        const held = outside(meant, 0, 1);
+        if (held.length === 0) continue;
         const carrier = run(two, 1);
         const motion = relative(run(one, 0), carrier);
         for (const piece of one.pieces) {
           const first = new MovingPiece(piece, motion);
           for (const second of two.pieces) {
-            least = lessOf(least, approachStill(first, second, carrier), from, to);
+            const approach = approachStill(first, second, carrier);
+            for (const stretch of held) least = lessOf(least, approach, stretch, from, to);
           }
         }
       }
@@ -150,9 +175,26 @@ export function wayClearance(a: Mover, b: Mover, way: readonly Place[]): WayClea
   return least;
 }
 
+/** A touch over a part's travel as one over a run of it from one travel to another, counted from 0 to 1; none where that is elsewhere. */
+function overRun({ from, to, depth }: Touch, start: number, end: number): Touch[] {
+  if (start === end) return start >= from && start <= to ? [{ from: 0, to: 1, depth }] : [];
+  const ends = [(from - start) / (end - start), (to - start) / (end - start)].map((share) =>
+    Math.min(1, Math.max(0, share)),
+  );
+  const [first, last] = [Math.min(...ends), Math.max(...ends)];
+  return first < last ? [{ from: first, to: last, depth }] : [];
+}
+
 /** The lesser of what is known and of what two pieces keep while both parts go from one place to the next. */
-function lessOf(least: WayClearance, approach: Approach, from: Place, to: Place): WayClearance {
-  const { lower, witness } = leastClearance(approach, 0, 1, { watch: Math.min(WATCH, least.clearance) });
+function lessOf(
+  least: WayClearance,
+  approach: Approach,
+  [begin, end]: readonly [number, number],
+  from: Place,
+  to: Place,
+): WayClearance {
+  const watch = Math.min(WATCH, least.clearance);
+  const { lower, witness } = leastClearance(approach, begin, end, { watch });
   const { travel, clearance } = witness;
   const at: Place = [from[0] + travel * (to[0] - from[0]), from[1] + travel * (to[1] - from[1])];
   return {

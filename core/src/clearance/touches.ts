@@ -6,7 +6,7 @@ export type Touch = Pick<IntendedContact, 'from' | 'to' | 'depth'>;
 const NONE: readonly Touch[] = [];
 
 /**
- * The touches meant between two bodies, whichever of them is named first: stretches within the mover's travel, rising and
+ * The touches meant between two bodies, by the mover or by the one that is parked, whichever of them is named first: stretches within the mover's travel, rising and
  * without overlap, each with the deepest that is meant there.
  */
 export function touchesOf(mover: Mover, one: Body, other: Body): readonly Touch[] {
@@ -20,6 +20,9 @@ export function touchesOf(mover: Mover, one: Body, other: Body): readonly Touch[
     const to = Math.min(contact.to, mover.to);
     if (from <= to) (meant ??= []).push({ from, to, depth });
   }
+  // What the other means where it is parked holds wherever this one goes.
+  for (const { other: named, depth } of other.meant ?? [])
+    if (named === one.id) (meant ??= []).push({ from: mover.from, to: mover.to, depth });
   if (!meant) return NONE;
   if (meant.length < 2) return meant;
   const cuts = [...new Set(meant.flatMap(({ from, to }) => [from, to]))].sort((a, b) => a - b);

@@ -3,7 +3,8 @@ import { PairMaps } from '../clearance/pairMaps';
 import type { Mover, Scene } from '../scene/scene';
 import { box } from '../solid/prism';
 import { door, mover } from '../testing/leaves';
-import { openingOrder, pairLines, passOf } from './pass';
+import { openingOrder } from './opening';
+import { pairLines, passOf } from './pass';
 
 const sceneOf = (...movers: Mover[]): Scene => ({ still: [], movers });
 const wordOf = (...movers: Mover[]) => finish(pairLines(sceneOf(...movers), new PairMaps()))[0]!.word;
@@ -55,6 +56,7 @@ describe('two parts that move', () => {
     expect(openingOrder(scene, maps, { leaf: leaf.to, opposite: opposite.to })).toEqual({
       kind: 'none',
       pair: ['leaf', 'opposite'],
+      why: 'there',
     });
   });
 

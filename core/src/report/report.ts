@@ -13,7 +13,15 @@ import { sayLengths } from '../length/lengthMark';
 import { partPlace, partSizes } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { buildScene } from '../scene/buildScene';
-import { bodyOf, itemOfMover, MOST_DOUBT, type Body, type Mover, type Scene } from '../scene/scene';
+import {
+  bodyOf,
+  byWaiting,
+  itemOfMover,
+  MOST_DOUBT,
+  type Body,
+  type Mover,
+  type Scene,
+} from '../scene/scene';
 import { airFindings, type AirFinding } from './air';
 import { encounterSentence, shortVerdict, travelText } from './words';
 
@@ -258,9 +266,14 @@ function findingOf(plan: Plan, scene: Scene, mover: Mover, encounter: Encounter)
   };
 }
 
-/** Whether a body is of a leaf that must stand open before this comes out. */
-const waitsFor = (scene: Scene, { behind = [] }: Mover, { id }: Body): boolean =>
-  scene.movers.some((leaf) => behind.includes(leaf.id) && leaf.bodies.some((body) => body.id === id));
+/** Whether a body is of a leaf that stands open before this comes out. */
+function waitsFor({ movers }: Scene, mover: Mover, { id }: Body): boolean {
+  if (!mover.behind) return false;
+  const open = byWaiting(movers)
+    .flat()
+    .find(([one]) => one === mover)?.[1];
+  return movers.some((leaf) => open?.has(leaf.id) && leaf.bodies.some((body) => body.id === id));
+}
 
 function bodyNamed<B extends Body>(bodies: readonly B[], id: string): B {
   const body = bodies.find((candidate) => candidate.id === id);

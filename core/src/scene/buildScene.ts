@@ -1,6 +1,7 @@
 import { airBodies, existingMovers, goneBodies, partBuilt, stillBodies } from '../plan/place';
 import { baysOf } from '../carcass/schema';
 import type { Plan } from '../plan/schema';
+import type { Part } from '../parts/families';
 import { itemOfMover, type Mover, type Scene } from './scene';
 
 /** The scene of a plan that `readPlan` accepted: its parts move first, then what moves there already. Throws where a part has no place: the plan was not checked. */
@@ -21,16 +22,18 @@ export function buildScene(plan: Plan): Scene {
   };
 }
 
-/** What comes out of a bay that a door closes waits for its leaves: it knows them by their ids. */
+/**
+ * What comes out of a bay that a door closes waits for its leaves: it knows them by their ids. So does a door that is hung in a
+ * bay within that one, or inset in the same bay behind one that lies over it.
+ */
 function behindLeaves(plan: Plan, movers: readonly Mover[]): readonly Mover[] {
   const closed = plan.parts.filter(({ family }) => family === 'door');
   if (closed.length === 0) return movers;
   const leaves = new Map<string, readonly string[]>();
   for (const part of plan.parts) {
-    if (part.family === 'door') continue;
     const carcass = plan.carcasses.find(({ id }) => id === part.carcass);
     const over = carcass ? baysOf(carcass.bay).filter((bay) => baysOf(bay).some(({ id }) => id === part.bay)) : []; // prettier-ignore
-    const doors = closed.filter((door) => door.carcass === part.carcass && over.some(({ id }) => id === door.bay)); // prettier-ignore
+    const doors = closed.filter((door) => door.carcass === part.carcass && over.some(({ id }) => id === door.bay) && isBefore(door, part)); // prettier-ignore
     const ids = doors.flatMap((door) => movers.filter(({ id }) => itemOfMover(id) === door.id)).map(({ id }) => id); // prettier-ignore
     if (ids.length > 0) leaves.set(part.id, ids);
   }
@@ -38,6 +41,12 @@ function behindLeaves(plan: Plan, movers: readonly Mover[]): readonly Mover[] {
     const behind = leaves.get(itemOfMover(mover.id));
     return behind ? kept(mover, behind) : mover;
   });
+}
+
+/** Whether a door that closes the bay of another part, or one about that, stands before it. */
+function isBefore(door: Part, part: Part): boolean {
+  if (door.family !== 'door' || part.family !== 'door') return true;
+  return door.bay !== part.bay || (door.fit.kind !== 'inset' && part.fit.kind === 'inset');
 }
 
 /** The same mover for the same leaves, so that what is kept of it is found again. */

@@ -20,6 +20,8 @@ export interface Body<P extends Piece = Piece> {
   readonly row?: string;
   /** The mover it is of, by its id, where it stands still while another moves. */
   readonly parked?: string;
+  /** What it may touch there, by the other body's id, and how deep, mm: what its own mover means at that travel. */
+  readonly meant?: readonly { readonly other: string; readonly depth: number }[];
 }
 
 /** What moves is made of convex solids, each body on a motion of its mover's travel. */
@@ -63,7 +65,7 @@ export interface Mover {
    * beginning with the whole of the thing's; or in place, while the thing stays shut.
    */
   readonly goes?: 'instead' | 'along' | 'in place';
-  /** Ids of movers that close the place it comes out of: it is checked with these open all the way. */
+  /** Ids of movers that close the place it comes out of: it is checked with these open, and those that they wait for. */
   readonly behind?: readonly string[];
   /**
    * Its bodies hang together as they did before it was drawn here: neither they nor what
@@ -84,6 +86,47 @@ export interface Mover {
 
 /** The plan item a mover belongs to: the leaves of a pair are `item.left` and `item.right`. */
 export const itemOfMover = (id: string): string => id.split('.')[0]!;
+
+/**
+ * Movers by what they wait for: first those that wait for none, then those that wait for these alone, and so on. Each with all that
+ * stands open for it: what it waits for, and what that waits for.
+ *
+ * @throws where movers wait for each other in a ring, or for one that is not there
+ */
+export function byWaiting(
+  movers: readonly Mover[],
+): readonly (readonly (readonly [Mover, ReadonlySet<string>])[])[] {
+  const byId = new Map(movers.map((mover) => [mover.id, mover]));
+  const known = new Map<string, { readonly level: number; readonly open: ReadonlySet<string> }>();
+  const waiting = (
+    { id, behind = [] }: Mover,
+    above: readonly string[],
+  ): { level: number; open: ReadonlySet<string> } => {
+    const before = known.get(id);
+    if (before) return before;
+    if (above.includes(id))
+      throw new Error(`Movers wait for each other in a ring: ${[...above, id].join(', ')}.`);
+    const open = new Set<string>();
+    let level = 0;
+    for (const leaf of behind) {
+      const mover = byId.get(leaf);
+      if (!mover) throw new Error(`${id} waits for ${leaf}, which is no mover of the scene.`);
+      const one = waiting(mover, [...above, id]);
+      level = Math.max(level, one.level + 1);
+      for (const other of [leaf, ...one.open]) open.add(other);
+    }
+    const found = { level, open };
+    known.set(id, found);
+    return found;
+  };
+  const levels: [Mover, ReadonlySet<string>][][] = [];
+  for (const mover of movers) {
+    const { level, open } = waiting(mover, []);
+    while (levels.length <= level) levels.push([]);
+    levels[level]!.push([mover, open]);
+  }
+  return levels;
+}
 
 /** Whether two movers are ways of one thing. */
 export const sameThing = (a: Mover, b: Mover): boolean => a.thing !== undefined && a.thing === b.thing;

@@ -1,6 +1,7 @@
 import { PairMaps } from '../../clearance/pairMaps';
 import { finish } from '../../clearance/steps';
-import { openingOrder, pairLines, passOf } from '../../report/pass';
+import { openingOrder } from '../../report/opening';
+import { pairLines, passOf } from '../../report/pass';
 import { buildScene } from '../../scene/buildScene';
 import { disagreements } from '../../testing/sampled';
 import { caseOf, doorOf, FRAME, mm, planWith, type Made } from '../../testing/planWith';
@@ -148,6 +149,7 @@ describe('two doors in a corner, and the room door', () => {
     expect(orderOf(scene, 'left-door', 'right-door')).toEqual({
       kind: 'none',
       pair: ['left-door', 'right-door'],
+      why: 'shut',
     });
     expect(passOf(scene, new PairMaps(), 'left-door', 'right-door').way).toBeUndefined();
   });

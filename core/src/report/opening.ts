@@ -1,0 +1,158 @@
+import { checkMover, type MoverCheck } from '../clearance/checkMover';
+import { parked } from '../clearance/checkScene';
+import { orderOfOpening, type Order, type Parkable } from '../clearance/order';
+import type { PairMaps } from '../clearance/pairMaps';
+import { roomInMm } from '../clearance/room';
+import type { Mover, Scene } from '../scene/scene';
+
+/** Travels of several parts, by id. */
+export type Travels = Readonly<Record<string, number>>;
+
+/** A part that opens less than all its travel, and what stops it there: a body that stands still, or another part. */
+export interface Less {
+  readonly part: string;
+  readonly to: number;
+  readonly by:
+    { readonly kind: 'body'; readonly id: string } | { readonly kind: 'part'; readonly id: string };
+}
+
+/** The order that opens all parts, how far each opens in it, and which open less than they could by themselves. */
+export interface Opening {
+  readonly order: Order;
+  readonly goal: Travels;
+  readonly less: readonly Less[];
+}
+
+/**
+ * The shortest order from all shut to every named part at its wanted travel; each part may be parked shut, or there.
+ * A part that is stopped short of its travel is taken to go no farther, so that its open edge is as sharp as its shut one.
+ *
+ * @throws where a part is wanted where it can never be left, as what rides on a thing half way out of it
+ */
+export function openingOrder(scene: Scene, maps: PairMaps, goal: Travels): Order {
+  const out = (mover: Mover) => {
+    const wanted = goal[mover.id];
+    return wanted === undefined || wanted <= mover.from ? mover.to : wanted;
+  };
+  const ways = scene.movers.map((mover) => {
+    const thing = mover.goes === 'along' ? scene.movers.find(({ id }) => id === mover.thing) : undefined;
+    const states = [...new Set([mover.from, ...(thing ? [out(thing)] : []), out(mover)])];
+    // Out with its thing and no farther, where that does not come out all the way or nobody asks for more.
+    const rides = thing && (out(thing) < thing.to || goal[mover.id] === undefined);
+    return {
+      mover: { ...mover, to: rides ? out(thing) : out(mover) },
+      states: rides ? states.slice(0, 2) : states,
+    };
+  });
+  const byId = new Map(ways.map(({ mover }) => [mover.id, mover]));
+  return orderOfOpening(
+    ways.map(({ mover: { id, thing, goes }, states }): Parkable => ({
+      id,
+      states,
+      ...(thing !== undefined && { thing }),
+      ...(goes !== undefined && { goes }),
+    })),
+    goal,
+    (a, b) => maps.of(byId.get(a)!, byId.get(b)!),
+    (map) => roomInMm(byId.get(map.a)!, byId.get(map.b)!, map),
+  );
+}
+
+/**
+ * The order that opens every part as far as what stands still leaves it, whatever shut neighbours stand before it. Where no
+ * order opens all so far, the part that stands in another's way least of all gives way, and that is told.
+ *
+ * @param checks  of the scene's movers, in their order
+ */
+export function fullestOpening(scene: Scene, checks: readonly MoverCheck[], maps: PairMaps): Opening {
+  const wanted = openTravels(scene, checks);
+  const less = new Map(wanted.less.map((one) => [one.part, one]));
+  const goal: Record<string, number> = { ...wanted.goal };
+  for (;;) {
+    const order = openingOrder(scene, maps, goal);
+    const cut = order.kind === 'order' ? undefined : giveWay(scene, goal, order.pair);
+    if (!cut) return { order, goal, less: [...less.values()] };
+    less.set(cut.part, cut);
+    if (cut.to > moverOf(scene, cut.part).from) goal[cut.part] = cut.to;
+    else delete goal[cut.part];
+  }
+}
+
+/** How far each part opens by itself: as far as what stands still leaves it. Those that do not open at all are left out of the goal. */
+export function openTravels(
+  scene: Scene,
+  checks: readonly MoverCheck[],
+): { readonly goal: Travels; readonly less: readonly Less[] } {
+  const moving = new Map(scene.movers.flatMap(({ id, bodies }) => bodies.map((body) => [body.id, id])));
+  const less: Less[] = [];
+  const goal: Record<string, number> = {};
+  scene.movers.forEach((mover, i) => {
+    // A thing opens in one way at a time: the first it has.
+    if (mover.goes === 'instead') return;
+    let to = mover.to;
+    let by: string | undefined;
+    for (const { contact, still } of checks[i]!.encounters) {
+      if (!contact || contact.free >= to || (moving.get(still) ?? mover.id) !== mover.id) continue;
+      [to, by] = [contact.free, still];
+    }
+    if (by !== undefined) less.push({ part: mover.id, to, by: { kind: 'body', id: by } });
+    if (to > mover.from) goal[mover.id] = to;
+  });
+  return ridingAlong(scene, goal, less);
+}
+
+/** What rides on a thing opens once that is out all the way; it comes out no farther than all that rides on it. */
+function ridingAlong(scene: Scene, free: Travels, less: readonly Less[]): ReturnType<typeof openTravels> {
+  const goal: Record<string, number> = { ...free };
+  const told = new Map(less.map((one) => [one.part, one]));
+  for (const rider of scene.movers) {
+    const thing = rider.goes === 'along' ? scene.movers.find(({ id }) => id === rider.thing) : undefined;
+    if (!thing) continue;
+    const own = free[rider.id] ?? rider.from;
+    const out = Math.min(goal[thing.id] ?? thing.from, own);
+    if (out >= thing.to) continue;
+    const by = told.get(own <= out ? rider.id : thing.id)!.by;
+    delete goal[rider.id];
+    if (out > thing.from) goal[thing.id] = out;
+    else delete goal[thing.id];
+    told.set(thing.id, { part: thing.id, to: out, by });
+    told.set(rider.id, { part: rider.id, to: out, by });
+  }
+  return { goal, less: [...told.values()] };
+}
+
+/** Of two parts in each other's way the one that loses the lesser share of its travel by going only as far as the other leaves it; or stays shut. */
+function giveWay(scene: Scene, goal: Travels, pair: readonly [string, string] | undefined): Less | undefined {
+  if (!pair) return undefined;
+  const [a, b] = pair.map((id) => moverOf(scene, id)) as [Mover, Mover];
+  const cuts = [
+    [a, b],
+    [b, a],
+  ].flatMap(([stays, goes]): { less: Less; lost: number }[] => {
+    const wanted = goal[goes!.id];
+    if (wanted === undefined) return [];
+    const free = freeBeside(goes!, stays!, goal[stays!.id] ?? stays!.from);
+    // What is stopped by nothing where the other stands is in the way on the way there: it stays shut.
+    const to = free < wanted ? free : goes!.from;
+    const by = { kind: 'part', id: stays!.id } as const;
+    return [{ less: { part: goes!.id, to, by }, lost: (wanted - to) / (goes!.to - goes!.from) }];
+  });
+  return cuts.sort((one, two) => one.lost - two.lost)[0]?.less;
+}
+
+/** How far a part goes free of another that stands still at a travel. */
+function freeBeside(mover: Mover, other: Mover, at: number): number {
+  const { encounters } = checkMover(mover, parked(other, at));
+  return Math.min(
+    mover.to,
+    ...encounters.flatMap(({ contact, neighbour }) =>
+      contact && neighbour === other.id ? [contact.free] : [],
+    ),
+  );
+}
+
+function moverOf(scene: Scene, id: string): Mover {
+  const mover = scene.movers.find((candidate) => candidate.id === id);
+  if (!mover) throw new Error(`There is no moving part “${id}”.`);
+  return mover;
+}
