@@ -73,6 +73,7 @@ export type { PairWord } from './report/pairWords';
 export { openTravels, type Less, type Opening, type Travels } from './report/opening';
 export {
   bodiesOf,
+  bodyOf,
   itemOfMover,
   sameThing,
   standingAt,

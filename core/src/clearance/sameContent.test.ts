@@ -8,7 +8,7 @@ import { SameContent } from './sameContent';
 const piece = box([0, 0, 0], [10, 20, 30]);
 /** A body and a mover with every field there is: the types see to it that a new one is put here. */
 const body: Required<Body> = {
-  id: 'b', name: 'a post', item: 'posts', pieces: [piece], zone: true, doubt: 2, toCome: true, row: 'front', parked: 'm',
+  id: 'b', name: 'a post', item: 'posts', pieces: [piece], zone: true, doubt: 2, toCome: true, row: 'front', parked: 'm', meant: [{ other: 'd', depth: 1 }],
 }; // prettier-ignore
 const moving: Required<MovingBody> = { ...body, pieces: [piece], motion: AT_REST, round: true };
 const mover: Required<Mover> = {
@@ -19,7 +19,7 @@ const mover: Required<Mover> = {
 /** What each field is changed to. */
 const OTHER_BODY: { readonly [Key in keyof Required<MovingBody>]: unknown } = {
   id: 'c', name: 'a pole', item: 'poles', pieces: [box([0, 0, 0], [10, 20, 31])], zone: undefined, doubt: 3, toCome: undefined,
-  row: 'back', parked: 'n', motion: motionOf({ kind: 'slide', direction: [1, 0, 0] }), round: undefined,
+  row: 'back', parked: 'n', meant: [{ other: 'd', depth: 2 }], motion: motionOf({ kind: 'slide', direction: [1, 0, 0] }), round: undefined,
 }; // prettier-ignore
 const OTHER_MOVER: { readonly [Key in keyof Required<Mover>]: unknown } = {
   id: 'n', name: 'a lid', bodies: [{ ...moving, name: 'a leaf' }], unit: 'rad', from: 1, to: 6, thing: 'u', goes: 'instead', behind: [],

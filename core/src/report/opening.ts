@@ -3,7 +3,7 @@ import { parked } from '../clearance/checkScene';
 import { orderOfOpening, type Order, type Parkable } from '../clearance/order';
 import type { PairMaps } from '../clearance/pairMaps';
 import { roomInMm } from '../clearance/room';
-import type { Mover, Scene } from '../scene/scene';
+import { byWaiting, sameThing, type Mover, type Scene } from '../scene/scene';
 
 /** Travels of several parts, by id. */
 export type Travels = Readonly<Record<string, number>>;
@@ -16,9 +16,11 @@ export interface Less {
     { readonly kind: 'body'; readonly id: string } | { readonly kind: 'part'; readonly id: string };
 }
 
-/** The order that opens all parts, how far each opens in it, and which open less than they could by themselves. */
+/** The order that opens parts, how far each opens in it, and which open less than all their travel. */
 export interface Opening {
   readonly order: Order;
+  /** Why no order opens all as far as what stands still leaves them: then `order` opens as much as can be. */
+  readonly never: Exclude<Order, { readonly kind: 'order' }> | undefined;
   readonly goal: Travels;
   readonly less: readonly Less[];
 }
@@ -68,10 +70,12 @@ export function fullestOpening(scene: Scene, checks: readonly MoverCheck[], maps
   const wanted = openTravels(scene, checks);
   const less = new Map(wanted.less.map((one) => [one.part, one]));
   const goal: Record<string, number> = { ...wanted.goal };
+  let never: Opening['never'];
   for (;;) {
     const order = openingOrder(scene, maps, goal);
     const cut = order.kind === 'order' ? undefined : giveWay(scene, goal, order.pair);
-    if (!cut) return { order, goal, less: [...less.values()] };
+    if (order.kind !== 'order') never ??= order;
+    if (!cut) return { order, never, goal, less: [...less.values()] };
     less.set(cut.part, cut);
     if (cut.to > moverOf(scene, cut.part).from) goal[cut.part] = cut.to;
     else delete goal[cut.part];
@@ -101,6 +105,56 @@ export function openTravels(
   return ridingAlong(scene, goal, less);
 }
 
+/**
+ * How far movers open that are to stand open together, with all they wait for, and every other shut: one after the other, each as
+ * far as what stands and those opened before it leave it; first whichever opens all the way it could by itself.
+ *
+ * @param ids  of the movers; what they wait for is opened before them
+ */
+export function openedInTurn(scene: Scene, checks: readonly MoverCheck[], ids: readonly string[]): Travels {
+  const levels = byWaiting(scene.movers);
+  const waitedFor = new Set(levels.flat().flatMap(([{ id }, open]) => (ids.includes(id) ? [...open] : [])));
+  const moving = new Map(scene.movers.flatMap(({ id, bodies }) => bodies.map((body) => [body.id, id])));
+  const among = new Set([...ids, ...waitedFor]);
+  const travels: Record<string, number> = {};
+  // By itself: what meets others of these is looked at where they come to stand.
+  const alone = (mover: Mover) =>
+    Math.min(
+      mover.to,
+      ...checks[scene.movers.indexOf(mover)]!.encounters.flatMap(({ contact, still }) => {
+        const other = moving.get(still);
+        return contact && !(other !== undefined && other !== mover.id && among.has(other))
+          ? [contact.free]
+          : [];
+      }),
+    );
+  const open = (group: readonly Mover[]) => {
+    const left = new Set(group);
+    while (left.size > 0) {
+      const best = [...left]
+        .map((mover) => {
+          const own = alone(mover);
+          const others = scene.movers.filter(
+            (one) => among.has(one.id) && one !== mover && !sameThing(one, mover),
+          );
+          const to = Math.min(
+            own,
+            ...others.map((other) => freeBeside(mover, other, travels[other.id] ?? other.from)),
+          );
+          return { mover, to, lost: (own - to) / (mover.to - mover.from) };
+        })
+        .sort((a, b) => a.lost - b.lost)[0]!;
+      left.delete(best.mover);
+      if (best.to > best.mover.from) travels[best.mover.id] = best.to;
+    }
+  };
+  for (const level of levels) {
+    const group = level.map(([mover]) => mover).filter(({ id }) => among.has(id));
+    open(group);
+  }
+  return travels;
+}
+
 /** What rides on a thing opens once that is out all the way; it comes out no farther than all that rides on it. */
 function ridingAlong(scene: Scene, free: Travels, less: readonly Less[]): ReturnType<typeof openTravels> {
   const goal: Record<string, number> = { ...free };
@@ -125,17 +179,19 @@ function ridingAlong(scene: Scene, free: Travels, less: readonly Less[]): Return
 function giveWay(scene: Scene, goal: Travels, pair: readonly [string, string] | undefined): Less | undefined {
   if (!pair) return undefined;
   const [a, b] = pair.map((id) => moverOf(scene, id)) as [Mover, Mover];
-  const cuts = [
-    [a, b],
-    [b, a],
-  ].flatMap(([stays, goes]): { less: Less; lost: number }[] => {
-    const wanted = goal[goes!.id];
+  const cuts = (
+    [
+      [a, b],
+      [b, a],
+    ] as const
+  ).flatMap(([stays, goes]): { less: Less; lost: number }[] => {
+    const wanted = goal[goes.id];
     if (wanted === undefined) return [];
-    const free = freeBeside(goes!, stays!, goal[stays!.id] ?? stays!.from);
+    const free = freeBeside(goes, stays, goal[stays.id] ?? stays.from);
     // What is stopped by nothing where the other stands is in the way on the way there: it stays shut.
-    const to = free < wanted ? free : goes!.from;
-    const by = { kind: 'part', id: stays!.id } as const;
-    return [{ less: { part: goes!.id, to, by }, lost: (wanted - to) / (goes!.to - goes!.from) }];
+    const to = free < wanted ? free : goes.from;
+    const by = { kind: 'part', id: stays.id } as const;
+    return [{ less: { part: goes.id, to, by }, lost: (wanted - to) / (goes.to - goes.from) }];
   });
   return cuts.sort((one, two) => one.lost - two.lost)[0]?.less;
 }

@@ -110,7 +110,7 @@ export function* reportSteps(plan: Plan, checker: SceneChecker): Generator<Progr
         : reportExisting(plan, scene, mover, movers[i]!);
     })
     .sort((a, b) => urgency(a) - urgency(b));
-  const air = airFindings(plan, scene);
+  const air = airFindings(plan, scene, movers);
   const told = [
     ...plan.parts.map((part) => toldOf(plan, part)),
     ...plan.carcasses.map((one) => toldOfCarcass(plan, one)),

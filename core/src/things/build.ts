@@ -9,11 +9,13 @@ import { OPPOSITE } from '../space/schema';
 import { SHELL, type Void } from '../space/shell';
 import { backFrame, boxOf, type Box } from './frame';
 import { compartmentBodies, liningPieces } from './hollow';
-import type { AXES } from './schema';
-import { ZONE_KINDS, type ShapeOf, type Thing } from './schema';
+import { AXES, ZONE_KINDS, type ShapeOf, type Thing } from './schema';
 
 /** Sides of the polygon that is drawn round a round bar: it covers the bar, by 2 percent of the radius at most. */
 const ROUND = 16;
+/** Air that must stay empty covers a round of it by so much at most, mm; and has so many sides at most. */
+const ZONE_STRAY = 0.5;
+const MOST_SIDES = 1000;
 /** A curve's chords may stray so far from it, mm; the solid is made larger by as much, never smaller. */
 const STRAY = 0.2;
 /** A plug is taken to be so wide and high, and its cable so thick, mm. CP, no single source. */
@@ -38,7 +40,9 @@ export function thingBodies(thing: Thing): Body[] {
     case 'reach':
       return [body([box(own.least, own.greatest)])];
     case 'round':
-      return [body([prismAlong(own, shape.along, roundOutline(0, 2 * Math.PI))])];
+      return [
+        body([roundPiece(own, shape.along, thing.kind === 'keep-clear zone' ? ZONE_STRAY : undefined)]),
+      ];
     case 'arch':
       return [body([prismAlong(own, shape.along, archOutline())])];
     case 'prism':
@@ -74,6 +78,14 @@ export function thingBodies(thing: Thing): Body[] {
       return lining.length > 0 ? [{ ...body(lining), name: `the ${words}` }] : [];
     }
   }
+}
+
+/** What fills a thing that is air, as convex pieces: round ones cover the circle by `stray` mm at most. */
+export function zonePieces(thing: Thing, stray: number): readonly Convex[] {
+  const own = boxOf(thing);
+  if (thing.shape?.kind === 'round') return [roundPiece(own, thing.shape.along, stray)];
+  const pieces = thingBodies(thing).flatMap((body) => body.pieces as readonly Convex[]);
+  return pieces.length > 0 ? pieces : [box(own.least, own.greatest)];
 }
 
 /** Whether a thing is air that is only looked at with everything at rest. */
@@ -117,10 +129,17 @@ function prismAlong(own: Box, along: (typeof AXES)[number], outline: readonly Po
   return hull([0, 1].flatMap((end) => outline.map((point) => within(own, place[along](point, end)))));
 }
 
+/** A round bar along one of the box's axes: of so many sides that it covers the bar by `stray` mm at most; of the usual where none is given. */
+function roundPiece(own: Box, along: (typeof AXES)[number], stray?: number): Convex {
+  const radius = Math.max(...[0, 1, 2].filter((axis) => axis !== AXES.indexOf(along)).map((axis) => own.greatest[axis]! - own.least[axis]!)) / 2; // prettier-ignore
+  const sides = stray === undefined ? ROUND : Math.ceil(Math.PI / Math.acos(radius / (radius + stray)));
+  return prismAlong(own, along, roundOutline(0, 2 * Math.PI, Math.min(MOST_SIDES, Math.max(ROUND, sides))));
+}
+
 /** Round a circle that fills the box, as shares that go a little beyond it. */
-function roundOutline(from: number, to: number): Point2[] {
-  const radius = 0.5 / Math.cos(Math.PI / ROUND);
-  const steps = Math.round((ROUND * (to - from)) / (2 * Math.PI));
+function roundOutline(from: number, to: number, sides = ROUND): Point2[] {
+  const radius = 0.5 / Math.cos(Math.PI / sides);
+  const steps = Math.round((sides * (to - from)) / (2 * Math.PI));
   return Array.from({ length: steps }, (_, i): Point2 => {
     const angle = from + ((i + 0.5) * (to - from)) / steps;
     return [0.5 + radius * Math.cos(angle), 0.5 + radius * Math.sin(angle)];

@@ -1,6 +1,6 @@
 import type { Progress, SceneCheck } from '../clearance/checkScene';
-import type { Order } from '../clearance/order';
 import type { Plan } from '../plan/schema';
+import type { Opening, Travels } from '../report/opening';
 import type { PairLine, Pass } from '../report/pass';
 import type { Answer, Report } from '../report/report';
 import type { SentReport } from './sent';
@@ -11,10 +11,10 @@ export type Task =
   /** How the job stands, without what it rests on. */
   | { readonly kind: 'answer'; readonly plan: Plan }
   | { readonly kind: 'scene'; readonly file: unknown }
-  /** The table of all pairs of a plan's parts, the map of two of them, and an order that opens some. */
+  /** The table of all pairs of a plan's parts, the map of two of them, and an order that opens all as far as can be, or to a goal. */
   | { readonly kind: 'pairs'; readonly plan: Plan }
   | { readonly kind: 'pass'; readonly plan: Plan; readonly a: string; readonly b: string }
-  | { readonly kind: 'order'; readonly plan: Plan; readonly goal: Readonly<Record<string, number>> };
+  | { readonly kind: 'order'; readonly plan: Plan; readonly goal?: Travels };
 
 /** What each task comes to. */
 export interface Results {
@@ -23,7 +23,7 @@ export interface Results {
   readonly scene: SceneCheck;
   readonly pairs: readonly PairLine[];
   readonly pass: Pass;
-  readonly order: Order;
+  readonly order: Opening;
 }
 export type ResultOf<T extends Task> = Results[T['kind']];
 

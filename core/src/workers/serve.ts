@@ -2,10 +2,11 @@ import { SceneChecker, type Progress } from '../clearance/checkScene';
 import { PairMaps } from '../clearance/pairMaps';
 import { telling } from '../clearance/steps';
 import { pathText } from '../item/issue';
-import { openingOrder } from '../report/opening';
+import { fullestOpening, openingOrder, type Opening, type Travels } from '../report/opening';
 import { pairLines, passOf } from '../report/pass';
 import { reportSteps } from '../report/report';
 import { buildScene } from '../scene/buildScene';
+import type { Scene } from '../scene/scene';
 import { sharing } from '../plan/sharing';
 import type { Plan } from '../plan/schema';
 import { readScene } from '../scene/readScene';
@@ -102,6 +103,20 @@ interface Known {
   plan: Plan | undefined;
 }
 
+/** The order to a goal, or the one that opens all as far as what stands still leaves it. */
+function* orderSteps(
+  scene: Scene,
+  { checker, maps }: Known,
+  goal: Travels | undefined,
+): Generator<Progress, Opening> {
+  if (goal) {
+    const order = openingOrder(scene, maps, goal);
+    return { order, never: order.kind === 'order' ? undefined : order, goal, less: [] };
+  }
+  const { movers } = yield* checker.steps(scene);
+  return fullestOpening(scene, movers, maps);
+}
+
 const PART_WAY: Progress = { done: 0, of: 1 };
 
 function* stepsOf(task: Task, known: Known): Generator<Progress, Results[keyof Results]> {
@@ -124,6 +139,6 @@ function* stepsOf(task: Task, known: Known): Generator<Progress, Results[keyof R
     case 'pass':
       return passOf(buildScene(plan), maps, task.a, task.b, plan.units);
     case 'order':
-      return openingOrder(buildScene(plan), maps, task.goal);
+      return yield* orderSteps(buildScene(plan), known, task.goal);
   }
 }

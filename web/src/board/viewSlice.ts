@@ -1,5 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { Order, Side } from '@tarnpass/core';
+import type { Opening, Side } from '@tarnpass/core';
 import { opened } from '../job/jobSlice';
 import { browserStore } from '../ui/browserStore';
 
@@ -25,7 +25,9 @@ export interface SectionCut {
 export interface AskedOrder {
   readonly version: number;
   readonly outcome:
-    Order | { readonly kind: 'asking' } | { readonly kind: 'failed'; readonly message: string };
+    | { readonly kind: 'asking' }
+    | { readonly kind: 'failed'; readonly message: string }
+    | { readonly kind: 'told'; readonly opening: Opening };
 }
 
 /** What one looks at: nothing of it is part of the plan. */

@@ -25,6 +25,7 @@ export const COMMANDS = {
   openAll: { words: 'Open all', keys: 'o', group: 'Moving' },
   shutAll: { words: 'Shut all', keys: 's', group: 'Moving' },
   openInOrder: { words: 'Open in order', keys: 'i', group: 'Moving' },
+  orderHere: { words: 'In order to where all stand', keys: 'shift+i', group: 'Moving' },
   view: { words: 'Next view in the large pane', keys: 'v', group: 'Sheet' },
   units: { words: 'Change mm and inches', keys: 'u', group: 'Sheet' },
   light: { words: 'Change light and dark sheet', keys: 'l', group: 'Sheet' },

@@ -66,7 +66,8 @@ export function useActions({ plan, scene, report, selected, onFind }: About): Ac
         },
       }),
       ...(scene.movers.length > 1 && {
-        openInOrder: () => void dispatch(openInOrder(plan, scene, reports)),
+        openInOrder: () => void dispatch(openInOrder(plan, scene, 'all')),
+        orderHere: () => void dispatch(openInOrder(plan, scene, 'here')),
       }),
       view: () => {
         const { panes } = store.getState().view;

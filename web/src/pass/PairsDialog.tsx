@@ -4,7 +4,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
-import type { PairLine, Scene } from '@tarnpass/core';
+import type { PairLine, PairWord, Scene } from '@tarnpass/core';
 import { paired } from '../board/viewSlice';
 import { useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
@@ -18,17 +18,23 @@ interface Props {
   onClose(): void;
 }
 
+/** Words of pairs that do not open as one likes. */
+const STOPS = new Set<PairWord>([
+  'one at a time',
+  'together',
+  'first only',
+  'second only',
+  'neither',
+  'parted',
+]);
+
 /** Every two parts as a triangle of words: choosing a cell puts its pair on the pass. */
 export default function PairsDialog({ scene, lines, letters, shown, onClose }: Props) {
   const dispatch = useAppDispatch();
   const { movers } = scene;
   const lineOf = new Map(lines.map((line) => [`${line.a} ${line.b}`, line]));
-  const word = (line: PairLine) =>
-    line.word === 'first first'
-      ? `${letters[line.a]} first`
-      : line.word === 'second first'
-        ? `${letters[line.b]} first`
-        : line.word;
+  const word = ({ a, b, word: found }: PairLine) =>
+    found.replace('first ', `${letters[a]} `).replace('second ', `${letters[b]} `);
   const choose = (line: PairLine) => {
     dispatch(paired([line.a, line.b]));
     onClose();
@@ -80,7 +86,7 @@ export default function PairsDialog({ scene, lines, letters, shown, onClose }: P
                   const line = j >= i ? lineOf.get(`${row.id} ${column.id}`) : undefined;
                   if (!line) return <td key={column.id} />;
                   const current = shown[0] === line.a && shown[1] === line.b;
-                  const stops = line.word === 'one at a time' || line.word === 'together';
+                  const stops = STOPS.has(line.word);
                   return (
                     <Box component="td" key={column.id} sx={{ border: `1px solid ${colour('line')}` }}>
                       <ButtonBase
@@ -96,7 +102,7 @@ export default function PairsDialog({ scene, lines, letters, shown, onClose }: P
                           fontWeight: stops || current ? 700 : 450,
                           color: stops
                             ? 'error.main'
-                            : line.word === 'never meet'
+                            : line.word === 'never meet' || line.word === 'one thing'
                               ? 'text.secondary'
                               : 'text.primary',
                           boxShadow: current ? `inset 0 0 0 2.4px ${colour('ink')}` : undefined,

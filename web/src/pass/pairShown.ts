@@ -2,6 +2,10 @@ import type { PairLine, PairWord, Scene } from '@tarnpass/core';
 
 /** What most wants looking at first. */
 const URGENCY: Record<PairWord, number> = {
+  neither: 0,
+  parted: 0,
+  'first only': 0,
+  'second only': 0,
   'one at a time': 0,
   together: 1,
   'not proven': 2,
@@ -9,6 +13,7 @@ const URGENCY: Record<PairWord, number> = {
   'second first': 3,
   'any order': 4,
   'never meet': 5,
+  'one thing': 6,
 };
 
 /**

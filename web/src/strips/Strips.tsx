@@ -128,7 +128,7 @@ export const Strips = memo(function Strips({
             })
           : rows(movers)}
       </Box>
-      <StripsFoot scene={scene} actions={actions} letters={letters} selected={selected} />
+      <StripsFoot scene={scene} plan={plan} actions={actions} letters={letters} selected={selected} />
     </Box>
   );
 });

@@ -1,14 +1,21 @@
-import type { Move, Mover, PartReport, Plan, Scene } from '@tarnpass/core';
+import {
+  openTravels as travelsOf,
+  standingAt,
+  type Move,
+  type Mover,
+  type PartReport,
+  type Plan,
+  type Scene,
+} from '@tarnpass/core';
 import { play, type Travels } from '../board/play';
 import { allShut, orderAsked, orderTold } from '../board/viewSlice';
 import { ask } from '../check/asked';
 import type { AppThunk } from '../store';
 
-/** Every part as far open as it goes free of what stands still. */
+/** Every part as far open as what stands still leaves it; none before all are checked. */
 export function openTravels(scene: Scene, reports: ReadonlyMap<string, PartReport>): Travels {
-  // A thing opens in one way at a time: the first it has.
-  const ways = scene.movers.filter(({ goes }) => goes !== 'instead');
-  return Object.fromEntries(ways.map(({ id, to }) => [id, reports.get(id)?.check.usable ?? to]));
+  const checks = scene.movers.flatMap(({ id }) => reports.get(id)?.check ?? []);
+  return checks.length === scene.movers.length ? travelsOf(scene, checks).goal : {};
 }
 
 /** The stops of a motion through moves: each part's end, and every corner of a way of two. */
@@ -26,25 +33,36 @@ export function throughAndBack(mover: Mover, reports: ReadonlyMap<string, PartRe
   return [{ [mover.id]: mover.from }, { [mover.id]: open }, { [mover.id]: mover.from }];
 }
 
-/** Ask for the order that opens all parts, tell it, and play it from all shut. */
+/** Where all parts stand, as a goal for an order: a thing is wanted in one of its ways. */
+function standingGoal({ movers }: Scene, kept: Travels): Travels {
+  const own = movers.map(({ id, from, to }) => [id, Math.min(kept[id] ?? from, to)] as const);
+  const { travels, hidden } = standingAt(movers, Object.fromEntries(own));
+  return Object.fromEntries(Object.entries(travels).filter(([id]) => !hidden.has(id)));
+}
+
+/** Whether any part stands open. */
+export const anyOpen = ({ movers }: Scene, travels: Travels): boolean =>
+  movers.some(({ id, from }) => (travels[id] ?? from) > from);
+
+/**
+ * Ask for an order from all shut, tell it, and play it: the one that opens all parts as far as can be, or one that leads to
+ * where they stand now.
+ */
 export const openInOrder =
-  (plan: Plan, scene: Scene, reports: ReadonlyMap<string, PartReport>): AppThunk<Promise<void>> =>
+  (plan: Plan, scene: Scene, where: 'all' | 'here'): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
     const version = getState().job!.version;
-    const goal = Object.fromEntries(
-      Object.entries(openTravels(scene, reports)).filter(
-        ([id, travel]) => travel > scene.movers.find((mover) => mover.id === id)!.from,
-      ),
-    );
+    const goal = where === 'here' ? { goal: standingGoal(scene, getState().view.travels) } : {};
     dispatch(orderAsked(version));
-    const outcome = await ask('order', version, { kind: 'order', plan, goal });
+    const outcome = await ask('order', version, { kind: 'order', plan, ...goal });
     if (outcome.kind === 'dropped' || getState().job?.version !== version) return;
     if (outcome.kind === 'failed') {
       dispatch(orderTold({ version, outcome }));
       return;
     }
-    dispatch(orderTold({ version, outcome: outcome.result }));
-    if (outcome.result.kind !== 'order') return;
+    const opening = outcome.result;
+    dispatch(orderTold({ version, outcome: { kind: 'told', opening } }));
+    if (opening.order.kind !== 'order') return;
     dispatch(allShut());
-    await dispatch(play(stopsOf(outcome.result.moves)));
+    await dispatch(play(stopsOf(opening.order.moves)));
   };

@@ -1,0 +1,44 @@
+import { parked } from '../clearance/checkScene';
+import { boxesApart, standing } from '../clearance/extent';
+import { coldStart } from '../clearance/gjk';
+import { emptySeparation, separate } from '../clearance/separation';
+import { boxOf } from '../clearance/sweptBoxes';
+import { standingAt, type Body, type Scene } from '../scene/scene';
+import type { Convex } from '../solid/convex';
+import type { Travels } from './opening';
+
+/** What goes into air no deeper than this stands beside it, mm. */
+export const SKIN = 0.05;
+
+/** All that is solid, with movers where they stand; shut where none is given. */
+export function solidsAt(scene: Scene, travels: Travels): Body[] {
+  const all = Object.fromEntries(scene.movers.map(({ id, from }) => [id, travels[id] ?? from]));
+  const { travels: at, hidden } = standingAt(scene.movers, all);
+  return [
+    ...scene.still.filter(({ zone }) => !zone),
+    ...scene.movers.flatMap((mover) => (hidden.has(mover.id) ? [] : parked(mover, at[mover.id]!))),
+  ];
+}
+
+/** Whether a body stands in a solid, deeper than a skin, mm. */
+export function stands(body: Body, solid: Convex, skin: number): boolean {
+  if (boxesApart(boxOf(solid.corners), standing(body).whole, 0)) return false;
+  return body.pieces.some((piece) => {
+    if (piece.kind === 'half-space') {
+      const { normal, offset } = piece;
+      const { corners } = solid;
+      for (let i = 0; i < corners.length; i += 3)
+        if (
+          normal[0] * corners[i]! + normal[1] * corners[i + 1]! + normal[2] * corners[i + 2]! <
+          offset - skin
+        )
+          return true;
+      return false;
+    }
+    const found = emptySeparation();
+    separate(solid, solid.corners, piece, piece.corners, coldStart(), found, 0);
+    if (found.value > 0) return false;
+    // Only of what overlaps is the depth looked at: it costs many times a distance.
+    return separate(solid, solid.corners, piece, piece.corners, coldStart(), found).value < -skin;
+  });
+}
