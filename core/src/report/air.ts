@@ -4,7 +4,6 @@ import { called } from '../item/called';
 import type { Plan } from '../plan/schema';
 import type { Body, Scene } from '../scene/scene';
 import { isAir, zonePieces } from '../things/build';
-import { boxOf } from '../things/frame';
 import type { Thing } from '../things/schema';
 import { reachAnswer } from './reach';
 import { SKIN, solidsAt, stands } from './solids';
@@ -47,10 +46,8 @@ export function airFindings(
 }
 
 function zoneFinding(solids: readonly Body[], thing: Thing): AirFinding {
-  const { least, greatest } = boxOf(thing);
-  const skin = Math.min(SKIN, ...[0, 1, 2].map((axis) => (greatest[axis]! - least[axis]!) / 4));
-  const zone = zonePieces(thing, SKIN / 2);
-  const inside = solids.find((body) => zone.some((piece) => stands(body, piece, skin)));
+  const zone = zonePieces(thing, SKIN);
+  const inside = solids.find((body) => zone.some((piece) => stands(body, piece)));
   const words = IN[thing.kind] ?? { free: 'is free', taken: 'is taken by' };
   const said = inside ? `${words.taken} ${inside.name}` : `${words.free} with everything shut`;
   return {

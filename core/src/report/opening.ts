@@ -99,6 +99,7 @@ export function openTravels(
       if (!contact || contact.free >= to || (moving.get(still) ?? mover.id) !== mover.id) continue;
       [to, by] = [contact.free, still];
     }
+    if (!isOpening(mover, to)) to = mover.from;
     if (by !== undefined) less.push({ part: mover.id, to, by: { kind: 'body', id: by } });
     if (to > mover.from) goal[mover.id] = to;
   });
@@ -145,7 +146,7 @@ export function openedInTurn(scene: Scene, checks: readonly MoverCheck[], ids: r
         })
         .sort((a, b) => a.lost - b.lost)[0]!;
       left.delete(best.mover);
-      if (best.to > best.mover.from) travels[best.mover.id] = best.to;
+      if (isOpening(best.mover, best.to)) travels[best.mover.id] = best.to;
     }
   };
   for (const level of levels) {
@@ -189,12 +190,16 @@ function giveWay(scene: Scene, goal: Travels, pair: readonly [string, string] | 
     if (wanted === undefined) return [];
     const free = freeBeside(goes, stays, goal[stays.id] ?? stays.from);
     // What is stopped by nothing where the other stands is in the way on the way there: it stays shut.
-    const to = free < wanted ? free : goes.from;
+    const to = free < wanted && isOpening(goes, free) ? free : goes.from;
     const by = { kind: 'part', id: stays.id } as const;
     return [{ less: { part: goes.id, to, by }, lost: (wanted - to) / (goes.to - goes.from) }];
   });
   return cuts.sort((one, two) => one.lost - two.lost)[0]?.less;
 }
+
+/** Play is no opening: less than half a degree, or a millimetre. */
+const isOpening = ({ unit, from }: Mover, to: number): boolean =>
+  to - from >= (unit === 'rad' ? Math.PI / 360 : 1);
 
 /** How far a part goes free of another that stands still at a travel. */
 function freeBeside(mover: Mover, other: Mover, at: number): number {

@@ -94,7 +94,7 @@ export function pairSentence(
       );
     }
     case 'parted':
-      return said(`${p} and ${q} would be free of each other open, but nothing leads there from shut: only one of them opens fully.`, stopsAt(a, b, b.from, units), stopsAt(b, a, a.from, units)); // prettier-ignore
+      return said(partedSentence(a, b, relationOf(map!)), stopsAt(a, b, b.from, units), stopsAt(b, a, a.from, units)); // prettier-ignore
     case 'one at a time':
       return said(
         `${p} and ${q} cannot both stand open: shut one before you open the other.`,
@@ -107,7 +107,7 @@ export function pairSentence(
     case 'neither':
       return said(
         relationOf(map!).bothShut === BLOCKED
-          ? `${p} and ${q} stand in each other when both are shut.`
+          ? inEachOther(a, b)
           : `Neither ${p} nor ${q} opens fully beside the other, shut or open.`,
         stopsAt(a, b, b.from, units),
         stopsAt(b, a, a.from, units),
@@ -144,6 +144,14 @@ function thingSentence(a: Mover, b: Mover): string {
 function firstSentence(first: Mover, then: Mover, { bWithAShut, aWithBOpen }: PairRelation): string {
   const meet = bWithAShut === BLOCKED || aWithBOpen === BLOCKED;
   return `Open ${first.name} first, then ${then.name}${meet ? ': the other way round they meet' : '; the other way round is not proven free'}.`;
+}
+
+const inEachOther = (a: Mover, b: Mover) => `${a.name} and ${b.name} stand in each other when both are shut.`;
+
+function partedSentence(a: Mover, b: Mover, { bothShut, aWithBShut, bWithAShut }: PairRelation): string {
+  if (bothShut === BLOCKED) return inEachOther(a, b);
+  const each = aWithBShut === FREE && bWithAShut === FREE;
+  return `${a.name} and ${b.name} would be free of each other open, but nothing leads there from shut${each ? ': shut one before you open the other' : ''}.`;
 }
 
 /** One opens with the other shut; the other does not, whatever the first does. */

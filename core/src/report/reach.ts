@@ -83,14 +83,17 @@ function tryWays(
   shut: ReturnType<typeof enclosures>,
 ): { readonly way: Point3 } | { readonly body: Pick<Body, 'name' | 'item'> } {
   // What moves and stands in the very place keeps a hand from it whichever way that comes.
-  const place = box(own.least, own.greatest);
-  const inPlace = inWay.find((body) => body.parked !== undefined && stands(body, place, SKIN));
+  const place = box(
+    own.least.map((x) => x + SKIN) as unknown as Point3,
+    own.greatest.map((x) => x - SKIN) as unknown as Point3,
+  );
+  const inPlace = inWay.find((body) => body.parked !== undefined && stands(body, place));
   if (inPlace) return { body: inPlace };
   let least: { body: Pick<Body, 'name' | 'item'>; reach: number } | undefined;
   for (const way of WAYS) {
     const blocked = (long: number) => {
       const bar = barAlong(own, way, broad, long);
-      return inWay.find((body) => stands(body, bar, 0));
+      return inWay.find((body) => stands(body, bar));
     };
     // An arm that ends inside a closed case belongs to nobody.
     const end = alongWay(own, way, arm);

@@ -2,7 +2,7 @@ import { parked } from '../clearance/checkScene';
 import { boxesApart, standing } from '../clearance/extent';
 import { coldStart } from '../clearance/gjk';
 import { emptySeparation, separate } from '../clearance/separation';
-import { boxOf } from '../clearance/sweptBoxes';
+import { boxOf, squareBox } from '../clearance/sweptBoxes';
 import { standingAt, type Body, type Scene } from '../scene/scene';
 import type { Convex } from '../solid/convex';
 import type { Travels } from './opening';
@@ -20,25 +20,27 @@ export function solidsAt(scene: Scene, travels: Travels): Body[] {
   ];
 }
 
-/** Whether a body stands in a solid, deeper than a skin, mm. */
-export function stands(body: Body, solid: Convex, skin: number): boolean {
-  if (boxesApart(boxOf(solid.corners), standing(body).whole, 0)) return false;
+/** Faces that slope may touch what stands beside them though the solid has a skin less: of a solid of few corners the depth is looked at too. */
+const FEW_CORNERS = 40;
+
+/** Whether a body stands in a solid; where that slopes, by more than a skin. */
+export function stands(body: Body, solid: Convex): boolean {
+  const about = boxOf(solid.corners);
+  if (boxesApart(about, standing(body).whole, 0)) return false;
   return body.pieces.some((piece) => {
     if (piece.kind === 'half-space') {
       const { normal, offset } = piece;
       const { corners } = solid;
       for (let i = 0; i < corners.length; i += 3)
-        if (
-          normal[0] * corners[i]! + normal[1] * corners[i + 1]! + normal[2] * corners[i + 2]! <
-          offset - skin
-        )
+        if (normal[0] * corners[i]! + normal[1] * corners[i + 1]! + normal[2] * corners[i + 2]! < offset)
           return true;
       return false;
     }
     const found = emptySeparation();
     separate(solid, solid.corners, piece, piece.corners, coldStart(), found, 0);
     if (found.value > 0) return false;
-    // Only of what overlaps is the depth looked at: it costs many times a distance.
-    return separate(solid, solid.corners, piece, piece.corners, coldStart(), found).value < -skin;
+    if (squareBox(solid) || solid.corners.length > 3 * FEW_CORNERS) return true;
+    // A depth costs many times a distance.
+    return separate(solid, solid.corners, piece, piece.corners, coldStart(), found).value < -SKIN;
   });
 }

@@ -1,10 +1,10 @@
 import { called } from '../item/called';
 import { offsetCurve } from '../measure/offsets';
 import type { Body } from '../scene/scene';
-import type { Convex } from '../solid/convex';
+import { withCorners, type Convex } from '../solid/convex';
 import { hull } from '../solid/hull';
 import { convexOutlines } from '../solid/outline';
-import { box, type Point2, type Point3 } from '../solid/prism';
+import { box, prism, type Point2, type Point3 } from '../solid/prism';
 import { OPPOSITE } from '../space/schema';
 import { SHELL, type Void } from '../space/shell';
 import { backFrame, boxOf, type Box } from './frame';
@@ -80,13 +80,39 @@ export function thingBodies(thing: Thing): Body[] {
   }
 }
 
-/** What fills a thing that is air, as convex pieces: round ones cover the circle by `stray` mm at most. */
-export function zonePieces(thing: Thing, stray: number): readonly Convex[] {
+const zonesKept = new WeakMap<Thing, readonly Convex[]>();
+
+/** What fills a thing that is air, as convex pieces, each less a skin all round that what stands beside it may touch. */
+export function zonePieces(thing: Thing, skin: number): readonly Convex[] {
+  let pieces = zonesKept.get(thing);
+  if (!pieces) zonesKept.set(thing, (pieces = filling(thing, skin).map((piece) => lessSkin(piece, skin))));
+  return pieces;
+}
+
+function filling(thing: Thing, skin: number): readonly Convex[] {
   const own = boxOf(thing);
-  if (thing.shape?.kind === 'round') return [roundPiece(own, thing.shape.along, stray)];
+  if (thing.shape?.kind === 'round') return [roundPiece(own, thing.shape.along, skin / 2)];
   const pieces = thingBodies(thing).flatMap((body) => body.pieces as readonly Convex[]);
   return pieces.length > 0 ? pieces : [box(own.least, own.greatest)];
 }
+
+/** A piece drawn in about the middle of its box, so that its ends come in by a skin; by a quarter where it is thinner than that. */
+function lessSkin(piece: Convex, skin: number): Convex {
+  const about = extentsOf(piece.corners);
+  const corners = piece.corners.map((value, i) => {
+    const [least, greatest] = about[i % 3]!;
+    const middle = (least + greatest) / 2;
+    const by = Math.min(skin, (greatest - least) / 4);
+    return middle + (value - middle) * (1 - (2 * by) / (greatest - least));
+  });
+  return withCorners(piece, corners);
+}
+
+const extentsOf = (corners: Float64Array): readonly (readonly [number, number])[] =>
+  [0, 1, 2].map((axis) => {
+    const along = corners.filter((_, i) => i % 3 === axis);
+    return [Math.min(...along), Math.max(...along)];
+  });
 
 /** Whether a thing is air that is only looked at with everything at rest. */
 export const isAir = ({ kind }: Thing): boolean =>
@@ -121,19 +147,28 @@ function within({ least, greatest }: Box, share: Point3): Point3 {
 
 /** A convex outline of shares, drawn out along one axis of the box. */
 function prismAlong(own: Box, along: (typeof AXES)[number], outline: readonly Point2[]): Convex {
+  const place = alongAxis(own, along);
+  return hull([0, 1].flatMap((end) => outline.map((point) => place(point, end))));
+}
+
+/** Where shares across one axis of a box lie, at its near end (0) and its far one (1), mm. */
+function alongAxis(own: Box, along: (typeof AXES)[number]): (share: Point2, end: number) => Point3 {
   const place: Record<(typeof AXES)[number], (p: Point2, end: number) => Point3> = {
     'west to east': ([u, v], end) => [end, u, v],
     'south to north': ([u, v], end) => [u, end, v],
     upright: ([u, v], end) => [u, v, end],
   };
-  return hull([0, 1].flatMap((end) => outline.map((point) => within(own, place[along](point, end)))));
+  return (share, end) => within(own, place[along](share, end));
 }
 
 /** A round bar along one of the box's axes: of so many sides that it covers the bar by `stray` mm at most; of the usual where none is given. */
 function roundPiece(own: Box, along: (typeof AXES)[number], stray?: number): Convex {
   const radius = Math.max(...[0, 1, 2].filter((axis) => axis !== AXES.indexOf(along)).map((axis) => own.greatest[axis]! - own.least[axis]!)) / 2; // prettier-ignore
   const sides = stray === undefined ? ROUND : Math.ceil(Math.PI / Math.acos(radius / (radius + stray)));
-  return prismAlong(own, along, roundOutline(0, 2 * Math.PI, Math.min(MOST_SIDES, Math.max(ROUND, sides))));
+  const outline = roundOutline(0, 2 * Math.PI, Math.min(MOST_SIDES, Math.max(ROUND, sides)));
+  const place = alongAxis(own, along);
+  // From west round to up turns towards the south: there the far end is the southern one.
+  return prism(outline, (point, end) => place(point, along === 'south to north' ? 1 - end : end));
 }
 
 /** Round a circle that fills the box, as shares that go a little beyond it. */
