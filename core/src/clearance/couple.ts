@@ -73,15 +73,15 @@ const EDGE = 1e-9;
  */
 function meantAbout(touches: readonly Touch[], at: number, half: number): readonly [number, number] {
   const [from, to] = [at - half, at + half];
-  let [least, most, covered] = [Infinity, -1, from + EDGE];
+  let [least, most, covered] = [Infinity, -1, from];
   for (const touch of touches) {
     if (touch.to < from || touch.from > to) continue;
     most = Math.max(most, touch.depth);
-    if (touch.from > covered || touch.to < covered - EDGE) continue;
+    if (touch.from > covered + EDGE || touch.to < covered - EDGE) continue;
     least = Math.min(least, touch.depth);
-    covered = Math.max(covered, touch.to + EDGE);
+    covered = Math.max(covered, touch.to);
   }
-  return [covered >= to ? least : -1, most];
+  return [least < Infinity && covered >= to - EDGE ? least : -1, most];
 }
 
 /**

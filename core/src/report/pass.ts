@@ -61,7 +61,15 @@ export function passOf(scene: Scene, maps: PairMaps, a: string, b: string, units
   // One after the other is the simpler of two that keep as much.
   const simple = inTurn && (!through || inTurn.keeps.lower >= through.keeps.lower - AS_MUCH);
   const { way, keeps } = (simple ? inTurn : through) ?? { way: undefined, keeps: undefined };
-  return { ...line, ...ends, ground: map.ground, room, way, keeps };
+  // Where all of it is a touch that is meant there is nothing to keep.
+  return {
+    ...line,
+    ...ends,
+    ground: map.ground,
+    room,
+    way,
+    keeps: keeps && keeps.lower < Infinity ? keeps : undefined,
+  };
 }
 
 /** A way keeps as much as another that keeps no more than so much more, mm. */
