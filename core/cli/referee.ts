@@ -1,6 +1,6 @@
 /**
  * `npm run -s referee -- --scenes N --seed S`: random scenes of every joint, the engine's answers held against manifold-3d over poses
- * worked out apart from it. With `--prove` each fault that the engine once had (or `--only` those
+ * worked out apart from it. `--orders N` instead: its orders, ways and words of two to five movers. With `--prove` each fault that the engine once had (or `--only` those
  * of a letter) is put back in a copy, and must be found.
  */
 import { spawn } from 'node:child_process';
@@ -10,6 +10,7 @@ import { fileURLToPath } from 'node:url';
 import { manifoldModule } from '../src/testing/manifoldGap';
 import { FAULTS, type Fault } from '../src/testing/referee/faults';
 import { tallied, type Tally } from '../src/testing/referee/tally';
+import { talliedOrders, type OrdersTally } from '../src/testing/referee/tallyOrders';
 
 const core = fileURLToPath(new URL('..', import.meta.url));
 
@@ -37,6 +38,17 @@ function print({ scenes, wrong, joints, verdicts, close, pairs, slowest }: Tally
   console.log(`${wrong.length} disagreements`);
 }
 
+function printOrders({ scenes, wrong, joints, words, orders, slowest }: OrdersTally): void {
+  const pairs = Object.values(words).reduce((sum, count) => sum + count, 0);
+  console.log(`${scenes} scenes, ${pairs} pairs of movers`);
+  console.log(`scenes with a joint: ${shares(joints, scenes)}`);
+  console.log(`pairs: ${shares(words, pairs)}`);
+  console.log(`opened in order: ${shares(orders, scenes)}`);
+  console.log(`slowest for the engine: scene ${slowest[1]}, ${slowest[0].toFixed(0)} ms`);
+  for (const what of wrong.slice(0, 20)) console.log(`  ${what}`);
+  console.log(`${wrong.length} disagreements`);
+}
+
 /** Put a fault back into a copy of the core, and look how many scenes it takes to find it. */
 async function proved(fault: Fault, scenes: number, seed: number): Promise<boolean> {
   // Beside the packages, so that the copy finds them.
@@ -56,7 +68,8 @@ async function proved(fault: Fault, scenes: number, seed: number): Promise<boole
     }
     writeFileSync(file, source);
     const args = ['--import', 'tsx', join(copy, 'cli', 'referee.ts'), '--until-wrong'];
-    const child = spawn(process.execPath, [...args, '--scenes', String(scenes), '--seed', String(seed)]);
+    const of = fault.by === 'orders' ? '--orders' : '--scenes';
+    const child = spawn(process.execPath, [...args, of, String(scenes), '--seed', String(seed)]);
     let output = '';
     let failure = '';
     child.stdout.on('data', (chunk) => (output += chunk));
@@ -84,7 +97,8 @@ function found(source: string, wanted: string): readonly [number, number] {
   return [first, last + 1 - first];
 }
 
-const scenes = option('scenes', 2000);
+const ordersAsked = process.argv.includes('--orders');
+const scenes = ordersAsked ? option('orders', 300) : option('scenes', 2000);
 const seed = option('seed', 1);
 if (process.argv.includes('--prove')) {
   const at = process.argv.indexOf('--only');
@@ -98,6 +112,10 @@ if (process.argv.includes('--prove')) {
   await Promise.all([worker(), worker()]);
   console.log(`${tried.length - missed} of ${tried.length} faults found`);
   process.exitCode = missed === 0 ? 0 : 1;
+} else if (ordersAsked) {
+  const tally = talliedOrders(scenes, seed, process.argv.includes('--until-wrong'));
+  printOrders(tally);
+  process.exitCode = tally.wrong.length === 0 ? 0 : 1;
 } else {
   const tally = tallied(await manifoldModule(), scenes, seed, process.argv.includes('--until-wrong'));
   print(tally);

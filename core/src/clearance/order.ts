@@ -60,21 +60,13 @@ export function orderOfOpening(
   mapOf: (a: string, b: string) => PairMap | undefined,
   roomOf: (map: PairMap) => Room = roomInCells,
 ): Order {
-  const maps = new Map<string, PairMap>();
-  parts.forEach((a, i) =>
-    parts.slice(i + 1).forEach((b) => {
-      const map = mapOf(a.id, b.id);
-      if (!map) return;
-      maps.set(`${a.id} ${b.id}`, map);
-      maps.set(`${b.id} ${a.id}`, swapped(map));
-    }),
-  );
-  const search = new Search(parts, goal, maps, roomOf);
-  const never = neverBoth(parts, goal, maps);
-  if (never) return { kind: 'none', ...never };
-  // Moves of two parts at once ask for two hands and an eye: only where single moves alone do not lead there.
-  const moves = search.moves(false) ?? search.moves(true);
-  return moves ? { kind: 'order', moves } : { kind: 'not proven', ...search.obstacle };
+  return new OrderSearch(parts, goal, mapOf, roomOf).order();
+}
+
+/** A state that moves lead to, as travels by id. */
+export interface Standing {
+  readonly moves: readonly Move[];
+  readonly travels: Readonly<Record<string, number>>;
 }
 
 /** Which state each part is in, by its place among its own. */
@@ -85,24 +77,42 @@ interface Step {
   readonly move: Move;
 }
 
-class Search {
+/** Of states alike so many are told. */
+const MOST_NEAREST = 8;
+
+/** The search behind `orderOfOpening`, which can also be asked how near to its goal it came. */
+export class OrderSearch {
   /** What was in the way, the first that is proven to hit before any other. */
-  obstacle: { pair: readonly [string, string] | undefined; hits: boolean } = { pair: undefined, hits: false };
+  private obstacle: { pair: readonly [string, string] | undefined; hits: boolean } = {
+    pair: undefined,
+    hits: false,
+  };
   /** The state each part is wanted in. */
   private readonly wanted: readonly (number | undefined)[];
   /** What rides on each part. */
   private readonly riders: readonly (readonly number[])[];
   private readonly rooms = new Map<PairMap, Room>();
-  private readonly ways = new Map<string, Place[] | undefined>();
   private readonly grounds = new Map<string, Ground>();
   private readonly parts: readonly Parkable[];
+  private readonly maps = new Map<string, PairMap>();
+  /** How each state looked at last was come to. */
+  private steps = new Map<string, Step | undefined>();
 
+  /** As of `orderOfOpening`. */
   constructor(
     parts: readonly Parkable[],
-    goal: Readonly<Record<string, number>>,
-    private readonly maps: ReadonlyMap<string, PairMap>,
+    private readonly goal: Readonly<Record<string, number>>,
+    mapOf: (a: string, b: string) => PairMap | undefined,
     private readonly roomOf: (map: PairMap) => Room,
   ) {
+    parts.forEach((a, i) =>
+      parts.slice(i + 1).forEach((b) => {
+        const map = mapOf(a.id, b.id);
+        if (!map) return;
+        this.maps.set(`${a.id} ${b.id}`, map);
+        this.maps.set(`${b.id} ${a.id}`, swapped(map));
+      }),
+    );
     // What opens in place has a state more: shut, after it was open.
     this.parts = parts.map((part) =>
       part.goes === 'in place' && part.id in goal
@@ -120,10 +130,39 @@ class Search {
     );
   }
 
+  order(): Order {
+    const never = neverBoth(this.parts, this.goal, this.maps);
+    if (never) return { kind: 'none', ...never };
+    // Moves of two parts at once ask for two hands and an eye: only where single moves alone do not lead there.
+    const moves = this.moves(false) ?? this.moves(true);
+    return moves ? { kind: 'order', moves } : { kind: 'not proven', ...this.obstacle };
+  }
+
+  /** Of all states that moves lead to those in which most parts are where they are wanted, and of these the ones that take the fewest moves. */
+  nearest(): readonly Standing[] {
+    this.moves(true);
+    const start = keyOf(this.parts.map(() => 0));
+    let best: { readonly met: number; readonly depth: number; states: string[] } | undefined;
+    for (const key of this.steps.keys()) {
+      const state = key.split(',').map(Number);
+      const met = state.filter((_, i) => this.wanted[i] && this.met(state, i)).length;
+      if (best && met < best.met) continue;
+      const depth = movesTo(this.steps, key).length;
+      if (!best || met > best.met || depth < best.depth) best = { met, depth, states: [key] };
+      else if (depth === best.depth) best.states.push(key);
+    }
+    return (best?.states ?? [start]).slice(0, MOST_NEAREST).map((key) => ({
+      moves: movesTo(this.steps, key),
+      travels: Object.fromEntries(
+        key.split(',').map((s, i) => [this.parts[i]!.id, this.parts[i]!.states[Number(s)]!]),
+      ),
+    }));
+  }
+
   /** @param together  whether two parts may go at once */
-  moves(together: boolean): Move[] | undefined {
+  private moves(together: boolean): Move[] | undefined {
     const start = this.parts.map(() => 0);
-    const steps = new Map<string, Step | undefined>([[keyOf(start), undefined]]);
+    const steps = (this.steps = new Map<string, Step | undefined>([[keyOf(start), undefined]]));
     const depths = new Map<string, number>([[keyOf(start), 0]]);
     const queue = new FlatQueue<State>();
     // At most two parts come to where they are wanted by one move. Of states alike the one farther on, then parts as they are named.
@@ -214,6 +253,13 @@ class Search {
     });
   }
 
+  /** Whether two parts pass each other one after the other on the way to a state. */
+  private inTurn(state: State, after: State, first: number, then: number): boolean {
+    const go = (i: number, j: number, at: number) =>
+      this.ground(i, j, this.travel(state, i), this.travel(after, i), at) === FREE;
+    return go(first, then, this.travel(state, then)) && go(then, first, this.travel(after, first));
+  }
+
   /** Whether what a part belongs to lets it go from one state to another. */
   private mayGo(state: State, i: number, to: number): boolean {
     const { goes, thing, id } = this.parts[i]!;
@@ -285,6 +331,8 @@ class Search {
             if (si === state[i] || sj === state[j] || (depths.get(keyOf(after)) ?? Infinity) <= depth)
               continue;
             if (!this.mayGo(state, i, si) || !this.mayGo(state, j, sj)) continue;
+            // What can be done with one hand after the other is no move of two.
+            if (this.inTurn(state, after, i, j) || this.inTurn(state, after, j, i)) continue;
             const way = this.wayOf(
               map,
               [this.travel(state, i), this.travel(state, j)],
@@ -309,15 +357,18 @@ class Search {
 
   /** Each way is looked for once, whatever else stands where. */
   private wayOf(map: PairMap, from: Place, to: Place): Place[] | undefined {
-    const name = `${map.a} ${map.b} ${from.join()} ${to.join()}`;
-    if (this.ways.has(name)) return this.ways.get(name);
     let room = this.rooms.get(map);
     if (!room) this.rooms.set(map, (room = this.roomOf(map)));
-    const way = wayThrough(map, room, from, to);
-    this.ways.set(name, way);
-    return way;
+    let ways = waysKept.get(room);
+    if (!ways) waysKept.set(room, (ways = new Map()));
+    const name = `${from.join()} ${to.join()}`;
+    if (!ways.has(name)) ways.set(name, wayThrough(map, room, from, to));
+    return ways.get(name);
   }
 }
+
+/** Ways found over a room, by their ends: one search often follows another over the same maps. */
+const waysKept = new WeakMap<Room, Map<string, Place[] | undefined>>();
 
 const keyOf = (state: State) => state.join(',');
 

@@ -1,8 +1,9 @@
 import { checkMover, type MoverCheck } from '../clearance/checkMover';
 import { parked } from '../clearance/checkScene';
-import { orderOfOpening, type Order, type Parkable } from '../clearance/order';
+import { OrderSearch, type Move, type Order, type Parkable, type Standing } from '../clearance/order';
+import type { PairMap } from '../clearance/pairMap';
 import type { PairMaps } from '../clearance/pairMaps';
-import { roomInMm } from '../clearance/room';
+import { roomInMm, type Room } from '../clearance/room';
 import { byWaiting, sameThing, type Mover, type Scene } from '../scene/scene';
 
 /** Travels of several parts, by id. */
@@ -32,6 +33,10 @@ export interface Opening {
  * @throws where a part is wanted where it can never be left, as what rides on a thing half way out of it
  */
 export function openingOrder(scene: Scene, maps: PairMaps, goal: Travels): Order {
+  return searchFor(scene, maps, goal).order();
+}
+
+function searchFor(scene: Scene, maps: PairMaps, goal: Travels): OrderSearch {
   const out = (mover: Mover) => {
     const wanted = goal[mover.id];
     return wanted === undefined || wanted <= mover.from ? mover.to : wanted;
@@ -47,7 +52,7 @@ export function openingOrder(scene: Scene, maps: PairMaps, goal: Travels): Order
     };
   });
   const byId = new Map(ways.map(({ mover }) => [mover.id, mover]));
-  return orderOfOpening(
+  return new OrderSearch(
     ways.map(({ mover: { id, thing, goes }, states }): Parkable => ({
       id,
       states,
@@ -56,30 +61,85 @@ export function openingOrder(scene: Scene, maps: PairMaps, goal: Travels): Order
     })),
     goal,
     (a, b) => maps.of(byId.get(a)!, byId.get(b)!),
-    (map) => roomInMm(byId.get(map.a)!, byId.get(map.b)!, map),
+    (map) => roomOver(byId.get(map.a)!, byId.get(map.b)!, map),
   );
+}
+
+const roomsKept = new WeakMap<PairMap, Room>();
+
+/** The room over a map, looked at once. */
+function roomOver(a: Mover, b: Mover, map: PairMap): Room {
+  let room = roomsKept.get(map);
+  if (!room) roomsKept.set(map, (room = roomInMm(a, b, map)));
+  return room;
 }
 
 /**
  * The order that opens every part as far as what stands still leaves it, whatever shut neighbours stand before it. Where no
- * order opens all so far, the part that stands in another's way least of all gives way, and that is told.
+ * order opens all so far, the one that opens most, and what is left over as far as it goes beside those; that is told.
  *
  * @param checks  of the scene's movers, in their order
  */
 export function fullestOpening(scene: Scene, checks: readonly MoverCheck[], maps: PairMaps): Opening {
-  const wanted = openTravels(scene, checks);
-  const less = new Map(wanted.less.map((one) => [one.part, one]));
-  const goal: Record<string, number> = { ...wanted.goal };
-  let never: Opening['never'];
-  for (;;) {
-    const order = openingOrder(scene, maps, goal);
-    const cut = order.kind === 'order' ? undefined : giveWay(scene, goal, order.pair);
-    if (order.kind !== 'order') never ??= order;
-    if (!cut) return { order, never, goal, less: [...less.values()] };
-    less.set(cut.part, cut);
-    if (cut.to > moverOf(scene, cut.part).from) goal[cut.part] = cut.to;
-    else delete goal[cut.part];
+  const { goal, less } = openTravels(scene, checks);
+  const search = searchFor(scene, maps, goal);
+  const order = search.order();
+  if (order.kind === 'order') return { order, never: undefined, goal, less };
+  const [best] = search
+    .nearest()
+    .map((standing) => openedFurther(scene, goal, standing))
+    .sort((a, b) => b.share - a.share);
+  const told = new Map([...less, ...best!.less].map((one) => [one.part, one]));
+  return {
+    order: { kind: 'order', moves: best!.moves },
+    never: order,
+    goal: best!.goal,
+    less: [...told.values()],
+  };
+}
+
+/** What stands still shut where others are open is opened as far as it goes beside them. */
+function openedFurther(scene: Scene, wanted: Travels, { moves, travels }: Standing) {
+  const at: Record<string, number> = { ...travels };
+  const goal: Record<string, number> = {};
+  const added: Move[] = [];
+  const less: Less[] = [];
+  for (const mover of scene.movers) {
+    const end = wanted[mover.id];
+    if (end === undefined) continue;
+    const passed =
+      mover.goes === 'in place' && moves.some((move) => move.kind === 'one' && move.part === mover.id);
+    if (at[mover.id] === end || passed) {
+      goal[mover.id] = end;
+      continue;
+    }
+    const { to: free, by } = besideOthers(scene, mover, end, at);
+    // To a whole degree or millimetre: left in touch, it would be in the way of whatever goes after it.
+    const to = free < end ? wholeSteps(mover, free) : end;
+    const opens = at[mover.id] === mover.from && isOpening(mover, to);
+    if (!opens || to < end)
+      less.push({ part: mover.id, to: opens ? to : at[mover.id]!, by: { kind: 'part', id: by } });
+    if (!opens) continue;
+    added.push({ kind: 'one', part: mover.id, from: mover.from, to });
+    at[mover.id] = goal[mover.id] = to;
   }
+  const share = scene.movers.reduce((sum, { id, from, to }) => sum + (at[id]! - from) / (to - from), 0);
+  return { moves: [...moves, ...added], goal, less, share };
+}
+
+/** How far a part goes from shut with all others where they stand, and which of them stops it. */
+function besideOthers(scene: Scene, mover: Mover, end: number, at: Travels): { to: number; by: string } {
+  let [to, by] = [end, ''];
+  for (const other of scene.movers) {
+    if (other === mover || sameThing(other, mover)) continue;
+    // Another way of a thing stands where the thing is.
+    if (other.goes === 'instead' && at[other.id] === other.from) continue;
+    const free = freeBeside(mover, other, at[other.id]!);
+    if (free < to || by === '') [to, by] = [Math.min(to, free), other.id];
+  }
+  // What others ride on it would have to be looked at too: it stays shut.
+  const ridden = scene.movers.some(({ goes, thing }) => goes === 'along' && thing === mover.id);
+  return mover.goes !== undefined || ridden ? { to: mover.from, by } : { to, by };
 }
 
 /** How far each part opens by itself: as far as what stands still leaves it. Those that do not open at all are left out of the goal. */
@@ -176,30 +236,14 @@ function ridingAlong(scene: Scene, free: Travels, less: readonly Less[]): Return
   return { goal, less: [...told.values()] };
 }
 
-/** Of two parts in each other's way the one that loses the lesser share of its travel by going only as far as the other leaves it; or stays shut. */
-function giveWay(scene: Scene, goal: Travels, pair: readonly [string, string] | undefined): Less | undefined {
-  if (!pair) return undefined;
-  const [a, b] = pair.map((id) => moverOf(scene, id)) as [Mover, Mover];
-  const cuts = (
-    [
-      [a, b],
-      [b, a],
-    ] as const
-  ).flatMap(([stays, goes]): { less: Less; lost: number }[] => {
-    const wanted = goal[goes.id];
-    if (wanted === undefined) return [];
-    const free = freeBeside(goes, stays, goal[stays.id] ?? stays.from);
-    // What is stopped by nothing where the other stands is in the way on the way there: it stays shut.
-    const to = free < wanted && isOpening(goes, free) ? free : goes.from;
-    const by = { kind: 'part', id: stays.id } as const;
-    return [{ less: { part: goes.id, to, by }, lost: (wanted - to) / (goes.to - goes.from) }];
-  });
-  return cuts.sort((one, two) => one.lost - two.lost)[0]?.less;
-}
-
-/** Play is no opening: less than half a degree, or a millimetre. */
+/** Play is no opening: less than half a degree, or half a millimetre. */
 const isOpening = ({ unit, from }: Mover, to: number): boolean =>
-  to - from >= (unit === 'rad' ? Math.PI / 360 : 1);
+  to - from >= (unit === 'rad' ? Math.PI / 360 : 0.5);
+
+function wholeSteps({ unit, from }: Mover, to: number): number {
+  const step = unit === 'rad' ? Math.PI / 180 : 1;
+  return from + Math.floor((to - from) / step) * step;
+}
 
 /** How far a part goes free of another that stands still at a travel. */
 function freeBeside(mover: Mover, other: Mover, at: number): number {
@@ -210,10 +254,4 @@ function freeBeside(mover: Mover, other: Mover, at: number): number {
       contact && neighbour === other.id ? [contact.free] : [],
     ),
   );
-}
-
-function moverOf(scene: Scene, id: string): Mover {
-  const mover = scene.movers.find((candidate) => candidate.id === id);
-  if (!mover) throw new Error(`There is no moving part “${id}”.`);
-  return mover;
 }

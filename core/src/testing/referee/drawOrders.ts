@@ -5,7 +5,7 @@ import {
   type PieceSpec,
   type SceneFile,
 } from '../../scene/schema';
-import { gapOf, placedAt, shapeOf } from './axes';
+import { gapOf, placedAt, shapeOf, type Placed } from './axes';
 import type { Dice } from './dice';
 import { pathsOf, Unfit, type V3 } from './poses';
 
@@ -26,6 +26,7 @@ const KINDS: readonly JointSpec['kind'][] = [
 
 /** Two to five movers close about each other, as the fronts, drawers and flaps of one piece of furniture are, and a post or two. */
 export function drawOrders(dice: Dice): SceneFile {
+  if (dice.chance(0.25)) return drawMaze(dice);
   const movers: MoverSpec[] = [];
   const count = dice.one([2, 2, 2, 3, 3, 4, 5]);
   while (movers.length < count) movers.push(placedBeside(dice, movers));
@@ -37,6 +38,31 @@ export function drawOrders(dice: Dice): SceneFile {
   return { format: SCENE_FORMAT, version: SCENE_VERSION, bodies, movers };
 } // prettier-ignore
 
+/** A block and a screen of plates that slide across each other, with narrow ways between: mostly both must go at once. */
+function drawMaze(dice: Dice): SceneFile {
+  const [small, far] = [dice.one([0.1, 4, dice.real(0.1, 60)]), dice.real(200, 1024)];
+  const pin = block(0, 0, 0, small, small, 10);
+  const sense = dice.one([1, -1]);
+  const [half, over, slot] = [small / 2, dice.real(0.3, 8), dice.real(0.2, 8)];
+  const [near, first, second] = [dice.real(0.5, 60), dice.real(20, 160), dice.real(10, 120)];
+  const plate = (x0: number, x1: number, y0: number, y1: number) => block((x0 + x1) / 2, (sense * (y0 + y1)) / 2, 0, x1 - x0, y1 - y0, 10);
+  const plates = [
+    // One stands in the block's way, until it is drawn by a little.
+    plate(half + near, half + near + first, -half - dice.real(5, 40), -half + over),
+    // One stands in the way of drawing it farther, until the block has passed it.
+    plate(-half - dice.real(0, 20), half + near + second, half + over + slot, half + over + slot + dice.real(5, 60)),
+    ...Array.from({ length: dice.below(3) }, () => block(dice.real(0, far), dice.real(-far, far), 0, dice.real(4, 90), dice.real(4, 90), 10)),
+  ].filter((solid) => gapOf(still(solid), still(pin), 0) > 0);
+  const slide = (direction: V3): JointSpec => ({ kind: 'slide', direction: [...direction], drive: { ratio: 1 } });
+  const mover = (id: string, pieces: Solid[], joint: JointSpec): MoverSpec => ({
+    id, unit: 'mm', from: 0, to: dice.real(0.5, 1) * far, bodies: [{ id: `${id}b0`, pieces, joints: [joint] }], contacts: [], needs: { around: 0, of: {} },
+  });
+  const movers = [mover('m0', [pin], slide([1, 0, 0])), mover('m1', plates, slide([0, -sense, 0]))];
+  return { format: SCENE_FORMAT, version: SCENE_VERSION, bodies: [], movers };
+} // prettier-ignore
+
+const still = (solid: Solid): Placed => placedAt(shapeOf(solid), { turn: [1, 0, 0, 0], shift: [0, 0, 0] });
+
 const block = (x: number, y: number, z: number, wide: number, deep: number, high: number): Solid => ({
   kind: 'box', least: [x - wide / 2, y - deep / 2, z], most: [x + wide / 2, y + deep / 2, z + high],
 }); // prettier-ignore
@@ -44,24 +70,85 @@ const block = (x: number, y: number, z: number, wide: number, deep: number, high
 /** A mover that stands free of the others when all are shut, at most times; one that is drawn again while it locks or jams. */
 function placedBeside(dice: Dice, others: readonly MoverSpec[]): MoverSpec {
   const anyhow = dice.chance(0.05);
+  // Once, so that no kind is rarer for being drawn again.
+  const kind = dice.one(KINDS);
+  const stood = others.map(shutPieces);
   for (let tries = 0; ; tries += 1) {
     try {
-      const mover = drawMover(dice, others.length);
-      const at = [...others, mover].map((one) => {
-        const paths = pathsOf(one);
-        return one.bodies.flatMap((body, b) => body.pieces.map((piece) => placedAt(shapeOf(piece as Solid), paths[b]!(one.from!))));
-      });
-      const own = at.pop()!;
-      const apart = own.every((p) => at.every((other) => other.every((q) => gapOf(p, q, 0) > 0)));
-      if (apart || anyhow || tries > 60) return mover;
+      const mover = drawMover(dice, kind, others.length);
+      const gap = gapTo(stood, mover);
+      if (gap > 0 && dice.chance(0.5)) return movedUp(dice, stood, mover, gap);
+      if (gap > 0 || anyhow || tries > 60) return mover;
     } catch (error) {
       if (!(error instanceof Unfit)) throw error;
     }
   }
-} // prettier-ignore
+}
 
-function drawMover(dice: Dice, m: number): MoverSpec {
-  const kind = dice.one(KINDS);
+function shutPieces(mover: MoverSpec): Placed[] {
+  const paths = pathsOf(mover);
+  return mover.bodies.flatMap((body, b) =>
+    body.pieces.map((piece) => placedAt(shapeOf(piece as Solid), paths[b]!(mover.from!))),
+  );
+}
+
+/** The least gap of a mover to the others, all shut, mm; up to 1,000. */
+function gapTo(stood: readonly (readonly Placed[])[], mover: MoverSpec): number {
+  let least = 1000;
+  for (const piece of shutPieces(mover))
+    for (const other of stood.flat()) least = Math.min(least, gapOf(piece, other, least));
+  return least;
+}
+
+/** The same mover brought up to the others along an axis, to a narrow gap: as fronts beside each other have. */
+function movedUp(
+  dice: Dice,
+  stood: readonly (readonly Placed[])[],
+  mover: MoverSpec,
+  gap: number,
+): MoverSpec {
+  if (stood.length === 0) return mover;
+  const narrow = dice.real(0.1, 4);
+  const way = dice.one([[1, 0], [-1, 0], [0, 1], [0, -1]] as const); // prettier-ignore
+  const by = (k: number) => shifted(mover, [k * way[0], k * way[1], 0]);
+  // In steps no longer than the gap, so that nothing is passed through.
+  let far = 0;
+  for (let left = gap; left > narrow && far < 600; left = gapTo(stood, by(far)))
+    far += (left - narrow) * 0.9 + 0.01;
+  return far < 600 ? by(far) : mover;
+}
+
+function shifted(mover: MoverSpec, by: V3): MoverSpec {
+  const to = (p: readonly number[]): [number, number, number] => [
+    p[0]! + by[0],
+    p[1]! + by[1],
+    p[2]! + by[2],
+  ];
+  const piece = (one: PieceSpec): PieceSpec =>
+    one.kind === 'box'
+      ? { ...one, least: to(one.least), most: to(one.most) }
+      : one.kind === 'hull'
+        ? { ...one, points: one.points.map(to) }
+        : one;
+  const joint = (one: JointSpec): JointSpec =>
+    one.kind === 'turn'
+      ? { ...one, point: to(one.point) }
+      : one.kind === 'four-bar'
+        ? { ...one, first: to(one.first), second: to(one.second) }
+        : one.kind === 'track'
+          ? { ...one, start: to(one.start) }
+          : one;
+  return {
+    ...mover,
+    bodies: mover.bodies.map((body) => ({
+      ...body,
+      pieces: body.pieces.map(piece),
+      joints: body.joints.map(joint),
+    })),
+  };
+}
+
+function drawMover(dice: Dice, kind: JointSpec['kind'], m: number): MoverSpec {
   const at: V3 = [dice.real(-240, 240), dice.real(-240, 240), dice.real(-30, 30)];
   const unit = kind === 'slide' || kind === 'track' ? 'mm' : 'rad';
   const most = unit === 'mm' ? dice.real(80, 500) : dice.real(0.4, 2.2);

@@ -6,6 +6,8 @@ export interface Fault {
   readonly letter: string;
   readonly what: string;
   readonly file: string;
+  /** What finds it: scenes looked at mover by mover, or orders, ways and words. */
+  readonly by?: 'orders';
   /** Code as it stands, and as the fault has it. A change that no longer fits is told, not passed over. */
   readonly changes: readonly (readonly [now: string, faulty: string])[];
 }
@@ -116,5 +118,66 @@ export const FAULTS: readonly Fault[] = [
     what: 'a hair past the end of a travel is no stretch of an edge, and so free',
     file: 'clearance/pairMap.ts',
     changes: [['Math.min(to, Math.max(from, travel));', 'travel + 0 * (from + to);']],
+  },
+  {
+    letter: 'O, ways',
+    what: 'a way sees from one middle of a cell to another, and its ends are put in their places afterwards',
+    file: 'clearance/wayThrough.ts',
+    by: 'orders',
+    changes: [
+      [
+        'if (this.sees(places[here]!, places[far]!, least)) next = far;',
+        'if (this.sees(here === 0 ? places[1]! : places[here]!, far === places.length - 1 ? places[far - 1]! : places[far]!, least)) next = far;',
+      ],
+    ],
+  },
+  {
+    letter: 'O, goal',
+    what: 'shut neighbours cut the goal of opening in order',
+    file: 'report/opening.ts',
+    by: 'orders',
+    changes: [[' || (moving.get(still) ?? mover.id) !== mover.id', '']],
+  },
+  {
+    letter: 'O, advice',
+    what: 'one is to be shut before the other opens, where it does not open then either',
+    file: 'report/pairWords.ts',
+    by: 'orders',
+    changes: [
+      [
+        "if (aWithBShut === FREE && bWithAShut === FREE) return 'one at a time';",
+        "if (aWithBShut !== bWithAShut || aWithBShut === FREE) return 'one at a time';",
+      ],
+    ],
+  },
+  {
+    letter: 'O, none',
+    what: 'what no way leads to is told as what cannot stand there',
+    file: 'clearance/order.ts',
+    by: 'orders',
+    changes: [
+      ["blocked(start) ? 'shut' : blocked(end) ? 'there' : 'parted'", "blocked(start) ? 'shut' : 'there'"],
+    ],
+  },
+  {
+    letter: 'O, meant touch',
+    what: 'a touch that is meant over a part of the travel is held to be meant where a part is parked beside it',
+    file: 'clearance/couple.ts',
+    by: 'orders',
+    changes: [['return [least < Infinity && covered', 'return [covered']],
+  },
+  {
+    letter: 'O, own half',
+    what: 'what a part meets of its own is told of its neighbour',
+    file: 'report/pairWords.ts',
+    by: 'orders',
+    changes: [['encounters.filter(({ neighbour }) => neighbour === b.id)', 'encounters']],
+  },
+  {
+    letter: 'O, apart',
+    what: 'never near is told wherever the swept air does not meet',
+    file: 'report/pairWords.ts',
+    by: 'orders',
+    changes: [['if (air > WATCH)', 'if (air > 0)']],
   },
 ];

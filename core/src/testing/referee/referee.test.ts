@@ -1,6 +1,7 @@
 import { manifoldModule } from '../manifoldGap';
 import { FAULTS } from './faults';
 import { tallied, type Tally } from './tally';
+import { talliedOrders } from './tallyOrders';
 
 /** As many as fit into every run; `npm run -s referee` looks at more, and with `--prove` at itself. */
 describe('the referee', () => {
@@ -22,6 +23,14 @@ describe('the referee', () => {
 
   it('knows a fault of every cause that was found once', () => {
     const letters = new Set(FAULTS.map(({ letter }) => letter[0]));
-    expect([...letters].sort().join('')).toBe('ABCDFGHI');
+    expect([...letters].sort().join('')).toBe('ABCDFGHIO');
+  });
+
+  it('finds orders, ways and words right in 20 random scenes of two to five movers', () => {
+    const { wrong, words, orders, joints } = talliedOrders(20, 20261127);
+    expect(wrong).toEqual([]);
+    for (const kind of ['turn', 'slide', 'four-bar', 'track']) expect(joints[kind]).toBeGreaterThan(2);
+    expect(Object.keys(words).length).toBeGreaterThan(5);
+    expect(orders['order']).toBeGreaterThan(5);
   });
 });

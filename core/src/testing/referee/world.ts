@@ -116,8 +116,8 @@ export class World {
     const touches = this.spec(i).contacts!.filter(
       ({ moving, still, from, to }) =>
         ((moving === one && still === two) || (moving === two && still === one)) &&
-        travel >= from &&
-        travel <= to,
+        travel >= from - 1e-9 &&
+        travel <= to + 1e-9,
     );
     return touches.length === 0 ? 0 : TOUCH + Math.max(...touches.map(({ depth }) => depth));
   }
