@@ -74,8 +74,8 @@ export function moverCheck(
     .map(({ encounter }) => encounter)
     .filter(({ least, contact }) => least || contact)
     .sort(worstFirst);
-  const hit = encounters.find((e) => e.contact)?.contact;
-  const usable = hit ? hit.free : mover.to;
+  // Hits that come within a hair of each other are told by name: what is proven free is the least of all.
+  const usable = Math.min(mover.to, ...encounters.flatMap(({ contact }) => contact?.free ?? []));
   return {
     id: mover.id,
     verdict: encounters[0]?.verdict ?? 'clear',

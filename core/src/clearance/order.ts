@@ -37,7 +37,7 @@ export type Order =
     };
 
 /** States looked at before giving up as not proven. */
-const MOST_STATES = 100_000;
+const MOST_STATES = 20_000;
 
 /**
  * The shortest order of moves from all parts shut to a wanted state, or the proof that there is none.
@@ -92,7 +92,12 @@ export class OrderSearch {
   /** What rides on each part. */
   private readonly riders: readonly (readonly number[])[];
   private readonly rooms = new Map<PairMap, Room>();
-  private readonly grounds = new Map<string, Ground>();
+  /** Each part's move from a state to another beside each other part in a state of its, as `known` keeps it; -1 where not looked at. */
+  private readonly grounds: Int8Array;
+  /** No part has more states. */
+  private readonly most: number;
+  /** The place of each part's thing among the parts; -1 where it has none but itself. */
+  private readonly things: readonly number[];
   private readonly parts: readonly Parkable[];
   private readonly maps = new Map<string, PairMap>();
   /** How each state looked at last was come to. */
@@ -125,6 +130,9 @@ export class OrderSearch {
       if (state < 0) throw new Error(`The wanted travel of ${id} is none of its states.`);
       return state;
     });
+    this.most = Math.max(0, ...this.parts.map(({ states }) => states.length));
+    this.grounds = new Int8Array(this.parts.length ** 2 * this.most ** 3).fill(-1);
+    this.things = parts.map(({ id, thing }) => parts.findIndex((one) => one.id === thing && thing !== id));
     this.riders = parts.map(({ id }) =>
       [...parts.keys()].filter((j) => parts[j]!.goes === 'along' && parts[j]!.thing === id),
     );
@@ -216,21 +224,26 @@ export class OrderSearch {
   }
 
   private ground(i: number, j: number, from: number, to: number, at: number): Ground {
-    const pair = `${this.parts[i]!.id} ${this.parts[j]!.id}`;
-    const map = this.maps.get(pair);
-    if (!map) return FREE;
-    const name = `${pair} ${from} ${to} ${at}`;
-    let known = this.grounds.get(name);
-    if (known === undefined) this.grounds.set(name, (known = groundAlong(map, from, to, at)));
-    return known;
+    const map = this.maps.get(`${this.parts[i]!.id} ${this.parts[j]!.id}`);
+    return map ? groundAlong(map, from, to, at) : FREE;
+  }
+
+  /** The ground of part i from one of its states to another, with part j in one of its. */
+  private known(i: number, j: number, s: number, t: number, u: number): Ground {
+    const at = (((i * this.parts.length + j) * this.most + s) * this.most + t) * this.most + u;
+    if (this.grounds[at] === -1) {
+      const [{ states }, other] = [this.parts[i]!, this.parts[j]!];
+      this.grounds[at] = this.ground(i, j, states[s]!, states[t]!, other.states[u]!);
+    }
+    return this.grounds[at] as Ground;
   }
 
   /** Whether a part stands nowhere of its own: as another way of a thing that stands there, or that is out another way. */
   private absent(state: State, i: number): boolean {
     if (!this.isShut(state, i)) return false;
-    const { goes, thing } = this.parts[i]!;
+    const { goes } = this.parts[i]!;
     if (goes === 'instead') return true;
-    const out = this.parts.findIndex((one) => one.id === thing);
+    const out = this.things[i]!;
     if (goes === 'in place' && out >= 0 && !this.isShut(state, out)) return true;
     return goes === undefined && this.outElsewhere(state, i);
   }
@@ -242,28 +255,29 @@ export class OrderSearch {
     );
   }
 
-  /** Whether a part may go while all but those `aside` stand as in the state. */
-  private goes(state: State, i: number, from: number, to: number, aside: readonly number[]): boolean {
-    return this.parts.every((other, j) => {
-      if (j === i || aside.includes(j) || this.absent(state, j)) return true;
-      const ground = this.ground(i, j, from, to, this.travel(state, j));
-      if (ground !== FREE && (!this.obstacle.pair || (ground === BLOCKED && !this.obstacle.hits)))
-        this.obstacle = { pair: [this.parts[i]!.id, other.id], hits: ground === BLOCKED };
-      return ground === FREE;
-    });
+  /** Whether a part may go while all but those `aside` stand as in the state: what is proven of it beside each of them. */
+  private goes(state: State, i: number, aside: readonly number[], beside: (j: number) => Ground): boolean {
+    for (let j = 0; j < this.parts.length; j += 1) {
+      if (j === i || aside.includes(j) || this.absent(state, j)) continue;
+      const ground = beside(j);
+      if (ground === FREE) continue;
+      if (!this.obstacle.pair || (ground === BLOCKED && !this.obstacle.hits))
+        this.obstacle = { pair: [this.parts[i]!.id, this.parts[j]!.id], hits: ground === BLOCKED };
+      return false;
+    }
+    return true;
   }
 
   /** Whether two parts pass each other one after the other on the way to a state. */
   private inTurn(state: State, after: State, first: number, then: number): boolean {
-    const go = (i: number, j: number, at: number) =>
-      this.ground(i, j, this.travel(state, i), this.travel(after, i), at) === FREE;
-    return go(first, then, this.travel(state, then)) && go(then, first, this.travel(after, first));
+    const go = (i: number, j: number, at: number) => this.known(i, j, state[i]!, after[i]!, at) === FREE;
+    return go(first, then, state[then]!) && go(then, first, after[first]!);
   }
 
   /** Whether what a part belongs to lets it go from one state to another. */
   private mayGo(state: State, i: number, to: number): boolean {
     const { goes, thing, id } = this.parts[i]!;
-    const out = this.parts.findIndex((one) => one.id === thing);
+    const out = this.things[i]!;
     switch (goes) {
       case 'along':
         // Its thing takes it out; then it goes on by itself.
@@ -303,7 +317,7 @@ export class OrderSearch {
         if ((depths.get(keyOf(after)) ?? Infinity) <= depth) continue;
         const all = [i, ...riders];
         const free = all.every((one) =>
-          this.goes(state, one, this.travel(state, one), this.travel(after, one), all),
+          this.goes(state, one, all, (j) => this.known(one, j, state[one]!, after[one]!, state[j]!)),
         );
         if (free) yield { move: { kind: 'one', part: id, from, to: states[s]! }, after };
       }
@@ -346,7 +360,10 @@ export class OrderSearch {
               ] as const
             ).every(([one, side]) => {
               const travels = way.map((place) => place[side]);
-              return this.goes(state, one, Math.min(...travels), Math.max(...travels), [i, j]);
+              const [least, most] = [Math.min(...travels), Math.max(...travels)];
+              return this.goes(state, one, [i, j], (other) =>
+                this.ground(one, other, least, most, this.travel(state, other)),
+              );
             });
             if (free) yield { move: { kind: 'two', parts: [a.id, b.id], way }, after };
           }

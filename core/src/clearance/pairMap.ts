@@ -88,8 +88,12 @@ export function groundAt(map: PairMap, travelA: number, travelB: number): Ground
   if (edge === map.edges.aWithBShut && at === map.travelA[0]) return map.edges.bothShut;
   if (edge === map.edges.aWithBOpen && at === map.travelA[1]) return map.edges.bothOpen;
   if (edge) return groundOn(edge, at, at);
-  return map.ground[cellOf(map.travelA, travelA) * CELLS + cellOf(map.travelB, travelB)] as Ground;
+  return cellAt(map, travelA, travelB);
 }
+
+/** What the cell of two travels is told to be, whatever its edges are. */
+export const cellAt = (map: PairMap, travelA: number, travelB: number): Ground =>
+  map.ground[cellOf(map.travelA, travelA) * CELLS + cellOf(map.travelB, travelB)] as Ground;
 
 /** The map with its two parts the other way round. */
 export function swapped(map: PairMap): PairMap {

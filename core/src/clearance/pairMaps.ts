@@ -12,7 +12,7 @@ export class PairMaps {
 
   /** The map of two movers; undefined where they are ways of one thing, or their swept air never meets, so that all of it is free. */
   of(a: Mover, b: Mover): PairMap | undefined {
-    if (sameThing(a, b) || !airMeets(a, b)) return undefined;
+    if (sameThing(a, b) || !mayMeet(a, b)) return undefined;
     const key = `${contentOf(a)} | ${contentOf(b)}`;
     const map = this.kept.get(key) ?? pairMap(a, b);
     this.kept.delete(key);
@@ -54,7 +54,8 @@ export function airBetween(a: Mover, b: Mover): number {
   return least;
 }
 
-function airMeets(a: Mover, b: Mover): boolean {
+/** Whether the air that two movers sweep meets, by its boxes: what does not is apart wherever both are. */
+export function mayMeet(a: Mover, b: Mover): boolean {
   return a.bodies.some((first) =>
     b.bodies.some((second) => {
       const [one, two] = [swept(first, a), swept(second, b)];

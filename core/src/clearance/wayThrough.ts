@@ -1,6 +1,6 @@
 import FlatQueue from 'flatqueue';
 import type { Stretch } from './edges';
-import { BLOCKED } from './ground';
+import { BLOCKED, FREE } from './ground';
 import { cellOf, CELLS, groundAt, type PairMap } from './pairMap';
 import type { Room } from './room';
 
@@ -29,9 +29,34 @@ const NEIGHBOURS = [
 export function wayThrough(map: PairMap, room: Room, from: Place, to: Place): Place[] | undefined {
   const ground = new FreeGround(map, room);
   const [starts, goals] = [ground.nodesAt(from), ground.nodesAt(to)];
+  if (starts.length === 0 || goals.length === 0) return undefined;
   const least = widest(ground, starts, goals);
   if (least === 0) return undefined;
   return ground.straightened(from, roomiest(ground, starts, goals, least, ground.inCells(to)), to);
+}
+
+/** Whether there is a way through free ground from one pair of travels to another, however narrow. */
+export function isWayThrough(map: PairMap, from: Place, to: Place): boolean {
+  const ground = new FreeGround(
+    map,
+    Uint16Array.from(map.ground, (kind) => (kind === FREE ? 1 : 0)),
+  );
+  const goals = new Set(ground.nodesAt(to));
+  const stack = goals.size > 0 ? ground.nodesAt(from) : [];
+  const seen = new Uint8Array(ground.size);
+  const beside = new Int32Array(MOST_BESIDE);
+  for (const node of stack) seen[node] = 1;
+  while (stack.length > 0) {
+    const here = stack.pop()!;
+    if (goals.has(here)) return true;
+    for (let n = ground.next(here, 1, beside) - 1; n >= 0; n -= 1) {
+      const there = beside[n]!;
+      if (seen[there]) continue;
+      seen[there] = 1;
+      stack.push(there);
+    }
+  }
+  return false;
 }
 
 /**

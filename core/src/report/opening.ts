@@ -2,7 +2,7 @@ import { checkMover, type MoverCheck } from '../clearance/checkMover';
 import { parked } from '../clearance/checkScene';
 import { OrderSearch, type Move, type Order, type Parkable, type Standing } from '../clearance/order';
 import type { PairMap } from '../clearance/pairMap';
-import type { PairMaps } from '../clearance/pairMaps';
+import { mayMeet, type PairMaps } from '../clearance/pairMaps';
 import { roomInMm, type Room } from '../clearance/room';
 import { byWaiting, sameThing, type Mover, type Scene } from '../scene/scene';
 
@@ -33,7 +33,13 @@ export interface Opening {
  * @throws where a part is wanted where it can never be left, as what rides on a thing half way out of it
  */
 export function openingOrder(scene: Scene, maps: PairMaps, goal: Travels): Order {
-  return searchFor(scene, maps, goal).order();
+  const moves: Move[] = [];
+  for (const group of groupsOf(scene)) {
+    const order = searchFor(group, maps, within(group, goal)).order();
+    if (order.kind !== 'order') return order;
+    moves.push(...order.moves);
+  }
+  return { kind: 'order', moves };
 }
 
 function searchFor(scene: Scene, maps: PairMaps, goal: Travels): OrderSearch {
@@ -81,22 +87,53 @@ function roomOver(a: Mover, b: Mover, map: PairMap): Room {
  * @param checks  of the scene's movers, in their order
  */
 export function fullestOpening(scene: Scene, checks: readonly MoverCheck[], maps: PairMaps): Opening {
-  const { goal, less } = openTravels(scene, checks);
-  const search = searchFor(scene, maps, goal);
-  const order = search.order();
-  if (order.kind === 'order') return { order, never: undefined, goal, less };
-  const [best] = search
-    .nearest()
-    .map((standing) => openedFurther(scene, goal, standing))
-    .sort((a, b) => b.share - a.share);
-  const told = new Map([...less, ...best!.less].map((one) => [one.part, one]));
-  return {
-    order: { kind: 'order', moves: best!.moves },
-    never: order,
-    goal: best!.goal,
-    less: [...told.values()],
-  };
+  const wanted = openTravels(scene, checks);
+  const moves: Move[] = [];
+  const goal: Record<string, number> = {};
+  const less = new Map(wanted.less.map((one) => [one.part, one]));
+  let never: Opening['never'];
+  for (const group of groupsOf(scene)) {
+    const search = searchFor(group, maps, within(group, wanted.goal));
+    const order = search.order();
+    if (order.kind === 'order') {
+      moves.push(...order.moves);
+      Object.assign(goal, within(group, wanted.goal));
+      continue;
+    }
+    never ??= order;
+    const [best] = search
+      .nearest()
+      .map((standing) => openedFurther(group, wanted.goal, standing))
+      .sort((a, b) => b.share - a.share);
+    moves.push(...best!.moves);
+    Object.assign(goal, best!.goal);
+    for (const one of best!.less) less.set(one.part, one);
+  }
+  return { order: { kind: 'order', moves }, never, goal, less: [...less.values()] };
 }
+
+/** The scene cut into groups of movers none of which ever meets one of another group: each has an order of its own. */
+function groupsOf({ still, movers }: Scene): Scene[] {
+  const groups: Mover[][] = [];
+  const left = new Set(movers);
+  for (const first of movers) {
+    if (!left.delete(first)) continue;
+    const group = [first];
+    for (const one of group) {
+      for (const other of left) {
+        if (!sameThing(one, other) && !mayMeet(one, other)) continue;
+        left.delete(other);
+        group.push(other);
+      }
+    }
+    groups.push(movers.filter((mover) => group.includes(mover)));
+  }
+  return groups.map((group) => ({ still, movers: group }));
+}
+
+/** Of travels those of a scene's own movers. */
+const within = ({ movers }: Scene, travels: Travels): Travels =>
+  Object.fromEntries(movers.flatMap(({ id }) => (travels[id] === undefined ? [] : [[id, travels[id]]])));
 
 /** What stands still shut where others are open is opened as far as it goes beside them. */
 function openedFurther(scene: Scene, wanted: Travels, { moves, travels }: Standing) {

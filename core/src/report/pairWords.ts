@@ -11,8 +11,7 @@ import {
   type PairRelation,
 } from '../clearance/pairMap';
 import { airBetween } from '../clearance/pairMaps';
-import { roomInCells } from '../clearance/room';
-import { provenParted, wayThrough } from '../clearance/wayThrough';
+import { isWayThrough, provenParted } from '../clearance/wayThrough';
 import { lengthMark, sayLengths } from '../length/lengthMark';
 import type { Units } from '../length/units';
 import { sameThing, type Mover } from '../scene/scene';
@@ -51,7 +50,7 @@ export function pairWord(a: Mover, b: Mover, map: PairMap | undefined): PairWord
       [a.from, b.from],
       [a.to, b.to],
     ] as const;
-    if (wayThrough(map, roomInCells(map), shut, open)) return 'together';
+    if (isWayThrough(map, shut, open)) return 'together';
     return provenParted(map, shut, open) ? 'parted' : 'not proven';
   }
   if (bothOpen !== BLOCKED) return 'not proven';

@@ -1,5 +1,7 @@
 import type { PairMaps } from '../clearance/pairMaps';
 import { roomInMm, wayClearance, type Room, type WayClearance } from '../clearance/room';
+import { FREE } from '../clearance/ground';
+import { cellAt } from '../clearance/pairMap';
 import { wayThrough, type Place } from '../clearance/wayThrough';
 import { MILLIMETRES, type Units } from '../length/units';
 import type { Mover, Scene } from '../scene/scene';
@@ -52,12 +54,14 @@ export function passOf(scene: Scene, maps: PairMaps, a: string, b: string, units
   } as const;
   if (!map) return { ...line, ...ends, ground: undefined, room: undefined, way: undefined, keeps: undefined };
   const room = roomInMm(first, second, map);
-  const through = kept(
-    first,
-    second,
-    wayThrough(map, room, [first.from, second.from], [first.to, second.to]),
-  );
+  const [shut, open] = [
+    [first.from, second.from],
+    [first.to, second.to],
+  ] as const;
   const inTurn = kept(first, second, oneByOne(line.word, first, second));
+  // From a narrow start, as of leaves that lap, no way is wider than one after the other.
+  const narrow = cellAt(map, ...shut) !== FREE || cellAt(map, ...open) !== FREE;
+  const through = inTurn && narrow ? undefined : kept(first, second, wayThrough(map, room, shut, open));
   // One after the other is the simpler of two that keep as much.
   const simple = inTurn && (!through || inTurn.keeps.lower >= through.keeps.lower - AS_MUCH);
   const { way, keeps } = (simple ? inTurn : through) ?? { way: undefined, keeps: undefined };
