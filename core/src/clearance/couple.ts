@@ -25,6 +25,8 @@ export interface Couple {
   readonly meant: readonly [readonly Touch[], readonly Touch[]] | undefined;
   /** Whether the two were found overlapping when last asked. */
   overlaps: boolean;
+  /** Whether the normal is the way along which they were found to overlap least. */
+  shallowest: boolean;
 }
 
 /** Every piece of one part with every piece of another. */
@@ -50,6 +52,7 @@ export function couplesOf(a: Mover, b: Mover): Couple[] {
           depth: boxesApart(one.box, two.box, TOUCH) ? 0 : depthAtStart(one.moving, two.moving),
           meant,
           overlaps: false,
+          shallowest: false,
         })),
       );
     });
@@ -121,12 +124,18 @@ export function groundAbout(
   couple.overlaps = !(out.value > 0);
   if (couple.overlaps) {
     // No depth is more than the overlap along any one direction: the one known says most often that it is not enough.
-    if (least === 0 && known && -gap <= moves + most) return UNKNOWN;
+    // Nor is it free as a touch where it goes deeper than one along the direction in which it overlapped least.
+    const touches = least > 0 && !(couple.shallowest && -gap > least);
+    if (!touches && known && -gap <= moves + most) return UNKNOWN;
     const depth = -leastOverlapAxis(first.piece, first.corners, second.piece, second.corners, out);
     normal.set(out.normal);
+    couple.shallowest = true;
     if (depth > moves + most) return BLOCKED;
     if (least === 0) return UNKNOWN;
-  } else normal.set(out.normal);
+  } else {
+    normal.set(out.normal);
+    couple.shallowest = false;
+  }
   return leastAlong(first, second, normal, halfA, halfB) > ROUNDING - least ? FREE : UNKNOWN;
 }
 

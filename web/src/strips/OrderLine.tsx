@@ -11,12 +11,13 @@ import {
   type Plan,
   type Scene,
 } from '@tarnpass/core';
+import { Play } from 'lucide-react';
 import { stop } from '../board/play';
 import { movedAll, orderHidden, paired, paneShown } from '../board/viewSlice';
 import { useApp, useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
 import { Stone } from '../ui/Stone';
-import { stopsOf } from './openInOrder';
+import { playOrder, stopsOf } from './openInOrder';
 
 interface Props {
   readonly scene: Scene;
@@ -61,6 +62,7 @@ export function OrderLine({ scene, plan, letters }: Props) {
 }
 
 function Told({ opening, scene, plan, letters }: Props & { readonly opening: Opening }) {
+  const dispatch = useAppDispatch();
   const { order, never, less } = opening;
   const moves = order.kind === 'order' ? order.moves : [];
   const lessOf = new Map(less.map((one) => [one.part, one]));
@@ -77,6 +79,14 @@ function Told({ opening, scene, plan, letters }: Props & { readonly opening: Ope
               ? 'As far as they go, in this order:'
               : 'Open in this order:'}
         </Typography>
+      )}
+      {never && moves.length > 0 && (
+        <Button
+          startIcon={<Play size={16} strokeWidth={1.8} />}
+          onClick={() => void dispatch(playOrder(moves))}
+        >
+          Play
+        </Button>
       )}
       <Steps moves={moves} lessOf={lessOf} scene={scene} plan={plan} letters={letters} />
       {shut.length > 0 && <Typography variant="body2">Shut: {shut.join('; ')}.</Typography>}

@@ -44,9 +44,17 @@ function standingGoal({ movers }: Scene, kept: Travels): Travels {
 export const anyOpen = ({ movers }: Scene, travels: Travels): boolean =>
   movers.some(({ id, from }) => (travels[id] ?? from) > from);
 
+/** Play an order that was found, from all shut. */
+export const playOrder =
+  (moves: readonly Move[]): AppThunk<Promise<void>> =>
+  async (dispatch) => {
+    dispatch(allShut());
+    await dispatch(play(stopsOf(moves)));
+  };
+
 /**
- * Ask for an order from all shut, tell it, and play it: the one that opens all parts as far as can be, or one that leads to
- * where they stand now.
+ * Ask for an order from all shut, and tell it: the one that opens all parts as far as can be, or one that leads to
+ * where they stand now. What does all that was asked is played; what does less is for the person to choose.
  */
 export const openInOrder =
   (plan: Plan, scene: Scene, where: 'all' | 'here'): AppThunk<Promise<void>> =>
@@ -62,7 +70,5 @@ export const openInOrder =
     }
     const opening = outcome.result;
     dispatch(orderTold({ version, outcome: { kind: 'told', opening } }));
-    if (opening.order.kind !== 'order') return;
-    dispatch(allShut());
-    await dispatch(play(stopsOf(opening.order.moves)));
+    if (opening.order.kind === 'order' && !opening.never) await dispatch(playOrder(opening.order.moves));
   };
