@@ -68,9 +68,17 @@ export { PASSAGE_KINDS, newPassage, type Passage } from './wayin/schema';
 export type { AirFinding } from './report/air';
 export { missingReadings, type Missing } from './measure/missing';
 export { dimensionsOf as measurable, type Dimension } from './measure/dimensions';
-export type { PairLine, Pass } from './report/pass';
+export { pairLines, passOf, type PairLine, type Pass } from './report/pass';
 export type { PairWord } from './report/pairWords';
-export { openTravels, type Less, type Opening, type Travels } from './report/opening';
+export {
+  fullestOpening,
+  openingOrder,
+  openTravels,
+  type Less,
+  type Opening,
+  type Travels,
+} from './report/opening';
+export { neverWords } from './report/openingWords';
 export {
   bodiesOf,
   bodyOf,

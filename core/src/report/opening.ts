@@ -1,5 +1,5 @@
-import { checkMover, type MoverCheck } from '../clearance/checkMover';
-import { parked } from '../clearance/checkScene';
+import type { MoverCheck } from '../clearance/checkMover';
+import { freeBeside } from '../clearance/freeBeside';
 import { OrderSearch, type Move, type Order, type Parkable, type Standing } from '../clearance/order';
 import type { PairMap } from '../clearance/pairMap';
 import { mayMeet, type PairMaps } from '../clearance/pairMaps';
@@ -280,15 +280,4 @@ const isOpening = ({ unit, from }: Mover, to: number): boolean =>
 function wholeSteps({ unit, from }: Mover, to: number): number {
   const step = unit === 'rad' ? Math.PI / 180 : 1;
   return from + Math.floor((to - from) / step) * step;
-}
-
-/** How far a part goes free of another that stands still at a travel. */
-function freeBeside(mover: Mover, other: Mover, at: number): number {
-  const { encounters } = checkMover(mover, parked(other, at));
-  return Math.min(
-    mover.to,
-    ...encounters.flatMap(({ contact, neighbour }) =>
-      contact && neighbour === other.id ? [contact.free] : [],
-    ),
-  );
 }

@@ -1,5 +1,4 @@
-import { checkMover } from '../clearance/checkMover';
-import { parked } from '../clearance/checkScene';
+import { freeBeside } from '../clearance/freeBeside';
 import { WATCH } from '../clearance/encounter';
 import { BLOCKED, FREE } from '../clearance/ground';
 import {
@@ -153,16 +152,13 @@ function partedSentence(a: Mover, b: Mover, { bothShut, aWithBShut, bWithAShut }
   return `${a.name} and ${b.name} would be free of each other open, but nothing leads there from shut${each ? ': shut one before you open the other' : ''}.`;
 }
 
-/** One opens with the other shut; the other does not, whatever the first does. */
+/** One opens with the other shut; the other does not, whatever the first does: how far it goes, and where the first lets it by. */
 function onlySentence(opens: Mover, stays: Mover, map: PairMap, units: Units): string {
+  const beside = (at: number) => travelText(stays, freeBeside(stays, opens, at), units);
+  const goes = `${stays.name} does not open past ${opens.name}: it goes to ${beside(opens.from)} with that shut, to ${beside(opens.to)} with it open, of ${travelText(stays, stays.to, units)}.`;
   const stand = letsThrough(map);
   const between = stand && travelsText(opens, stand, units);
-  return [
-    `${stays.name} does not open fully with ${opens.name} shut, nor with it open.`,
-    between
-      ? `It does with ${opens.name} ${between}.`
-      : `${stopsAt(stays, opens, opens.from, units)} ${stopsAt(stays, opens, opens.to, units)}`.trim(),
-  ].join(' ');
+  return between ? `${goes} It opens fully with ${opens.name} ${between}.` : goes;
 }
 
 /**
@@ -208,10 +204,7 @@ function unprovenSentence(a: Mover, b: Mover, { bothOpen }: PairRelation): strin
 
 /** How far one goes with the other where it stands, and how much that is short; empty where that does not stop it. */
 function stopsAt(a: Mover, b: Mover, at: number, units: Units): string {
-  const { encounters } = checkMover(a, parked(b, at));
-  // What it meets of its own is no matter of the other's.
-  const others = encounters.filter(({ neighbour }) => neighbour === b.id);
-  const free = Math.min(...others.flatMap(({ contact }) => contact?.free ?? []), a.to);
+  const free = freeBeside(a, b, at);
   if (free >= a.to) return '';
   return `With ${b.name} ${at === b.from ? 'shut' : 'open'}, ${a.name} goes to ${travelText(a, free, units)}, ${shortfallText(a, free, units)} short.`;
 }

@@ -7,6 +7,9 @@ import { MILLIMETRES, type Units } from '../length/units';
 import type { Mover, Scene } from '../scene/scene';
 import { pairSentence, pairWord, type PairWord } from './pairWords';
 
+// What one asks next of a pair that was told.
+export { openingOrder } from './opening';
+
 /** Two parts in a table of all pairs. */
 export interface PairLine {
   readonly a: string;

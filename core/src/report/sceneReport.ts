@@ -1,22 +1,23 @@
 import type { MoverCheck } from '../clearance/checkMover';
 import { SceneChecker } from '../clearance/checkScene';
-import { BLOCKED, FREE, type Ground } from '../clearance/ground';
 import { relationOf, type PairRelation } from '../clearance/pairMap';
 import { PairMaps } from '../clearance/pairMaps';
 import { MILLIMETRES } from '../length/units';
 import { bodiesOf, type Scene } from '../scene/scene';
-import { encounterSentence, shortVerdict } from './words';
+import { fullestOpening, type Opening } from './opening';
+import { neverWords } from './openingWords';
+import type { PairLine } from './pass';
+import { pairSentence, pairWord } from './pairWords';
+import { encounterSentence, shortVerdict, travelText } from './words';
 
-/** What the map of two movers says; pairs that never come near each other are left out. */
-export interface PairReport extends PairRelation {
-  readonly a: string;
-  readonly b: string;
-}
+/** What the map of two movers says, and in words; pairs whose swept air never meets are left out. */
+export interface PairReport extends PairRelation, PairLine {}
 
-/** A scene checked as it stands in a file: each mover, and each pair whose swept air meets. */
+/** A scene checked as it stands in a file: each mover, each pair whose swept air meets, and an order that opens all as far as can be. */
 export interface SceneReport {
   readonly movers: readonly MoverCheck[];
   readonly pairs: readonly PairReport[];
+  readonly opening: Opening;
 }
 
 export function sceneReport(scene: Scene): SceneReport {
@@ -25,16 +26,17 @@ export function sceneReport(scene: Scene): SceneReport {
   const pairs = scene.movers.flatMap((a, i) =>
     scene.movers.slice(i + 1).flatMap((b): PairReport[] => {
       const map = maps.of(a, b);
-      return map ? [{ a: a.id, b: b.id, ...relationOf(map) }] : [];
+      if (!map) return [];
+      const word = pairWord(a, b, map);
+      const sentence = pairSentence(a, b, word, map, MILLIMETRES);
+      return [{ a: a.id, b: b.id, word, sentence, ...relationOf(map) }];
     }),
   );
-  return { movers, pairs };
+  return { movers, pairs, opening: fullestOpening(scene, movers, maps) };
 }
 
-const WORDS: Record<Ground, string> = { [FREE]: 'yes', [BLOCKED]: 'no', 2: 'not proven' };
-
 /** The same as sentences, lengths in mm. */
-export function sceneReportText(scene: Scene, { movers, pairs }: SceneReport): string {
+export function sceneReportText(scene: Scene, { movers, pairs, opening }: SceneReport): string {
   const names = new Map(bodiesOf(scene).map(({ id, name }) => [id, name]));
   const lines = movers.flatMap((check, i) => {
     const mover = scene.movers[i]!;
@@ -45,9 +47,21 @@ export function sceneReportText(scene: Scene, { movers, pairs }: SceneReport): s
     });
     return [`${mover.name}: ${word} ${amount}, ${detail}`, ...said];
   });
-  const pairLines = pairs.map(
-    ({ a, b, bothOpen, aWithBShut, bWithAShut }) =>
-      `${a} and ${b}: both open ${WORDS[bothOpen]}; ${a} with ${b} shut ${WORDS[aWithBShut]}; ${b} with ${a} shut ${WORDS[bWithAShut]}`,
+  const all = [...lines, ...pairs.map(({ sentence }) => sentence), ...openingLines(scene, opening)];
+  return `${all.join('\n')}\n`;
+}
+
+function openingLines(scene: Scene, { order, never }: Opening): string[] {
+  const moverOf = (id: string) => scene.movers.find((mover) => mover.id === id)!;
+  const steps = order.kind === 'order' ? order.moves : [];
+  if (scene.movers.length < 2) return [];
+  const said = steps.map((move) =>
+    move.kind === 'one'
+      ? `${moverOf(move.part).name} to ${travelText(moverOf(move.part), move.to, MILLIMETRES)}`
+      : `${move.parts.map((id) => moverOf(id).name).join(' and ')} together`,
   );
-  return `${[...lines, ...pairLines].join('\n')}\n`;
+  return [
+    ...(never ? [neverWords(never, (id) => moverOf(id).name)] : []),
+    ...(said.length > 0 ? [`Open in this order: ${said.join('; ')}.`] : []),
+  ];
 }

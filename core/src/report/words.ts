@@ -60,6 +60,11 @@ export function encounterSentence(
   const gap = length(Math.max(0, least.witness.clearance));
   if (names.zone) return sentence(`${who}stays ${gap} out of ${names.still}, nearest at ${at}.`);
   const share = names.doubt ? `, ${length(names.doubt)} of it for the readings` : '';
+  // Two figures that round alike would say that nothing is wrong.
+  if (encounter.verdict === 'tight' && gap === length(needed))
+    return sentence(
+      `${who}comes a hair nearer to ${names.still} than the ${gap} that is needed, at ${at}${share}.`,
+    );
   return encounter.verdict === 'tight'
     ? sentence(`${who}comes within ${gap} of ${names.still} at ${at}; ${length(needed)} is needed${share}.`)
     : sentence(`${who}clears ${names.still} by ${gap} at ${at}; ${length(needed)} is needed${share}.`);

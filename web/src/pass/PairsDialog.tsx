@@ -98,6 +98,7 @@ export default function PairsDialog({ scene, lines, letters, shown, onClose }: P
                           width: 1,
                           minHeight: 44,
                           px: 1,
+                          fontFamily: 'inherit',
                           fontSize: 14,
                           fontWeight: stops || current ? 700 : 450,
                           color: stops

@@ -4,6 +4,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import {
   bodyOf,
+  neverWords,
   travelText,
   type Less,
   type Move,
@@ -42,7 +43,8 @@ export function OrderLine({ scene, plan, letters }: Props) {
         flexWrap: 'wrap',
         columnGap: 0.5,
         minHeight: 44,
-        maxHeight: 96,
+        // A page that scrolls as a whole has room for all of it.
+        maxHeight: { xs: 'none', lg: 142 },
         overflowY: 'auto',
         borderBottom: `1px solid ${colour('line')}`,
       }}
@@ -89,31 +91,16 @@ function Told({ opening, scene, plan, letters }: Props & { readonly opening: Ope
         </Button>
       )}
       <Steps moves={moves} lessOf={lessOf} scene={scene} plan={plan} letters={letters} />
-      {shut.length > 0 && <Typography variant="body2">Shut: {shut.join('; ')}.</Typography>}
+      {shut.length > 0 && <Typography variant="body2">Stay shut: {shut.join('; ')}.</Typography>}
     </>
   );
 }
 
-/** Why no order opens all, in words that say no more than was proven. */
+/** Why no order opens all, and the way to the two parts. */
 function Never({ never, scene }: { readonly never: NonNullable<Opening['never']>; readonly scene: Scene }) {
   const dispatch = useAppDispatch();
   const { pair } = never;
-  const [a, b] = (pair ?? []).map((id) => nameIn(scene, id));
-  const words =
-    never.kind === 'none'
-      ? `No order opens all: ${a} and ${b} ${
-          {
-            there: 'cannot both stand open, whatever else is shut.',
-            shut: 'stand in each other when both are shut.',
-            parted: 'would be free of each other open, but nothing leads there from shut.',
-            'one thing': 'are ways of one thing: it goes one way at a time.',
-          }[never.why]
-        }`
-      : !pair
-        ? 'No order was found that opens all.'
-        : never.hits
-          ? `No order was found that opens all: ${b} is in the way of ${a}.`
-          : `No order is proven to open all: ${a} and ${b} pass too near each other to be sure.`;
+  const words = neverWords(never, (id) => nameIn(scene, id));
   return (
     <>
       <Typography sx={{ color: 'error.main', fontWeight: 620 }}>{words}</Typography>

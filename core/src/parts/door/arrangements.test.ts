@@ -1,6 +1,7 @@
 import { PairMaps } from '../../clearance/pairMaps';
 import { finish } from '../../clearance/steps';
 import { openingOrder } from '../../report/opening';
+import { reportOf } from '../../report/report';
 import { pairLines, passOf } from '../../report/pass';
 import { buildScene } from '../../scene/buildScene';
 import { disagreements } from '../../testing/sampled';
@@ -95,17 +96,16 @@ describe('two doors in a corner, and the room door', () => {
     width: mm(500),
     height: mm(720),
   });
-  const corner = (leftHandle: Door['handle'], rightHandle: Door['handle'], change?: Made['change']) =>
-    buildScene(
-      planWith({
-        carcasses: [left, right],
-        parts: [
-          doorOf({ id: 'left-door', name: 'Left door', carcass: 'left', hinge: hingeOf('cup', 'right'), handle: leftHandle }),
-          doorOf({ id: 'right-door', name: 'Right door', carcass: 'right', hinge: hingeOf('cup', 'left'), handle: rightHandle }),
-        ],
-        ...(change && { change }),
-      }),
-    ); // prettier-ignore
+  const cornerPlan = (leftHandle: Door['handle'], rightHandle: Door['handle'], change?: Made['change']) =>
+    planWith({
+      carcasses: [left, right],
+      parts: [
+        doorOf({ id: 'left-door', name: 'Left door', carcass: 'left', hinge: hingeOf('cup', 'right'), handle: leftHandle }),
+        doorOf({ id: 'right-door', name: 'Right door', carcass: 'right', hinge: hingeOf('cup', 'left'), handle: rightHandle }),
+      ],
+      ...(change && { change }),
+    }); // prettier-ignore
+  const corner = (...made: Parameters<typeof cornerPlan>) => buildScene(cornerPlan(...made));
   const roomDoor: NonNullable<Made['change']> = (plan) => ({
     ...plan,
     space: { width: mm(1740), depth: mm(2400), height: mm(2500), slopes: [] },
@@ -142,6 +142,14 @@ describe('two doors in a corner, and the room door', () => {
     expect(line.sentence).toMatch(/^Open Right door first, then Left door: the other way round they meet\./);
     expect(steps(orderOf(scene, 'left-door', 'right-door'))).toEqual(['right-door', 'left-door']);
   });
+
+  it('a leaf that meets nothing but a shut one is answered with which to open first, where that lets it by', () => {
+    const { answer } = reportOf(cornerPlan(null, bar()));
+    expect(answer).toMatchObject({ verdict: 'hits', part: 'left-door', next: 'open the right door first: then it goes all the way', proposal: undefined });
+    // With a post beyond, the other door is not all that stops it.
+    const post = (plan: ReturnType<typeof planWith>) => ({ ...plan, things: [{ id: 'post', name: 'Post', kind: 'box' as const, x: mm(900), y: mm(700), z: mm(0), width: mm(40), depth: mm(40), height: mm(900) }] });
+    expect(reportOf(cornerPlan(null, bar(), post)).answer.next).not.toMatch(/first/);
+  }); // prettier-ignore
 
   it('handles on both that stand out far make it impossible, which is proven', () => {
     const far = bar({ projection: mm(60), fromFree: mm(20) });

@@ -169,9 +169,9 @@ export const FAULTS: readonly Fault[] = [
   {
     letter: 'O, own half',
     what: 'what a part meets of its own is told of its neighbour',
-    file: 'report/pairWords.ts',
+    file: 'clearance/freeBeside.ts',
     by: 'orders',
-    changes: [['encounters.filter(({ neighbour }) => neighbour === b.id)', 'encounters']],
+    changes: [['encounters.filter(({ neighbour }) => neighbour === other.id)', 'encounters']],
   },
   {
     letter: 'O, apart',

@@ -211,23 +211,38 @@ class Court {
 
   /** How far one is said to go with the other shut or open. */
   private amounts(sentence: string, what: string): void {
-    for (const [, other, where, own, figure, unit] of sentence.matchAll(/With (\S+) (shut|open), (\S+) goes to (-?[\d.]+)(°| mm)/g)) {
-      const [i, j] = [this.index(own!), this.index(other!)];
-      const { from, to } = this.world.spec(i);
-      const at = where === 'shut' ? this.world.spec(j).from! : this.world.spec(j).to;
-      const [one, said] = unit === '°' ? [Math.PI / 180, (Number(figure) * Math.PI) / 180] : [0.1, Number(figure)];
-      const within = (t: number) => Math.min(to, Math.max(from!, t));
-      for (let n = 0; n < SAMPLES; n += 1) {
-        const t = from! + ((said - one / 2 - from!) * n) / SAMPLES;
-        if (t > from! && this.world.spare(i, t, j, at) < -SLACK) {
-          this.wrong.push(`${what}: ${own} hits at ${t}, before ${said}`);
-          break;
-        }
-      }
-      const near = Array.from({ length: 101 }, (_, n) => this.world.spare(i, within(said + one * (n / 50 - 0.5)), j, at));
-      this.claim(Math.min(...near) < 0.1, `${what}: nothing stops ${own} at ${said}`);
+    for (const [, other, where, own, figure, unit] of sentence.matchAll(/With (\S+) (shut|open), (\S+) goes to (-?[\d.]+)(°| mm)/g))
+      this.amount(own!, other!, where!, figure!, unit!, what);
+    for (const [, own, other, shut, unit, open] of sentence.matchAll(/(\S+) does not open past (\S+): it goes to (-?[\d.]+)(°| mm) with that shut, to (-?[\d.]+)/g)) {
+      this.amount(own!, other!, 'shut', shut!, unit!, what);
+      this.amount(own!, other!, 'open', open!, unit!, what);
     }
   } // prettier-ignore
+
+  private amount(
+    own: string,
+    other: string,
+    where: string,
+    figure: string,
+    unit: string,
+    what: string,
+  ): void {
+    const [i, j] = [this.index(own), this.index(other)];
+    const { from, to } = this.world.spec(i);
+    const at = where === 'shut' ? this.world.spec(j).from! : this.world.spec(j).to;
+    const [one, said] =
+      unit === '°' ? [Math.PI / 180, (Number(figure) * Math.PI) / 180] : [0.1, Number(figure)];
+    const within = (t: number) => Math.min(to, Math.max(from!, t));
+    for (let n = 0; n < SAMPLES; n += 1) {
+      const t = from! + ((said - one / 2 - from!) * n) / SAMPLES;
+      if (t > from! && this.world.spare(i, t, j, at) < -SLACK) {
+        this.wrong.push(`${what}: ${own} hits at ${t}, before ${said}`);
+        break;
+      }
+    }
+    const near = Array.from({ length: 101 }, (_, n) => this.world.spare(i, within(said + one * (n / 50 - 0.5)), j, at)); // prettier-ignore
+    this.claim(Math.min(...near) < 0.1, `${what}: nothing stops ${own} at ${said}`);
+  }
 
   /** A way is free all along, leads from shut to open, and keeps what it says. */
   private way(i: number, j: number, { way, keeps }: ReturnType<typeof passOf>, what: string): void {
