@@ -1,4 +1,16 @@
-import { box, CELLS, motionOf, pairMap, UNKNOWN, type Mover } from '@tarnpass/core';
+import {
+  box,
+  CELLS,
+  fullestOpening,
+  motionOf,
+  pairLines,
+  pairMap,
+  PairMaps,
+  passOf,
+  SceneChecker,
+  UNKNOWN,
+  type Mover,
+} from '@tarnpass/core';
 import { median, timed, type Figures } from './figures';
 import { room } from './room';
 
@@ -23,6 +35,27 @@ export function measureMaps(figures: Figures): void {
   figures.note('pairMapMs', median(times));
   figures.note('pairMapWorstMs', Math.max(...times));
   figures.note('unknownToBoundary', ratios.length > 0 ? Math.max(...ratios) : 0);
+  const still = scene.still;
+  const passes = pairs.map(([a, b]) => {
+    const maps = new PairMaps();
+    maps.of(a, b);
+    const ask = () => passOf({ still, movers: [a, b] }, maps, a.id, b.id);
+    return median(Array.from({ length: 7 }, () => timed(ask)));
+  });
+  figures.note('passMs', median(passes));
+  measureOrders(figures);
+}
+
+/** The words of all pairs of the room and the order that opens all of it, from nothing. */
+function measureOrders(figures: Figures): void {
+  const scene = room(30, 250);
+  const { movers: checks } = new SceneChecker().check(scene);
+  const words = () => {
+    for (const steps = pairLines(scene, new PairMaps()); !steps.next().done;);
+  };
+  figures.note('wordsMs', median(Array.from({ length: 5 }, () => timed(words))));
+  const order = () => fullestOpening(scene, checks, new PairMaps());
+  figures.note('openingMs', median(Array.from({ length: 5 }, () => timed(order))));
 }
 
 /** The true boundary in cells, about: cells along which free and blocked ground meet once unknown cells are given to either. */

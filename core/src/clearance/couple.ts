@@ -7,7 +7,7 @@ import { boxesApart } from './extent';
 import { MovingPiece } from './movingPiece';
 import { leastOverlapAxis } from './separatingAxis';
 import { emptySeparation, ROUNDING, separate } from './separation';
-import { boxOf } from './sweptBoxes';
+import { boxOf, type Boxes } from './sweptBoxes';
 import { touchesOf, type Touch } from './touches';
 
 /**
@@ -31,31 +31,39 @@ export interface Couple {
 
 /** Every piece of one part with every piece of another. */
 export function couplesOf(a: Mover, b: Mover): Couple[] {
-  const shut = (mover: Mover) => (body: MovingBody) =>
-    body.pieces.map((piece) => {
-      const moving = new MovingPiece(piece, body.motion);
-      moving.goTo(mover.from);
-      return { moving, box: boxOf(moving.corners) };
-    });
-  const seconds = b.bodies.map((body) => [body, shut(b)(body)] as const);
-  return a.bodies.flatMap((first) => {
-    const ones = shut(a)(first);
-    return seconds.flatMap(([second, twos]) => {
+  const seconds = b.bodies.map((body) => [body, shutPieces(b, body)] as const);
+  const couples: Couple[] = [];
+  for (const first of a.bodies) {
+    const ones = shutPieces(a, first);
+    for (const [second, twos] of seconds) {
       const touches = [touchesOf(a, first, second), touchesOf(b, second, first)] as const;
-      const meant = touches.some(({ length }) => length > 0) ? touches : undefined;
-      return ones.flatMap((one) =>
-        twos.map((two): Couple => ({
-          first: one.moving,
-          second: two.moving,
-          start: coldStart(),
-          normal: new Float64Array(3),
-          depth: boxesApart(one.box, two.box, TOUCH) ? 0 : depthAtStart(one.moving, two.moving),
-          meant,
-          overlaps: false,
-          shallowest: false,
-        })),
-      );
-    });
+      const meant = touches[0].length + touches[1].length > 0 ? touches : undefined;
+      for (const one of ones) {
+        for (const two of twos) {
+          const depth = boxesApart(one.box, two.box, TOUCH) ? 0 : depthAtStart(one.moving, two.moving);
+          couples.push({
+            first: one.moving,
+            second: two.moving,
+            start: coldStart(),
+            normal: new Float64Array(3),
+            depth,
+            meant,
+            overlaps: false,
+            shallowest: false,
+          });
+        }
+      }
+    }
+  }
+  return couples;
+}
+
+/** The pieces of a body where its mover is shut, with their boxes. */
+function shutPieces({ from }: Mover, { pieces, motion }: MovingBody): { moving: MovingPiece; box: Boxes }[] {
+  return pieces.map((piece) => {
+    const moving = new MovingPiece(piece, motion);
+    moving.goTo(from);
+    return { moving, box: boxOf(moving.corners) };
   });
 }
 
@@ -101,13 +109,14 @@ export function groundAbout(
   tally: { evaluations: number },
 ): Ground {
   const { first, second, start, normal } = couple;
-  let [least, most] = [couple.depth, couple.depth];
+  let least = couple.depth;
+  let most = couple.depth;
   if (couple.meant) {
-    for (const [touches, at, half] of [
-      [couple.meant[0], first.at, halfA],
-      [couple.meant[1], second.at, halfB],
-    ] as const) {
-      const [all, any] = meantAbout(touches, at, half);
+    const [ofA, ofB] = [
+      meantAbout(couple.meant[0], first.at, halfA),
+      meantAbout(couple.meant[1], second.at, halfB),
+    ];
+    for (const [all, any] of [ofA, ofB]) {
       if (all >= 0) least = Math.max(least, all + TOUCH);
       if (any >= 0) most = Math.max(most, any + TOUCH);
     }

@@ -37,67 +37,91 @@ export function edgesOf(
   couples: readonly Couple[],
   tally: { evaluations: number },
 ): Edges {
-  const along = (mover: Mover, at: number, side: 'first' | 'second'): Stretch[] => {
-    const look = (stretch: Undecided, halvings: number): { stretches: Stretch[]; undecided: Undecided[] } => {
-      const stretches: Stretch[] = [];
-      const undecided: Undecided[] = [];
-      const add = (from: number, to: number, kind: Stretch['kind']) => {
-        const last = stretches[stretches.length - 1];
-        if (last?.kind === kind && last.to === from) stretches[stretches.length - 1] = { ...last, to };
-        else stretches.push({ from, to, kind });
-      };
-      const visit = ({ from, to, open }: Undecided, deeper: number) => {
-        const left: Couple[] = [];
-        const half = (to - from) / 2;
-        for (const couple of open) {
-          couple[side].goTo(from + half);
-          couple[side === 'first' ? 'second' : 'first'].goTo(at);
-          const kind = groundAbout(couple, side === 'first' ? half : 0, side === 'first' ? 0 : half, tally);
-          if (kind === BLOCKED) return add(from, to, BLOCKED);
-          if (kind === UNKNOWN) left.push(couple);
-        }
-        if (left.length === 0) return;
-        if (deeper === 0) {
-          undecided.push({ from, to, open: left });
-          return add(from, to, UNKNOWN);
-        }
-        visit({ from, to: from + half, open: left }, deeper - 1);
-        visit({ from: from + half, to, open: left }, deeper - 1);
-      };
-      visit(stretch, halvings);
-      return { stretches, undecided };
-    };
-    const first = look({ from: mover.from, to: mover.to, open: couples }, HALVINGS);
-    // Where it is blocked elsewhere, the width of a bracket changes no answer.
-    if (first.stretches.some(({ kind }) => kind === BLOCKED)) return first.stretches;
-    return first.undecided.flatMap((one) => look(one, FURTHER).stretches);
-  };
-  const pose = (atA: number, atB: number): Ground => {
-    let worst: Ground = FREE;
-    for (const couple of couples) {
-      couple.first.goTo(atA);
-      couple.second.goTo(atB);
-      const kind = groundAbout(couple, 0, 0, tally);
-      if (kind === BLOCKED) return BLOCKED;
-      if (kind === UNKNOWN) worst = UNKNOWN;
-    }
-    return worst;
-  };
+  const along = (mover: Mover, side: Side, at: number) => edgeOf(new Walk(side, at, tally), mover, couples);
   return {
-    aWithBShut: along(a, b.from, 'first'),
-    aWithBOpen: along(a, b.to, 'first'),
-    bWithAShut: along(b, a.from, 'second'),
-    bWithAOpen: along(b, a.to, 'second'),
-    bothShut: pose(a.from, b.from),
-    bothOpen: pose(a.to, b.to),
+    aWithBShut: along(a, 'first', b.from),
+    aWithBOpen: along(a, 'first', b.to),
+    bWithAShut: along(b, 'second', a.from),
+    bWithAOpen: along(b, 'second', a.to),
+    bothShut: groundAtPose(couples, a.from, b.from, tally),
+    bothOpen: groundAtPose(couples, a.to, b.to, tally),
   };
 }
 
-/** A stretch of an edge that is still to be decided, with what stands open on it. */
+/** Which of a couple's two goes along the edge. */
+type Side = 'first' | 'second';
+
+/** A stretch of an edge that is still to be decided, with the couples that stand open on it. */
 interface Undecided {
   readonly from: number;
   readonly to: number;
   readonly open: readonly Couple[];
+}
+
+/** One part on its way along an edge, the other parked. */
+class Walk {
+  stretches: Stretch[] = [];
+  undecided: Undecided[] = [];
+
+  constructor(
+    private readonly side: Side,
+    private readonly at: number,
+    private readonly tally: { evaluations: number },
+  ) {}
+
+  /** Halve a stretch until it is decided, or so often. */
+  look({ from, to, open }: Undecided, halvings: number): void {
+    const left: Couple[] = [];
+    const half = (to - from) / 2;
+    const first = this.side === 'first';
+    for (const couple of open) {
+      (first ? couple.first : couple.second).goTo(from + half);
+      (first ? couple.second : couple.first).goTo(this.at);
+      const kind = groundAbout(couple, first ? half : 0, first ? 0 : half, this.tally);
+      if (kind === BLOCKED) return this.add(from, to, BLOCKED);
+      if (kind === UNKNOWN) left.push(couple);
+    }
+    if (left.length === 0) return;
+    if (halvings === 0) {
+      this.undecided.push({ from, to, open: left });
+      return this.add(from, to, UNKNOWN);
+    }
+    this.look({ from, to: from + half, open: left }, halvings - 1);
+    this.look({ from: from + half, to, open: left }, halvings - 1);
+  }
+
+  private add(from: number, to: number, kind: Stretch['kind']): void {
+    const last = this.stretches[this.stretches.length - 1];
+    if (last?.kind === kind && last.to === from) this.stretches[this.stretches.length - 1] = { ...last, to };
+    else this.stretches.push({ from, to, kind });
+  }
+}
+
+function edgeOf(walk: Walk, { from, to }: Mover, couples: readonly Couple[]): readonly Stretch[] {
+  walk.look({ from, to, open: couples }, HALVINGS);
+  const { stretches, undecided } = walk;
+  // Where it is blocked elsewhere, the width of a bracket changes no answer.
+  if (undecided.length === 0 || stretches.some(({ kind }) => kind === BLOCKED)) return stretches;
+  [walk.stretches, walk.undecided] = [[], []];
+  for (const one of undecided) walk.look(one, FURTHER);
+  return walk.stretches;
+}
+
+function groundAtPose(
+  couples: readonly Couple[],
+  atA: number,
+  atB: number,
+  tally: { evaluations: number },
+): Ground {
+  let worst: Ground = FREE;
+  for (const couple of couples) {
+    couple.first.goTo(atA);
+    couple.second.goTo(atB);
+    const kind = groundAbout(couple, 0, 0, tally);
+    if (kind === BLOCKED) return BLOCKED;
+    if (kind === UNKNOWN) worst = UNKNOWN;
+  }
+  return worst;
 }
 
 /** The worst ground of an edge between two travels. */
