@@ -3,6 +3,7 @@ import { chain } from '../motion/motion';
 import type { Mover } from '../scene/scene';
 import { box, type Point3 } from '../solid/prism';
 import { deg, door, mover } from '../testing/leaves';
+import { SceneChecker } from './checkScene';
 import { FREE } from './ground';
 import { orderOfOpening, type Order, type Parkable } from './order';
 import { groundAt, pairMap, type PairMap } from './pairMap';
@@ -160,6 +161,15 @@ describe('a touch that is meant', () => {
     expect(groundAt(pairMap(one, two), 100, 100)).not.toBe(FREE);
     expect(groundAt(pairMap({ ...one, contacts: [{ ...meets, depth: 0.9 }] }, two), 100, 100)).not.toBe(FREE);
     expect(steps(order([{ ...one, contacts: [meets] }, two], { a: 400, b: 400 }))).toEqual([['a', 400], ['b', 400]]); // prettier-ignore
+  });
+
+  it('is none to the check either, whichever of the two is held against the other where that is shut', () => {
+    const verdicts = (a: Mover, b: Mover) => new SceneChecker().check({ still: [], movers: [a, b] }).movers.map(({ verdict }) => verdict); // prettier-ignore
+    expect(verdicts({ ...one, contacts: [meets] }, two)).toEqual(['clear', 'clear']);
+    expect(verdicts(one, { ...two, contacts: [meets] })).toEqual(['clear', 'clear']);
+    expect(verdicts(one, two)).toEqual(['hits', 'hits']);
+    // Meant only where the other is open, it is a hit where that is shut.
+    expect(verdicts(one, { ...two, contacts: [{ ...meets, from: 100 }] })[0]).toBe('hits');
   });
 
   it('holds over its own travel, and not beyond', () => {
