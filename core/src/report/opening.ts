@@ -1,6 +1,7 @@
 import type { MoverCheck } from '../clearance/checkMover';
 import { freeBeside } from '../clearance/freeBeside';
-import { OrderSearch, type Move, type Order, type Parkable, type Standing } from '../clearance/order';
+import type { Move, Order, Parkable } from '../clearance/order';
+import { OrderSearch, type Standing } from '../clearance/orderSearch';
 import type { PairMap } from '../clearance/pairMap';
 import { mayMeet, type PairMaps } from '../clearance/pairMaps';
 import { roomInMm, type Room } from '../clearance/room';

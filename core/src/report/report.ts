@@ -2,7 +2,6 @@ import { carcassNotes } from '../carcass/notes';
 import type { Carcass } from '../carcass/schema';
 import { worthTelling, type MoverCheck } from '../clearance/checkMover';
 import { SceneChecker, type Progress } from '../clearance/checkScene';
-import { freeBeside } from '../clearance/freeBeside';
 import { finish } from '../clearance/steps';
 import type { Encounter, Verdict } from '../clearance/encounter';
 import { missingReadings, type Missing } from '../measure/missing';
@@ -24,6 +23,7 @@ import {
   type Scene,
 } from '../scene/scene';
 import { airFindings, type AirFinding } from './air';
+import { firstToOpen } from './firstToOpen';
 import { encounterSentence, shortVerdict, travelText } from './words';
 
 /** One thing the check found about a part. */
@@ -331,7 +331,7 @@ function answerOf(
   if (hits > 0 || tight > 0) {
     const [some, one, many] =
       hits > 0 ? [hits, 'stops short', 'stop short'] : [tight, 'is tight', 'are tight'];
-    const before = firstToOpen(scene, moves, all);
+    const before = firstToOpen(scene, moves, (id) => all.find((part) => part.id === id)!.check);
     const opening = count === 1 ? '' : `${partsOf(some, count)} ${some === 1 ? one : many}: `;
     return {
       verdict: hits > 0 ? 'hits' : 'tight',
@@ -373,19 +373,6 @@ function answerOf(
     part: worst.item,
     proposal: undefined,
   };
-}
-
-/**
- * The part that stands shut in another's way, where opening it first lets that by: it opens fully by itself, and with it open
- * nothing else stops the other. Both are proven.
- */
-function firstToOpen(scene: Scene, mover: Mover, all: readonly PartReport[]): Mover | undefined {
-  const checkOf = (id: string) => all.find((part) => part.id === id)!.check;
-  const hits = checkOf(mover.id).encounters.filter(({ contact }) => contact);
-  const other = scene.movers.find(({ id }) => id === hits[0]?.neighbour);
-  if (!other || hits.some(({ neighbour }) => neighbour !== other.id)) return undefined;
-  const opens = checkOf(other.id).usable >= other.to;
-  return opens && freeBeside(mover, other, other.to) >= mover.to ? other : undefined;
 }
 
 /** A finding's sentence with its subject put before it, up to the semicolon, without the full stop. */

@@ -122,7 +122,7 @@ export const FAULTS: readonly Fault[] = [
   {
     letter: 'O, ways',
     what: 'a way sees from one middle of a cell to another, and its ends are put in their places afterwards',
-    file: 'clearance/wayThrough.ts',
+    file: 'clearance/freeGround.ts',
     by: 'orders',
     changes: [
       [
@@ -153,7 +153,7 @@ export const FAULTS: readonly Fault[] = [
   {
     letter: 'O, none',
     what: 'what no way leads to is told as what cannot stand there',
-    file: 'clearance/order.ts',
+    file: 'clearance/neverBoth.ts',
     by: 'orders',
     changes: [
       ["blocked(start) ? 'shut' : blocked(end) ? 'there' : 'parted'", "blocked(start) ? 'shut' : 'there'"],

@@ -1,0 +1,37 @@
+import { BLOCKED } from './ground';
+import type { Parkable, WhyNone } from './moves';
+import { groundAt, type PairMap } from './pairMap';
+import { provenParted, type Place } from './wayThrough';
+
+/** A pair whose wanted travels cannot be reached from shut, whatever the others do, and why. */
+export function neverBoth(
+  parts: readonly Parkable[],
+  goal: Readonly<Record<string, number>>,
+  maps: ReadonlyMap<string, PairMap>,
+): { readonly pair: readonly [string, string]; readonly why: WhyNone } | undefined {
+  const named = parts.filter(({ id }) => id in goal);
+  const opens = ({ id, states }: Parkable) => goal[id] !== states[0];
+  for (const [i, a] of named.entries()) {
+    for (const b of named.slice(i + 1)) {
+      const pair = [a.id, b.id] as const;
+      if (onlyOneOf(a, b) && opens(a) && opens(b)) return { pair, why: 'one thing' };
+      // What opens in place is shut again when its thing goes out: it need not be there at the end.
+      if (a.goes === 'in place' || b.goes === 'in place') continue;
+      const map = maps.get(`${a.id} ${b.id}`);
+      if (!map) continue;
+      const [start, end]: [Place, Place] = [
+        [a.states[0]!, b.states[0]!],
+        [goal[a.id]!, goal[b.id]!],
+      ];
+      if (!provenParted(map, start, end)) continue;
+      const blocked = (place: Place) => groundAt(map, ...place) === BLOCKED;
+      return { pair, why: blocked(start) ? 'shut' : blocked(end) ? 'there' : 'parted' };
+    }
+  }
+  return undefined;
+}
+
+/** Whether two parts are ways of one thing of which only one can be taken. */
+const onlyOneOf = (a: Parkable, b: Parkable): boolean =>
+  (a.goes === 'instead' && (b.id === a.thing || (b.goes === 'instead' && b.thing === a.thing))) ||
+  (b.goes === 'instead' && a.id === b.thing);
