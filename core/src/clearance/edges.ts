@@ -28,8 +28,6 @@ export interface Edges {
 
 /** An edge is halved this often at most: to a 2048th of the travel, under half a millimetre at the edge of a leaf. */
 const HALVINGS = 11;
-/** So often more where an edge is free but for what was left open: parts that pass within a hair. */
-const FURTHER = 9;
 
 export function edgesOf(
   a: Mover,
@@ -37,7 +35,11 @@ export function edgesOf(
   couples: readonly Couple[],
   tally: { evaluations: number },
 ): Edges {
-  const along = (mover: Mover, side: Side, at: number) => edgeOf(new Walk(side, at, tally), mover, couples);
+  const along = (mover: Mover, side: Side, at: number) => {
+    const walk = new Walk(side, at, tally);
+    walk.look(mover.from, mover.to, couples, HALVINGS);
+    return walk.stretches;
+  };
   return {
     aWithBShut: along(a, 'first', b.from),
     aWithBOpen: along(a, 'first', b.to),
@@ -51,17 +53,9 @@ export function edgesOf(
 /** Which of a couple's two goes along the edge. */
 type Side = 'first' | 'second';
 
-/** A stretch of an edge that is still to be decided, with the couples that stand open on it. */
-interface Undecided {
-  readonly from: number;
-  readonly to: number;
-  readonly open: readonly Couple[];
-}
-
 /** One part on its way along an edge, the other parked. */
 class Walk {
-  stretches: Stretch[] = [];
-  undecided: Undecided[] = [];
+  readonly stretches: Stretch[] = [];
 
   constructor(
     private readonly side: Side,
@@ -69,8 +63,8 @@ class Walk {
     private readonly tally: { evaluations: number },
   ) {}
 
-  /** Halve a stretch until it is decided, or so often. */
-  look({ from, to, open }: Undecided, halvings: number): void {
+  /** Halve a stretch until it is decided, or so often, by the couples that are still open on it. */
+  look(from: number, to: number, open: readonly Couple[], halvings: number): void {
     const left: Couple[] = [];
     const half = (to - from) / 2;
     const first = this.side === 'first';
@@ -82,12 +76,9 @@ class Walk {
       if (kind === UNKNOWN) left.push(couple);
     }
     if (left.length === 0) return;
-    if (halvings === 0) {
-      this.undecided.push({ from, to, open: left });
-      return this.add(from, to, UNKNOWN);
-    }
-    this.look({ from, to: from + half, open: left }, halvings - 1);
-    this.look({ from: from + half, to, open: left }, halvings - 1);
+    if (halvings === 0) return this.add(from, to, UNKNOWN);
+    this.look(from, from + half, left, halvings - 1);
+    this.look(from + half, to, left, halvings - 1);
   }
 
   private add(from: number, to: number, kind: Stretch['kind']): void {
@@ -95,16 +86,6 @@ class Walk {
     if (last?.kind === kind && last.to === from) this.stretches[this.stretches.length - 1] = { ...last, to };
     else this.stretches.push({ from, to, kind });
   }
-}
-
-function edgeOf(walk: Walk, { from, to }: Mover, couples: readonly Couple[]): readonly Stretch[] {
-  walk.look({ from, to, open: couples }, HALVINGS);
-  const { stretches, undecided } = walk;
-  // Where it is blocked elsewhere, the width of a bracket changes no answer.
-  if (undecided.length === 0 || stretches.some(({ kind }) => kind === BLOCKED)) return stretches;
-  [walk.stretches, walk.undecided] = [[], []];
-  for (const one of undecided) walk.look(one, FURTHER);
-  return walk.stretches;
 }
 
 function groundAtPose(

@@ -107,6 +107,17 @@ describe('the words for two parts say no more than was proven', () => {
     expect(lineOf(a, against)).toMatchObject({ word: 'not proven', sentence: 'Whether a and b can both stand open is not proven: there they just touch.' }); // prettier-ignore
   });
 
+  it('what passes within a thousandth of a millimetre is decided, either way', () => {
+    const leaf = door('leaf', 0, 0, 1);
+    const tray = (gap: number) => {
+      // Its corner lies where the leaf's own comes by, on the way from east to south.
+      const at = (Math.hypot(500, 20) + gap) / Math.SQRT2;
+      return slide('tray', [1, 0, 0], 400, box([at, -at - 300, 0], [at + 300, -at, 100]));
+    };
+    expect(lineOf(leaf, tray(0.001)).word).toBe('any order');
+    expect(lineOf(leaf, tray(-0.001)).word).toBe('second first');
+  });
+
   it('a leaf that meets its own other half is not stopped by its neighbour', () => {
     const leaf = door('leaf', 0, 0, 1);
     // A second body of the leaf's own that stands still, in its way at 45°.
