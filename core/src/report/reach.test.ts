@@ -55,6 +55,8 @@ describe('a reach with a part open', () => {
     const made = { carcasses: [caseOf({ z: mm(100) })], parts: [bank] };
     expect(airOf(made, reach(null, ...overBox))).toMatchObject({ verdict: 'hits' });
     expect(airOf(made, reach(bank.id, ...overBox))).toMatchObject({ verdict: 'clear', sentence: expect.stringMatching(/ from the south with the .* open\.$/) as string });
+    // Nor is a drawer what a hand is to get hold of because it lies in the place as a whole.
+    expect(airOf(made, reach(bank.id, [2950, 2400, 90], [700, 620, 760]))).toMatchObject({ verdict: 'hits', by: bank.id });
     // Where a drawer itself comes to stand nobody gets a hand to.
     expect(airOf(made, reach(bank.id, [3250, 2480, 440], [100, 120, 60]))).toMatchObject({ verdict: 'hits', by: bank.id });
   }); // prettier-ignore
@@ -88,16 +90,19 @@ describe('air of any shape', () => {
     return airOf({}, zone, ...others).verdict;
   };
   /** A post 60 square whose nearer corner is so far from the middle of the zone, to its south-west. */
-  const postAt = (away: number) => {
-    const by = away / Math.SQRT2;
-    return post('post', [1750 - by - 60, 1250 - by - 60, 0], [60, 60, 1900]);
+  const postAt = (away: number, degrees = 45) => {
+    const [x, y] = [Math.cos((degrees * Math.PI) / 180), Math.sin((degrees * Math.PI) / 180)];
+    return post('post', [1750 - away * x - 60, 1250 - away * y - 60, 0], [60, 60, 1900]);
   };
 
   it('is round where it is round, to a twentieth of a millimetre', () => {
     const round = { kind: 'round', along: 'upright' } as const;
     expect(room(round, postAt(403))).toBe('clear');
-    expect(room(round, postAt(350.01))).toBe('clear');
-    expect(room(round, postAt(349.8))).toBe('hits');
+    // Any way round: a polygon of few sides would stand out at its corners.
+    for (const degrees of [30, 33.75, 45]) {
+      expect(room(round, postAt(350.01, degrees))).toBe('clear');
+      expect(room(round, postAt(349.8, degrees))).toBe('hits');
+    }
     expect(room(undefined, postAt(403))).toBe('hits');
   });
 

@@ -23,8 +23,8 @@ export function buildScene(plan: Plan): Scene {
 }
 
 /**
- * What comes out of a bay that a door closes waits for its leaves: it knows them by their ids. So does a door that is hung in a
- * bay within that one, or inset in the same bay behind one that lies over it.
+ * What comes out of a bay that a door closes waits for its leaves: it knows them by their ids. So does a door that is inset behind one
+ * that lies over it.
  */
 function behindLeaves(plan: Plan, movers: readonly Mover[]): readonly Mover[] {
   const closed = plan.parts.filter(({ family }) => family === 'door');
@@ -43,10 +43,10 @@ function behindLeaves(plan: Plan, movers: readonly Mover[]): readonly Mover[] {
   });
 }
 
-/** Whether a door that closes the bay of another part, or one about that, stands before it. */
+/** Whether a door that closes the bay of another part, or one about that, stands before it: before a door that is inset only where it lies over it. */
 function isBefore(door: Part, part: Part): boolean {
   if (door.family !== 'door' || part.family !== 'door') return true;
-  return door.bay !== part.bay || (door.fit.kind !== 'inset' && part.fit.kind === 'inset');
+  return door.fit.kind !== 'inset' && part.fit.kind === 'inset';
 }
 
 /** The same mover for the same leaves, so that what is kept of it is found again. */
