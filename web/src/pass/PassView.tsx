@@ -72,7 +72,10 @@ export function PassView({ plan, scene, selected, letters }: Props) {
         pb: 1,
       }}
     >
-      <Map pass={map} a={a} b={b} plan={plan} letters={letters} stale={pass.stale} />
+      {/* Ways of one thing have no map: it goes one way at a time. */}
+      {map.word !== 'one thing' && (
+        <Map pass={map} a={a} b={b} plan={plan} letters={letters} stale={pass.stale} />
+      )}
       <Typography variant="body2" sx={{ color: 'text.primary', fontWeight: 620, pt: 0.5 }}>
         {pass.stale ? 'Working it out' : map.sentence}
       </Typography>
@@ -99,8 +102,8 @@ export function PassView({ plan, scene, selected, letters }: Props) {
 
 /** Whether two answers show the same: an edit elsewhere in the plan draws no map anew. */
 function samePass(p: Pass, q: Pass): boolean {
-  const ends = ({ a, b, sentence, travelA, travelB }: Pass) =>
-    JSON.stringify([a, b, sentence, travelA, travelB]);
+  const ends = ({ a, b, word, sentence, travelA, travelB }: Pass) =>
+    JSON.stringify([a, b, word, sentence, travelA, travelB]);
   const same = (one: ArrayLike<number> | undefined, two: ArrayLike<number> | undefined) =>
     one === two ||
     (one !== undefined &&
