@@ -1,5 +1,6 @@
 import type { MoverCheck } from '../clearance/checkMover';
 import { SceneChecker } from '../clearance/checkScene';
+import { BLOCKED, FREE, UNKNOWN, type Ground } from '../clearance/ground';
 import { relationOf, type PairRelation } from '../clearance/pairMap';
 import { PairMaps } from '../clearance/pairMaps';
 import { MILLIMETRES } from '../length/units';
@@ -35,6 +36,8 @@ export function sceneReport(scene: Scene): SceneReport {
   return { movers, pairs, opening: fullestOpening(scene, movers, maps) };
 }
 
+const WORDS: Record<Ground, string> = { [FREE]: 'yes', [BLOCKED]: 'no', [UNKNOWN]: 'not proven' };
+
 /** The same as sentences, lengths in mm. */
 export function sceneReportText(scene: Scene, { movers, pairs, opening }: SceneReport): string {
   const names = new Map(bodiesOf(scene).map(({ id, name }) => [id, name]));
@@ -47,7 +50,11 @@ export function sceneReportText(scene: Scene, { movers, pairs, opening }: SceneR
     });
     return [`${mover.name}: ${word} ${amount}, ${detail}`, ...said];
   });
-  const all = [...lines, ...pairs.map(({ sentence }) => sentence), ...openingLines(scene, opening)];
+  const pairLines = pairs.flatMap(({ a, b, bothOpen, aWithBShut, bWithAShut, sentence }) => [
+    `${a} and ${b}: both open ${WORDS[bothOpen]}; ${a} with ${b} shut ${WORDS[aWithBShut]}; ${b} with ${a} shut ${WORDS[bWithAShut]}`,
+    `  ${sentence}`,
+  ]);
+  const all = [...lines, ...pairLines, ...openingLines(scene, opening)];
   return `${all.join('\n')}\n`;
 }
 

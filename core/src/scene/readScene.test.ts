@@ -36,6 +36,8 @@ describe('a scene file', () => {
     expect(text).toContain('Clears the post by 39.7 mm');
     expect(text).toContain('drawer: hits when shut'.replace('when shut', 'at'));
     expect(text).toContain('door and drawer: both open');
+    expect(text).toContain('Open door first, then drawer: the other way round they meet.');
+    expect(text).toContain('Open in this order: door to 91°; drawer to 400 mm.');
   });
 
   it.each<[string, unknown, RegExp]>([
