@@ -67,6 +67,8 @@ export function pairSentence(
   map: PairMap | undefined,
   units: Units,
 ): string {
+  if (map && relationOf(map).bothShut === BLOCKED)
+    return `${a.name} and ${b.name} stand in each other when both are shut.`;
   const [p, q] = [a.name, b.name];
   const said = (...sentences: string[]) => sayLengths(sentences.filter((one) => one !== '').join(' '), units);
   switch (word) {
@@ -104,9 +106,7 @@ export function pairSentence(
       return said(onlySentence(b, a, swapped(map!), units));
     case 'neither':
       return said(
-        relationOf(map!).bothShut === BLOCKED
-          ? inEachOther(a, b)
-          : `Neither ${p} nor ${q} opens fully beside the other, shut or open.`,
+        `Neither ${p} nor ${q} opens fully beside the other, shut or open.`,
         stopsAt(a, b, b.from, units),
         stopsAt(b, a, a.from, units),
       );
@@ -144,10 +144,7 @@ function firstSentence(first: Mover, then: Mover, { bWithAShut, aWithBOpen }: Pa
   return `Open ${first.name} first, then ${then.name}${meet ? ': the other way round they meet' : '; the other way round is not proven free'}.`;
 }
 
-const inEachOther = (a: Mover, b: Mover) => `${a.name} and ${b.name} stand in each other when both are shut.`;
-
-function partedSentence(a: Mover, b: Mover, { bothShut, aWithBShut, bWithAShut }: PairRelation): string {
-  if (bothShut === BLOCKED) return inEachOther(a, b);
+function partedSentence(a: Mover, b: Mover, { aWithBShut, bWithAShut }: PairRelation): string {
   const each = aWithBShut === FREE && bWithAShut === FREE;
   return `${a.name} and ${b.name} would be free of each other open, but nothing leads there from shut${each ? ': shut one before you open the other' : ''}.`;
 }

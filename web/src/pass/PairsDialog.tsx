@@ -54,7 +54,7 @@ export default function PairsDialog({ scene, lines, letters, shown, onClose }: P
                       display: 'flex',
                       flexDirection: 'column',
                       alignItems: 'center',
-                      minWidth: 88,
+                      minWidth: 104,
                       pb: 0.5,
                     }}
                   >

@@ -63,11 +63,11 @@ export function PassView({ plan, scene, selected, letters }: Props) {
       sx={{
         display: 'flex',
         flexDirection: 'column',
-        height: 1,
+        // Beneath the pane's title: a long sentence beside a small map is scrolled to, not under it.
+        height: 'calc(100% - 40px)',
+        mt: '40px',
         minHeight: 0,
-        // A long sentence beside a small map: what does not fit is scrolled to.
         overflowY: 'auto',
-        pt: '40px',
         px: 1.5,
         pb: 1,
       }}

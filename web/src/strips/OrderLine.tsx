@@ -34,29 +34,31 @@ export function OrderLine({ scene, plan, letters }: Props) {
   if (!asked || asked.version !== version) return null;
   const { outcome } = asked;
   return (
-    <Box
-      role="status"
-      aria-label="Order of opening"
-      sx={{
-        display: 'flex',
-        alignItems: 'center',
-        flexWrap: 'wrap',
-        columnGap: 0.5,
-        minHeight: 44,
-        // A page that scrolls as a whole has room for all of it.
-        maxHeight: { xs: 'none', lg: 142 },
-        overflowY: 'auto',
-        borderBottom: `1px solid ${colour('line')}`,
-      }}
-    >
-      {outcome.kind === 'asking' && <Typography>Looking for an order</Typography>}
-      {outcome.kind === 'failed' && (
-        <Typography>The search for an order stopped: {outcome.message} Ask again.</Typography>
-      )}
-      {outcome.kind === 'told' && (
-        <Told opening={outcome.opening} scene={scene} plan={plan} letters={letters} />
-      )}
-      <Button onClick={() => dispatch(orderHidden())} sx={{ ml: 'auto' }}>
+    <Box sx={{ display: 'flex', alignItems: 'flex-start', borderBottom: `1px solid ${colour('line')}` }}>
+      <Box
+        role="status"
+        aria-label="Order of opening"
+        sx={{
+          flex: 1,
+          display: 'flex',
+          alignItems: 'center',
+          flexWrap: 'wrap',
+          columnGap: 0.5,
+          minHeight: 44,
+          // A page that scrolls as a whole has room for all of it; else a part of a row shows that there is more.
+          maxHeight: { xs: 'none', lg: 152 },
+          overflowY: 'auto',
+        }}
+      >
+        {outcome.kind === 'asking' && <Typography>Looking for an order</Typography>}
+        {outcome.kind === 'failed' && (
+          <Typography>The search for an order stopped: {outcome.message} Ask again.</Typography>
+        )}
+        {outcome.kind === 'told' && (
+          <Told opening={outcome.opening} scene={scene} plan={plan} letters={letters} />
+        )}
+      </Box>
+      <Button onClick={() => dispatch(orderHidden())} sx={{ flex: 'none' }}>
         Put away
       </Button>
     </Box>
