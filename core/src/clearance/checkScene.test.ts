@@ -103,3 +103,17 @@ describe('a checker that has seen a scene before', () => {
     expect(plain(checker.check(sceneWith(5)))).toEqual(plain(new SceneChecker().check(sceneWith(5))));
   });
 });
+
+describe('what a mover can be used for', () => {
+  it('ends before the first of two hits that are told apart by no more than rounding', () => {
+    const leaf = moverOf(motionOf({ kind: 'slide', direction: [1, 0, 0] }), 200, [
+      box([0, 0, 0], [10, 10, 10]),
+    ]);
+    // Told by name: “a” first, though “b” is met 0.3 millionths of a millimetre before it.
+    const posts = [bodyOf('a', [box([110, 0, 0], [120, 4, 10])]), bodyOf('b', [box([110 - 3e-7, 6, 0], [120, 10, 10])])]; // prettier-ignore
+    const { usable, encounters } = new SceneChecker().check({ still: posts, movers: [leaf] }).movers[0]!;
+    expect(encounters[0]!.still).toBe('a');
+    expect(usable).toBe(Math.min(...encounters.map(({ contact }) => contact!.free)));
+    expect(usable).toBeLessThan(encounters[0]!.contact!.free);
+  });
+});
