@@ -10,13 +10,19 @@ export function neverBoth(
   maps: ReadonlyMap<string, PairMap>,
 ): { readonly pair: readonly [string, string]; readonly why: WhyNone } | undefined {
   const named = parts.filter(({ id }) => id in goal);
-  const opens = ({ id, states }: Parkable) => goal[id] !== states[0];
+  const opens = ({ id, states }: Parkable) => id in goal && goal[id] !== states[0];
+  // Shut, another way of a thing is nowhere of its own, and the thing nowhere while another way of it is out.
+  const isElsewhere = (part: Parkable) =>
+    !opens(part) &&
+    (part.goes === 'instead' ||
+      parts.some((way) => way.goes === 'instead' && way.thing === part.id && opens(way)));
   for (const [i, a] of named.entries()) {
     for (const b of named.slice(i + 1)) {
       const pair = [a.id, b.id] as const;
       if (onlyOneOf(a, b) && opens(a) && opens(b)) return { pair, why: 'one thing' };
       // What opens in place is shut again when its thing goes out: it need not be there at the end.
       if (a.goes === 'in place' || b.goes === 'in place') continue;
+      if (isElsewhere(a) || isElsewhere(b)) continue;
       const map = maps.get(`${a.id} ${b.id}`);
       if (!map) continue;
       const [start, end]: [Place, Place] = [

@@ -144,6 +144,8 @@ describe('what goes with a thing', () => {
     const shelf = slide('shelf', [1, 0, 0], 310, box([-310, 100, 0], [-10, 300, 20]));
     expect(order([thing, back, shelf], { bin: 400, back: 400 })).toEqual({ kind: 'none', pair: ['bin', 'back'], why: 'one thing' }); // prettier-ignore
     expect(steps(order([thing, back, shelf], { bin: 400, shelf: 310 }))).toEqual([['bin', 400], ['shelf', 310]]); // prettier-ignore
+    expect(steps(order([thing, back, shelf], { bin: 0, back: 400, shelf: 310 }))).toEqual([['back', 400], ['shelf', 310]]); // prettier-ignore
+    expect(steps(order([thing, back, shelf], { bin: 400, back: 0, shelf: 310 }))).toEqual([['bin', 400], ['shelf', 310]]); // prettier-ignore
     expect(steps(order([thing, back, shelf], { back: 400, shelf: 310 }))).toEqual([['back', 400], ['shelf', 310]]); // prettier-ignore
   });
 });

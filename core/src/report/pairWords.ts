@@ -12,7 +12,7 @@ import {
 import { airBetween } from '../clearance/pairMaps';
 import { isWayThrough, provenParted } from '../clearance/wayThrough';
 import { lengthMark, sayLengths } from '../length/lengthMark';
-import type { Units } from '../length/units';
+import { MM_PER_INCH, type Units } from '../length/units';
 import { sameThing, type Mover } from '../scene/scene';
 import { shortfallText, travelText } from './words';
 
@@ -119,7 +119,7 @@ export function pairSentence(
 function apartSentence(a: Mover, b: Mover, units: Units): string {
   const air = airBetween(a, b);
   if (air > WATCH) return `${a.name} and ${b.name} never come near each other.`;
-  const step = units.system === 'in' ? 25.4 / units.step : units.step;
+  const step = units.system === 'in' ? MM_PER_INCH / units.step : units.step;
   return air < step
     ? `${a.name} and ${b.name} never meet, though they may pass within a hair of each other.`
     : `${a.name} and ${b.name} never meet: at least ${lengthMark(air, 'most')} stays between them wherever they stand.`;
