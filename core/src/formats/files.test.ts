@@ -88,6 +88,32 @@ describe('readings as rows of a CSV file', () => {
     ]);
   });
 
+  it('say their unit in any case, and whether they are taken back in a few languages', () => {
+    const { log, issues } = finish(
+      readReadingRows(
+        rowsOf(
+          'dimension,value,unit,withdrawn',
+          '"space/width",118-1/8,IN,Ja',
+          'space/width,2.998,M,x',
+          'space/width,299.8 cm,in,Y',
+          'space/width,2.998,,no',
+          'space/width,2998,mm,perhaps',
+        ).map((row) => row.map((cell) => cell.replace(/"/g, ''))),
+        context(),
+      ),
+    );
+    // A value that names its own unit is in that, whatever the column says.
+    expect(log.readings.map(({ mm, withdrawn }) => [Number(mm.toFixed(6)), withdrawn])).toEqual([
+      [118.125 * 25.4, true],
+      [2998, true],
+      [2998, true],
+    ]);
+    expect(issues.map(({ row, message }) => [row, message])).toEqual([
+      [5, expect.stringMatching(/Write 2\.998 m, 2998 or 2\.998 mm/)],
+      [6, expect.stringMatching(/“perhaps” .* neither yes nor no/)],
+    ]);
+  });
+
   it('without the columns they need are refused at the first row', () => {
     expect(finish(readReadingRows(rowsOf('a,b', '1,2'), context())).issues).toEqual([
       { row: 1, message: 'The first row names the columns, and there is none called “dimension”.' },

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { plainSentence } from '../item/plainSentence';
-import { parseLength } from '../length/parseLength';
+import { parseLength, parseLengthIn } from '../length/parseLength';
 import { MILLIMETRES } from '../length/units';
 import type { Dimension } from '../measure/dimensions';
 import {
@@ -19,7 +19,9 @@ export const READING_COLUMNS = [
 ] as const; // prettier-ignore
 type Column = (typeof READING_COLUMNS)[number];
 
-const MM: Readonly<Record<string, number>> = { mm: 1, cm: 10, m: 1000, in: 25.4, ft: 304.8 };
+/** What is written for taken back, and for counted, by people of a few languages and their spreadsheets. */
+const WITHDRAWN = new Set(['yes', 'y', 'ja', 'j', 'oui', 'si', 'x', 'true', 'wahr', '1']);
+const COUNTED = new Set(['', 'no', 'n', 'nein', 'non', 'false', 'falsch', '0']);
 
 /** A log as rows of cells, the header first. */
 export function readingRows({ readings, instruments }: ReadingLog): string[][] {
@@ -123,18 +125,23 @@ export function* readReadingRows(
       told(`There is no dimension “${cell('dimension')}” in this job.`);
       continue;
     }
-    const unit = cell('unit') || 'mm';
-    const by = MM[unit.toLowerCase()];
-    if (by === undefined) {
+    const unit = cell('unit');
+    // A file that says no unit is in mm, and what may be meant in metres is asked about as where it is typed.
+    const value = unit === '' ? parseLength(cell('value'), 'mm') : parseLengthIn(cell('value'), unit);
+    if (!value) {
       told(`“${unit}” is no unit: mm, cm, m, in and ft are.`);
       continue;
     }
-    const value = parseLength(cell('value'), unit === 'in' ? 'in' : 'mm');
     if (!value.ok) {
-      told(`“${cell('value')}” is no length: ${value.message}`);
+      told(`“${cell('value')}” cannot be taken: ${value.message}`);
       continue;
     }
-    const mm = unit === 'in' ? value.mm : value.mm * by;
+    const back = cell('withdrawn').toLowerCase();
+    if (!WITHDRAWN.has(back) && !COUNTED.has(back)) {
+      told(`“${cell('withdrawn')}” in the column withdrawn is neither yes nor no.`);
+      continue;
+    }
+    const { mm } = value;
     const doubt = dimension && mm > 0 ? unitDoubt(mm, dimension.mm, MILLIMETRES) : undefined;
     if (doubt) {
       told(doubt);
@@ -158,7 +165,7 @@ export function* readReadingRows(
       who: cell('who'),
       at: timeOf(cell('at')) ?? (cell('at') || context.now()),
       note: cell('note'),
-      withdrawn: /^(yes|true|1)$/i.test(cell('withdrawn')),
+      withdrawn: WITHDRAWN.has(back),
     });
     if (!read.success) told(sentenceOf(read.issues[0]));
     else if (ids.has(read.output.id)) told('Another row has the same id.');

@@ -3,14 +3,21 @@ import { MM_PER_INCH, type Units } from './units';
 /** A shown length in pieces, so that a page can set the fraction as one and a sentence can join them. */
 export interface ShownLength {
   readonly sign: '' | '-';
+  /** `5'`, where feet are shown and there is one at least. */
+  readonly feet: string;
   readonly whole: string;
   /** `5/8` in inches; empty in mm and for whole inches. */
   readonly fraction: string;
   /** `+` where the true value is a hair over what is shown, `-` a hair under; inches only. */
   readonly hair: '' | '+' | '-';
-  readonly unit: 'mm' | 'in';
+  /** What stands behind it where the unit is named; empty where its own marks do. */
+  readonly unit: ' mm' | ' in' | '';
+  /** The mark of inches, where feet are shown: always part of the length. */
+  readonly mark: '' | '"';
 }
 
+/** Inches in a foot. */
+const FOOT = 12;
 /** Less than this off a mark, in inches, is the mark itself: it is the rounding of 64-bit sums, not a hair of wood. */
 const ON_THE_MARK = 1e-7;
 
@@ -23,14 +30,24 @@ export function showLength(mm: number, units: Units): ShownLength {
   if (units.system === 'mm') {
     const rounded = Math.round(Math.abs(mm) / units.step) * units.step;
     const whole = rounded.toFixed(1).replace(/\.0$/, '');
-    return { sign: whole === '0' ? '' : sign, whole, fraction: '', hair: '', unit: 'mm' };
+    return {
+      sign: whole === '0' ? '' : sign,
+      feet: '',
+      whole,
+      fraction: '',
+      hair: '',
+      mark: '',
+      unit: ' mm',
+    };
   }
   const inches = Math.abs(mm) / MM_PER_INCH;
   const parts = Math.round(inches * units.step);
   const off = inches - parts / units.step;
   const hair = Math.abs(off) < ON_THE_MARK ? '' : off > 0 ? '+' : '-';
-  const whole = Math.floor(parts / units.step);
-  let top = parts - whole * units.step;
+  const inFeet = units.feet === true;
+  const feet = inFeet ? Math.floor(parts / units.step / FOOT) : 0;
+  const whole = Math.floor(parts / units.step) - FOOT * feet;
+  let top = parts - (FOOT * feet + whole) * units.step;
   let bottom: number = units.step;
   while (top > 0 && top % 2 === 0) {
     top /= 2;
@@ -38,16 +55,21 @@ export function showLength(mm: number, units: Units): ShownLength {
   }
   return {
     sign: parts === 0 && hair === '' ? '' : sign,
+    feet: feet > 0 ? `${feet}'` : '',
     whole: whole === 0 && top > 0 ? '' : String(whole),
     fraction: top > 0 ? `${top}/${bottom}` : '',
     hair,
-    unit: 'in',
+    mark: inFeet ? '"' : '',
+    unit: inFeet ? '' : ' in',
   };
 }
 
-/** The shown length as one text: `571.6`, `21 5/8`, `21 5/8+`; with its unit when asked: `571.6 mm`, `21 5/8 in`. */
+/**
+ * The shown length as one text: `571.6`, `21 5/8`, `21 5/8+`, `1' 9 5/8"`; with its unit when asked: `571.6 mm`, `21 5/8 in`.
+ * `parseLength` reads it back.
+ */
 export function formatLength(mm: number, units: Units, withUnit = false): string {
-  const { sign, whole, fraction, hair, unit } = showLength(mm, units);
-  const number = [whole, fraction].filter(Boolean).join(' ');
-  return `${sign}${number}${hair}${withUnit ? ` ${unit}` : ''}`;
+  const { sign, feet, whole, fraction, hair, mark, unit } = showLength(mm, units);
+  const number = [feet, whole, fraction].filter(Boolean).join(' ');
+  return `${sign}${number}${hair}${mark}${withUnit ? unit : ''}`;
 }

@@ -1,6 +1,9 @@
+import * as v from 'valibot';
 import fc from 'fast-check';
 import Fraction from 'fraction.js';
+import { real } from '../testing/real';
 import { formatLength } from './formatLength';
+import { LengthSchema } from './length';
 import { parseLength } from './parseLength';
 import { INCHES, MILLIMETRES, MM_PER_INCH, type UnitSystem, type Units } from './units';
 
@@ -34,6 +37,19 @@ describe('lengths as people write them', () => {
     ['21 5/8 / 2', 'in', 10.8125 * 25.4],
     ['4 3/4 / 2', 'in', 2.375 * 25.4],
     ['10 1/2 / 3', 'in', 3.5 * 25.4],
+    // A hyphen joins inches to feet, however it is spaced; of a foot and more it takes off.
+    ["5'-6", 'in', 66 * 25.4],
+    ['5\' - 6"', 'in', 66 * 25.4],
+    ['5\' - 6 1/2"', 'mm', 66.5 * 25.4],
+    ["5' 6", 'mm', 66 * 25.4],
+    ['5\' - 18"', 'in', 42 * 25.4],
+    ['(5\') - 6"', 'in', 54 * 25.4],
+    // What is no doubt meant, though it has three places: with its unit, and as a factor.
+    ['1.200 m', 'mm', 1200],
+    ['1.200 mm', 'mm', 1.2],
+    ['600 * 1.005', 'mm', 603],
+    ['1.200', 'in', 1.2 * 25.4],
+    ['600 - 2x18', 'mm', 564],
   ])('%s typed in %s is %d mm', (text, system, mm) => {
     expect(mmOf(text, system)).toBeCloseTo(mm, 9);
   });
@@ -50,6 +66,17 @@ describe('lengths as people write them', () => {
     ['10mm * 10mm', 'mm', /an area/, 5],
     ['600mm / 300mm', 'mm', /a number, not a length/, 0],
     ['12.5.1', 'mm', /two points/, 0],
+    ['1.200', 'mm', /1\.200 m, 1200 or 1\.200 mm/, 0],
+    ['3.600 - 2*18', 'mm', /“3\.600” would be 3\.6 mm/, 0],
+    ['2x4', 'in', /a size of several lengths/, 0],
+    ['1/2 3/4', 'in', /side by side/, 4],
+    ['600 600/2', 'mm', /less than 1/, 4],
+    ['--5', 'mm', /Two signs/, 1],
+    ['600--5', 'mm', /Two signs/, 4],
+    ["5' - 6", 'in', /two ways: write 5' 6" .* or \(5'\) - 6"/, 2],
+    ['8 ft - 2 in', 'in', /two ways/, 4],
+    ['5\'-18"', 'in', /less than 12/, 2],
+    ['21 5/8 -', 'in', /missing at the end/, 8],
   ])('%s typed in %s is refused with its place', (text, system, message, at) => {
     const read = parseLength(text, system);
     expect(read.ok).toBe(false);
@@ -90,6 +117,39 @@ describe('lengths as people write them', () => {
     // 0.0625 + 0.0312 in: rounding to 1/32 first and then to 1/16 would give 1/8.
     expect(formatLength(0.0932 * 25.4, INCHES)).toBe('1/16+');
     expect(formatLength(-12.7, INCHES, true)).toBe('-1/2 in');
+  });
+
+  it('reads back 20,000 lengths as they are shown, of every system and step, within half a step', () => {
+    const shownIn: Units[] = [
+      ...([0.1, 0.5, 1] as const).map((step) => ({ system: 'mm', step }) as const),
+      ...([16, 32, 64] as const).flatMap((step) =>
+        [false, true].map((feet) => ({ system: 'in', step, feet }) as const),
+      ),
+    ];
+    fc.assert(
+      fc.property(real(-20_000, 20_000), fc.constantFrom(...shownIn), fc.boolean(), (mm, units, unit) => {
+        const text = formatLength(mm, units, unit);
+        const half = (units.system === 'in' ? MM_PER_INCH / units.step : units.step) / 2;
+        expect(Math.abs(mmOf(text, units.system) - mm)).toBeLessThanOrEqual(half + 1e-9);
+      }),
+      { seed: 20261127, numRuns: 20_000 },
+    );
+  });
+
+  it('shows feet and inches, each with its mark, and the hair between fraction and mark', () => {
+    const feet: Units = { system: 'in', step: 16, feet: true };
+    const shown = (inches: number) => formatLength(inches * 25.4, feet, true);
+    expect([66.5, 72, 5.625, 0, -66, 71.999].map(shown)).toEqual([
+      '5\' 6 1/2"', '6\' 0"', '5 5/8"', '0"', '-5\' 6"', '6\' 0-"',
+    ]); // prettier-ignore
+  });
+
+  it('a plan whose text was once read otherwise keeps its length and lets go of the text', () => {
+    const kept = (typed: string, mm: number) => v.safeParse(LengthSchema, { mm, typed, unit: 'in' });
+    expect(kept('5\' - 6"', 54 * 25.4).output).toEqual({ mm: 54 * 25.4 });
+    expect(kept('600 600/2', (900 * 25.4) / 40).output).toEqual({ mm: (900 * 25.4) / 40 });
+    expect(kept('5 1/2', 5.5 * 25.4).output).toMatchObject({ typed: '5 1/2' });
+    expect(kept('5 1/2', 100).success).toBe(false);
   });
 
   it('never crashes and always answers, whatever is typed', () => {

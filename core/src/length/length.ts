@@ -9,7 +9,8 @@ export const LONGEST_MM = 20_000;
 
 /**
  * A length somebody decided: kept in mm, with the text as typed and the unit that text was read in.
- * A file may give a bare number of mm. Where text is kept it must read as the same length, so the two cannot drift.
+ * A file may give a bare number of mm. Where text is kept it must read as the same length, so the two cannot drift; text of
+ * an older plan that is not read any more, or is read otherwise now, is let go of, and its length stays.
  */
 export const LengthSchema = v.pipe(
   v.union(
@@ -28,18 +29,30 @@ export const LengthSchema = v.pipe(
   ),
   v.check(({ mm }) => Number.isFinite(mm), 'A length must be a finite number of mm.'),
   v.check(({ mm }) => Math.abs(mm) <= LONGEST_MM, 'This is over 20 m: is the unit right?'),
+  v.transform(withoutOldText),
   v.check(typedAgrees, 'The typed text does not read as the same length as mm.'),
 );
 export type Length = v.InferOutput<typeof LengthSchema>;
 
-function typedAgrees(length: {
-  mm: number;
-  typed?: string | undefined;
-  unit?: 'mm' | 'in' | undefined;
-}): boolean {
-  if (length.typed === undefined) return true;
+interface Typed {
+  readonly mm: number;
+  readonly typed?: string | undefined;
+  readonly unit?: 'mm' | 'in' | undefined;
+}
+
+/** Feet and inches with a hyphen apart between them: once read as a subtraction. */
+const FEET_LESS_INCHES = /(?:['′’]|ft|foot|feet)\s*[-−–—]/i;
+
+function withoutOldText(length: Typed): Typed {
+  if (length.typed === undefined || typedAgrees(length)) return length;
   const read = parseLength(length.typed, length.unit ?? 'mm');
-  return read.ok && Math.abs(read.mm - length.mm) < 1e-6;
+  return !read.ok || FEET_LESS_INCHES.test(length.typed) ? { mm: length.mm } : length;
+}
+
+function typedAgrees({ mm, typed, unit }: Typed): boolean {
+  if (typed === undefined) return true;
+  const read = parseLength(typed, unit ?? 'mm');
+  return read.ok && Math.abs(read.mm - mm) < 1e-6;
 }
 
 /** A length of at least `least` mm that may not exceed `most`; the sentences name what is wrong with it. */

@@ -1,4 +1,4 @@
-import { MM_PER_INCH, type UnitSystem } from './units';
+import { MM_PER_FOOT, MM_PER_INCH, type UnitSystem } from './units';
 
 /** A length read from what somebody typed, or what could not be read and where. */
 export type ParsedLength =
@@ -11,6 +11,8 @@ type Kind = 'bare' | 'length' | 'ratio';
 interface Value {
   readonly kind: Kind;
   readonly size: number;
+  /** A number in it that may have been meant in metres. */
+  readonly metres?: Token | undefined;
 }
 interface Token {
   readonly type: 'number' | 'length' | '+' | '-' | '*' | '/' | '(' | ')';
@@ -34,12 +36,17 @@ const VULGAR: Record<string, string> = {
 }; // prettier-ignore
 const UNIT_MM: Record<string, number> = {
   mm: 1, cm: 10, m: 1000, in: MM_PER_INCH, inch: MM_PER_INCH, inches: MM_PER_INCH, '"': MM_PER_INCH,
-  ft: 12 * MM_PER_INCH, foot: 12 * MM_PER_INCH, feet: 12 * MM_PER_INCH, "'": 12 * MM_PER_INCH,
+  ft: MM_PER_FOOT, foot: MM_PER_FOOT, feet: MM_PER_FOOT, "'": MM_PER_FOOT,
 }; // prettier-ignore
 
 const NUMBER = /^(?:\d+(?:\.\d*)?|\.\d+)/;
 const FRACTION = /^(\d+)\/(\d+)(?![\d.])/;
 const UNIT = /^\s*(mm|cm|m|inches|inch|in|feet|foot|ft|"|')(?![a-z])/i;
+/** Inches of a foot, written behind it. */
+const FOOT = 12;
+/** `1.200` and `3.600`: nobody reads a tape to a thousandth of a millimetre, and 20 m is the longest length there is. */
+const METRES_OR_THOUSANDS = /^\d{1,2}\.\d{3}$/;
+const LONGEST_METRES = 20;
 const TAPE_DENOMINATORS = new Set([2, 4, 8, 16, 32, 64]);
 const LONGEST_TEXT = 200;
 
@@ -47,30 +54,44 @@ const LONGEST_TEXT = 200;
  * Read a length as people write it: `597`, `59.7cm`, `21 5/8`, `21-5/8"`, `1' 9 5/8"`, `600 - 2*18`, `21 5/8 / 2`.
  *
  * A number without a unit is in `system`'s unit. In inches, `21-5/8` with no spaces is the mixed number written on
- * cutting lists; `21 - 5/8` with spaces is a subtraction. Fractions of an inch are exact in binary, so nothing is
- * lost down to 1/64 in.
+ * cutting lists; `21 - 5/8` with spaces is a subtraction. After a foot mark a hyphen joins the inches, however it is
+ * spaced: `5'-6`, `5' - 6"`. Fractions of an inch are exact in binary, so nothing is lost down to 1/64 in. A hair mark, as
+ * lengths are shown with (`21 5/8+`), is read over. What can be read in two ways is refused, with how to write either.
  *
  * @param text    what was typed, up to 200 characters
  * @param system  the unit of numbers that name none
  * @returns the length in mm (any sign: the caller knows its range), or a sentence with the place
  */
 export function parseLength(text: string, system: UnitSystem): ParsedLength {
-  return parseWith(text, system === 'in' ? MM_PER_INCH : 1, system === 'in', true);
+  return parseWith(text, system === 'in' ? MM_PER_INCH : 1, system, true);
+}
+
+/**
+ * Read a length where numbers that name no unit are in the named one, as in a column of a file that says its unit.
+ *
+ * @param unit  as it would stand behind a number, in any case; undefined is returned where it is none
+ */
+export function parseLengthIn(text: string, unit: string): ParsedLength | undefined {
+  const mm = UNIT_MM[unit.trim().toLowerCase()];
+  return mm === undefined ? undefined : parseWith(text, mm, mm === MM_PER_INCH ? 'in' : 'named', true);
 }
 
 /** Read a plain number with the same arithmetic (an angle in degrees, a count). The answer stands in `mm`'s place as `value`. */
 export function parseNumber(text: string): { ok: true; value: number } | Exclude<ParsedLength, { ok: true }> {
-  const read = parseWith(text, 1, false, false);
+  const read = parseWith(text, 1, 'named', false);
   return read.ok ? { ok: true, value: read.mm } : read;
 }
 
-function parseWith(text: string, bareMm: number, bareIsInch: boolean, unitsAllowed: boolean): ParsedLength {
+/** What numbers without a unit are taken for; `named` where something else says it, so that there is nothing to doubt. */
+type Bare = UnitSystem | 'named';
+
+function parseWith(text: string, bareMm: number, bare: Bare, unitsAllowed: boolean): ParsedLength {
   try {
     if (text.trim() === '') throw new Unreadable('Nothing is typed here yet.', 0, 0);
     if (text.length > LONGEST_TEXT)
       throw new Unreadable(`This is over ${LONGEST_TEXT} characters.`, LONGEST_TEXT, 1);
-    const tokens = tokenize(text, bareIsInch, unitsAllowed);
-    const value = new Reader(tokens, text.length, bareMm).all();
+    const tokens = tokenize(text, bare === 'in', unitsAllowed);
+    const value = new Reader(tokens, text.length, bareMm, bare === 'mm').all();
     return { ok: true, mm: value };
   } catch (error) {
     if (error instanceof Unreadable) {
@@ -93,6 +114,12 @@ function plainCharacters(text: string): string {
 }
 
 function tokenize(text: string, bareIsInch: boolean, unitsAllowed: boolean): Token[] {
+  if (/^[\d\s./]+(?:[xX][\d\s./]+)+$/.test(text))
+    throw new Unreadable(
+      `“${text.trim()}” is a size of several lengths: type one of them, or ${text.trim().replace(/\s*x\s*/gi, ' * ')} for the product.`,
+      0,
+      text.length,
+    );
   const plain = plainCharacters(text);
   const tokens: Token[] = [];
   let at = 0;
@@ -107,6 +134,8 @@ function tokenize(text: string, bareIsInch: boolean, unitsAllowed: boolean): Tok
       const start = at;
       const quantity = readQuantity(plain, at, bareIsInch);
       at = quantity.end;
+      // Only of a length by itself, as it is shown: in a sum a sign at the end is one too many.
+      if (tokens.every(({ type }) => type === '-')) at += hairAt(plain, at, bareIsInch);
       const unit = UNIT.exec(plain.slice(at));
       if (!unit) {
         push('number', quantity.value, start, at);
@@ -117,7 +146,7 @@ function tokenize(text: string, bareIsInch: boolean, unitsAllowed: boolean): Tok
       at += unit[0].length;
       let mm = quantity.value * UNIT_MM[unit[1]!.toLowerCase()]!;
       if (/^(ft|foot|feet|')$/i.test(unit[1]!)) {
-        const inches = readInchesAfterFeet(plain, at);
+        const inches = readInchesAfterFeet(plain, at, text.slice(start));
         if (inches) {
           mm += inches.value * MM_PER_INCH;
           at = inches.end;
@@ -166,6 +195,18 @@ function readQuantity(plain: string, at: number, bareIsInch: boolean): { value: 
     const fraction = FRACTION.exec(rest.slice(spaced));
     if (fraction) {
       checkDenominator(fraction, end + spaced);
+      if (Number(fraction[1]) >= Number(fraction[2]))
+        throw new Unreadable(
+          'The fraction behind a whole number is less than 1: is a sign missing before it?',
+          end + spaced,
+          fraction[0].length,
+        );
+      if (/\d\/$/.test(plain.slice(0, at)))
+        throw new Unreadable(
+          'Two fractions stand side by side: is a sign missing between them?',
+          end + spaced,
+          fraction[0].length,
+        );
       return {
         value: whole + Number(fraction[1]) / Number(fraction[2]),
         end: end + spaced + fraction[0].length,
@@ -185,23 +226,56 @@ function readQuantity(plain: string, at: number, bareIsInch: boolean): { value: 
       }
     }
   }
-  // `5/8` alone: kept together so that a unit after it belongs to the fraction.
+  // `5/8` alone: kept together so that a unit or a hair mark after it belongs to the fraction.
   const alone = FRACTION.exec(plain.slice(at));
-  if (alone && UNIT.test(plain.slice(at + alone[0].length))) {
+  const after = at + (alone?.[0].length ?? 0);
+  if (alone && (UNIT.test(plain.slice(after)) || hairAt(plain, after, bareIsInch) > 0)) {
     checkDenominator(alone, at);
-    return { value: Number(alone[1]) / Number(alone[2]), end: at + alone[0].length };
+    return { value: Number(alone[1]) / Number(alone[2]), end: after };
   }
   return { value: whole, end };
 }
 
-/** The inches that follow a feet mark: `1' 9 5/8"`, `1'-9"`, `5 ft 3 in`. */
-function readInchesAfterFeet(plain: string, at: number): { value: number; end: number } | undefined {
-  const lead = /^(?: *|-)(?=[\d.½¼¾⅛⅜⅝⅞])/.exec(plain.slice(at));
-  if (!lead) return undefined;
-  const quantity = readQuantity(plain, at + lead[0].length, true);
-  const unit = UNIT.exec(plain.slice(quantity.end));
-  if (!unit || UNIT_MM[unit[1]!.toLowerCase()] !== MM_PER_INCH) return undefined;
-  return { value: quantity.value, end: quantity.end + unit[0].length };
+/** How long a hair mark at `at` is: a sign that touches a length in inches, with nothing but its unit behind it. */
+function hairAt(plain: string, at: number, bareIsInch: boolean): number {
+  if (!/^[+-]/.test(plain.slice(at))) return 0;
+  const rest = plain.slice(at + 1);
+  if (rest.trim() === '') return bareIsInch ? 1 : 0;
+  return isInch(UNIT.exec(rest)) ? 1 : 0;
+}
+
+const isInch = (unit: RegExpExecArray | null): boolean =>
+  unit !== null && UNIT_MM[unit[1]!.toLowerCase()] === MM_PER_INCH;
+
+/** The inches that follow a feet mark: `1' 9 5/8"`, `1'-9`, `5' - 6"`, `5 ft 3 in`. Apart from the mark, and 12 or more, they are taken off. */
+function readInchesAfterFeet(
+  plain: string,
+  at: number,
+  text: string,
+): { value: number; end: number } | undefined {
+  const lead = /^(?: *- *| *)(?=[\d.½¼¾⅛⅜⅝⅞])/.exec(plain.slice(at))?.[0];
+  if (lead === undefined) return undefined;
+  const quantity = readQuantity(plain, at + lead.length, true);
+  const hair = hairAt(plain, quantity.end, false);
+  const unit = UNIT.exec(plain.slice(quantity.end + hair));
+  if (unit && !isInch(unit)) return undefined;
+  const end = quantity.end + hair + (unit?.[0].length ?? 0);
+  const apart = lead.includes('-') && lead.length > 1;
+  if (quantity.value >= FOOT) {
+    if (apart) return undefined;
+    throw new Unreadable('Inches behind feet are less than 12.', at, end - at);
+  }
+  if (apart && (!unit || plain[at - 1] !== "'")) {
+    const both = text.slice(0, end - (plain.length - text.length)).trim();
+    const [feet, inches] = both.split(/\s*[-−–—]\s*/);
+    const marked = unit ? inches : `${inches}"`;
+    throw new Unreadable(
+      `“${both}” can be read in two ways: write ${feet} ${marked} for the two together, or (${feet}) - ${marked} to take the inches off.`,
+      at,
+      end - at,
+    );
+  }
+  return { value: quantity.value, end };
 }
 
 function ratio(fraction: string): number {
@@ -223,6 +297,8 @@ class Reader {
     private readonly tokens: readonly Token[],
     private readonly textLength: number,
     private readonly bareMm: number,
+    /** Whether numbers that may be meant in metres are asked about. */
+    private readonly asks: boolean,
   ) {}
 
   all(): number {
@@ -247,7 +323,12 @@ class Reader {
     for (let op = this.take('+', '-'); op; op = this.take('+', '-')) {
       const right = this.product();
       const sign = op.type === '+' ? 1 : -1;
-      if (left.kind === right.kind) left = { kind: left.kind, size: left.size + sign * right.size };
+      if (left.kind === right.kind)
+        left = {
+          kind: left.kind,
+          size: left.size + sign * right.size,
+          metres: left.metres ?? right.metres,
+        };
       else if (left.kind === 'ratio' || right.kind === 'ratio') {
         throw new Unreadable('Cannot add a length to a plain number.', op.at, 1);
       } else left = { kind: 'length', size: this.asLength(left) + sign * this.asLength(right) };
@@ -263,7 +344,10 @@ class Reader {
         if (left.kind === 'length' && right.kind === 'length') {
           throw new Unreadable('A length times a length is an area, not a length.', op.at, 1);
         }
-        left = { kind: stronger(left.kind, right.kind), size: left.size * right.size };
+        const size = left.size * right.size;
+        // `600 * 1.005` is no doubt a factor.
+        const metres = size < LONGEST_METRES ? (left.metres ?? right.metres) : undefined;
+        left = { kind: stronger(left.kind, right.kind), size, metres };
         continue;
       }
       if (right.size === 0) throw new Unreadable('Cannot divide by 0.', op.at, 1);
@@ -271,23 +355,31 @@ class Reader {
         if (left.kind !== 'length')
           throw new Unreadable('Cannot divide a plain number by a length.', op.at, 1);
         left = { kind: 'ratio', size: left.size / right.size };
-      } else left = { kind: left.kind, size: left.size / right.size };
+      } else left = { kind: left.kind, size: left.size / right.size, metres: left.metres };
     }
     return left;
   }
 
   private signed(): Value {
-    let sign = 1;
-    for (let op = this.take('+', '-'); op; op = this.take('+', '-')) if (op.type === '-') sign = -sign;
+    const op = this.take('+', '-');
+    const before = this.tokens[this.next - 2]?.type;
+    if (op && (before === '+' || before === '-'))
+      throw new Unreadable('Two signs stand in a row.', op.at, op.text.length);
+    const next = this.tokens[this.next];
+    if (op && (next?.type === '+' || next?.type === '-'))
+      throw new Unreadable('Two signs stand in a row.', next.at, next.text.length);
     const value = this.term();
-    return { kind: value.kind, size: sign * value.size };
+    return op?.type === '-' ? { ...value, size: -value.size } : value;
   }
 
   private term(): Value {
     const token = this.tokens[this.next];
     if (!token) throw new Unreadable('Something is missing at the end.', this.textLength, 0);
     this.next += 1;
-    if (token.type === 'number') return { kind: 'bare', size: token.value };
+    if (token.type === 'number') {
+      const metres = METRES_OR_THOUSANDS.test(token.text) && token.value < LONGEST_METRES ? token : undefined;
+      return { kind: 'bare', size: token.value, metres };
+    }
     if (token.type === 'length') return { kind: 'length', size: token.value };
     if (token.type === '(') {
       this.depth += 1;
@@ -311,8 +403,15 @@ class Reader {
     return token;
   }
 
-  private asLength(value: Value): number {
-    return value.kind === 'bare' ? value.size * this.bareMm : value.size;
+  private asLength({ kind, size, metres }: Value): number {
+    if (kind !== 'bare') return size;
+    if (this.asks && metres)
+      throw new Unreadable(
+        `“${metres.text}” would be ${metres.value} mm. Write ${metres.text} m, ${1000 * metres.value} or ${metres.text} mm, whichever is meant.`,
+        metres.at,
+        metres.text.length,
+      );
+    return size * this.bareMm;
   }
 }
 

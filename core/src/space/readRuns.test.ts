@@ -41,7 +41,19 @@ describe('runs and turns as they are called out', () => {
     });
   });
 
+  it('is read back as it is shown in every unit, hair marks and feet too', () => {
+    const made = outlineOfRuns([3601.3, 2403.7, 3601.3, 2403.7].map((mm) => ({ mm, turn: 90 })));
+    if (!made.ok) throw new Error(made.message);
+    const room = withOutline(space, made.corners);
+    for (const units of [MM, INCHES, { ...INCHES, feet: true }, { ...MM, step: 1 }] as const) {
+      const again = readRuns(runsText(room, units), units);
+      if (!again.ok) throw new Error(again.message);
+      expect(Math.abs(again.runs[0]!.mm - 3601.3)).toBeLessThan(0.8);
+    }
+  });
+
   it.each([
+    ['3.600\n2.400', /^Row 1: “3\.600” would be 3\.6 mm\. Write 3\.600 m/],
     ['3600\nwide left', /^Row 2: /],
     ['3600\n0 left', /^Row 2: a run must be longer than 0/],
     ['3600 left 200', /^Row 1: a turn is less than 180/],
@@ -70,6 +82,7 @@ describe('a table of offsets as it is written down', () => {
     ['0 40\n250', /^Row 2 needs a station and a depth/],
     ['0 40\n250 deep', /^Row 2, “deep”: /],
     ['0 40', /two rows or more/],
+    ['0 1.200\n250 1.300', /^Row 1, “1\.200”: /],
   ])('%j is told by its row', (text, said) => {
     expect(readOffsets(text, 'mm')).toMatchObject({ ok: false, message: expect.stringMatching(said) });
   });

@@ -13,36 +13,39 @@ export function LengthText({
   units: Units;
   withUnit?: boolean;
 }) {
-  const { sign, whole, fraction, hair, unit } = showLength(mm, units);
+  const { sign, feet, whole, fraction, hair, mark, unit } = showLength(mm, units);
   const [top, bottom] = fraction.split('/');
   return (
     <span style={{ whiteSpace: 'nowrap' }}>
       {sign}
-      {whole}
+      {feet}
+      {whole && <span style={{ marginLeft: feet ? '0.16em' : 0 }}>{whole}</span>}
       {fraction && (
-        <span style={{ marginLeft: whole ? '0.16em' : 0 }}>
+        <span style={{ marginLeft: whole || feet ? '0.16em' : 0 }}>
           <span style={{ fontSize: `${SMALL}em`, position: 'relative', top: '-0.34em' }}>{top}</span>/
           <span style={{ fontSize: `${SMALL}em` }}>{bottom}</span>
         </span>
       )}
       {hair}
-      {withUnit && ` ${unit}`}
+      {mark}
+      {withUnit && unit}
     </span>
   );
 }
 
 /** The same inside a drawing's text. */
 export function SvgLength({ mm, units, size }: { mm: number; units: Units; size: number }) {
-  const { sign, whole, fraction, hair } = showLength(mm, units);
+  const { sign, feet, whole, fraction, hair, mark } = showLength(mm, units);
   const [top, bottom] = fraction.split('/');
   const lift = 0.26 * size;
   return (
     <>
       {sign}
-      {whole}
+      {feet}
+      {whole && <tspan dx={feet ? 0.16 * size : 0}>{whole}</tspan>}
       {fraction && (
         <>
-          <tspan dx={whole ? 0.16 * size : 0} dy={-lift} fontSize={SMALL * size}>
+          <tspan dx={whole || feet ? 0.16 * size : 0} dy={-lift} fontSize={SMALL * size}>
             {top}
           </tspan>
           <tspan dy={lift}>/</tspan>
@@ -50,6 +53,7 @@ export function SvgLength({ mm, units, size }: { mm: number; units: Units; size:
         </>
       )}
       {hair}
+      {mark}
     </>
   );
 }
