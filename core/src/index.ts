@@ -50,12 +50,13 @@ export {
   type Reading,
   type ReadingLog,
 } from './readings/schema';
-export { unitDoubt } from './readings/unitDoubt';
+export { checkDoubt, unitDoubt } from './readings/unitDoubt';
+export { disagreementWords, instrumentWords } from './readings/instrumentWords';
 export { summarise, type Corrected, type LogSummary, type Summary } from './readings/summary';
 export { governing, type Governing, type GoverningRule, type Measured } from './measure/governing';
 export { GOVERNING_RULES, type MeasuredDimension } from './measure/measured';
 export { compareInstruments, corrected } from './measure/instruments';
-export type { Comparison, Disagreement, InstrumentFit } from './measure/instruments';
+export type { Comparison, ComparedLength, InstrumentFit } from './measure/instruments';
 export {
   DEVICE_KINDS,
   DeviceEventSchema,
@@ -191,4 +192,5 @@ export { serve, type WorkerHost } from './workers/serve';
 export { WorkPool, type Outcome, type WorkerPort } from './workers/pool';
 export type { FromWorker, ResultOf, Task, ToWorker } from './workers/protocol';
 export { leaningThing, plumbOf, type Plumb } from './measure/plumb';
-export { trueShape, type TrueShape } from './measure/trueShape';
+export { SLIP } from './measure/networkDoubts';
+export { trueShape, type TrueShape, type WrongLength } from './measure/trueShape';

@@ -5,13 +5,14 @@ import { MILLIMETRES } from '../length/units';
 import type { Dimension } from '../measure/dimensions';
 import {
   INSTRUMENT_KINDS,
+  isCheck,
   READ_PLACES,
   ReadingSchema,
   type Instrument,
   type Reading,
   type ReadingLog,
 } from '../readings/schema';
-import { unitDoubt } from '../readings/unitDoubt';
+import { checkDoubt, unitDoubt } from '../readings/unitDoubt';
 
 /** The columns of a file of readings, in the order in which they are written; docs/formats.md describes them. */
 export const READING_COLUMNS = [
@@ -142,7 +143,13 @@ export function* readReadingRows(
       continue;
     }
     const { mm } = value;
-    const doubt = dimension && mm > 0 ? unitDoubt(mm, dimension.mm, MILLIMETRES) : undefined;
+    const before = readings.filter((one) => one.of === of && isCheck(one)).map((one) => one.mm);
+    const doubt =
+      mm > 0
+        ? dimension
+          ? unitDoubt(mm, dimension.mm, MILLIMETRES)
+          : checkDoubt(mm, before, MILLIMETRES)
+        : undefined;
     if (doubt) {
       told(doubt);
       continue;

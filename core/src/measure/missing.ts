@@ -5,6 +5,7 @@ import type { PartReport } from '../report/report';
 import { bodiesOf, type Body, type Scene } from '../scene/scene';
 import { cornersOf } from '../space/outline';
 import { dimensionsOf, type Dimension } from './dimensions';
+import { DRAWN } from './governing';
 import { isPlumb } from './plumb';
 
 /** A dimension that no reading vouches for, and what it could change. */
@@ -22,8 +23,6 @@ export interface Missing {
   readonly drifted: boolean;
 }
 
-/** How far off a dimension may be that nobody measured, mm. CP, no single source: a room drawn from memory or a plan. */
-export const DRAWN = 10;
 /** What a plan says and what was read are the same within this, mm. */
 const SAME = 0.05;
 

@@ -57,12 +57,38 @@ describe('what a log of readings comes to', () => {
       () => 'mean',
     );
     expect(comparison.disagreements).toHaveLength(1);
-    expect(Math.abs(comparison.disagreements[0]!.by)).toBeCloseTo(4, 0);
+    expect(Math.abs(comparison.disagreements[0]!.off)).toBeCloseTo(4, 0);
     expect(byDimension.get('space/width')!.governs.mm).toBeCloseTo(1800, 0);
     expect(byDimension.get('space/width')!.readings[0]!.by).toBeLessThan(-3);
-    // Without one to trust both are told against their mean, and each is taken half way.
-    const untrusted = summarise(log(readings, false), () => 'mean');
+    // Without one to trust it is told all the same, neither is moved, and both are doubted by as much.
+    const untrusted = summarise(
+      log([...readings, read('space/width', 1803.6, METER), read('space/depth', 1803.6, TAPE)], false),
+      () => 'mean',
+    );
     expect(untrusted.comparison.disagreements).toHaveLength(1);
+    expect(untrusted.comparison.fits).toEqual([]);
+    for (const key of ['space/width', 'space/depth'])
+      expect(untrusted.byDimension.get(key)!.readings[0]).toMatchObject({
+        mm: 1803.6,
+        by: 0,
+        sigma: expect.closeTo(4, 0),
+      });
+  });
+
+  it('two checks at 600 and 605 move nothing, and a meter that cannot read 605 is doubted', () => {
+    const pair = (of: number, tape: number, meter: number) => [
+      read(`check/${of}`, tape, TAPE),
+      read(`check/${of}`, meter, METER),
+    ];
+    const width = (...checks: Reading[]) =>
+      summarise(log([...checks, read('space/width', 3600, METER)]), () => 'mean').byDimension.get(
+        'space/width',
+      )!.governs;
+    expect(width(...pair(1, 600, 599), ...pair(2, 605, 606)).mm).toBe(3600);
+    // Once a slope of 0, by which 3600 was divided.
+    const level = width(...pair(1, 600, 600), ...pair(2, 605, 600));
+    expect(level.mm).toBe(3600);
+    expect(level.sigma).toBeGreaterThan(4);
   });
 
   it('what is taken back does not count, and a digit misread is told', () => {

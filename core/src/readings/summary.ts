@@ -1,5 +1,11 @@
 import { governing, type Governing, type GoverningRule, type Measured } from '../measure/governing';
-import { compareInstruments, corrected, type ComparedLength, type Comparison } from '../measure/instruments';
+import {
+  compareInstruments,
+  corrected,
+  uncorrectedSigma,
+  type ComparedLength,
+  type Comparison,
+} from '../measure/instruments';
 import { isCheck, type Instrument, type Reading, type ReadingLog } from './schema';
 
 /** One reading with what its instrument is known to read too much taken off. */
@@ -45,20 +51,29 @@ const SLIP = { mm: 20, share: 0.03 };
 export function summarise(log: ReadingLog, ruleOf: (of: string) => GoverningRule): LogSummary {
   const counted = log.readings.filter(({ withdrawn }) => !withdrawn);
   const trusted = log.instruments.find((instrument) => instrument.trusted);
-  const comparison = compareInstruments(comparedLengths(counted), trusted?.id);
-  const fits = new Map(comparison.fits.map((fit) => [fit.id, fit]));
   const kinds = new Map(log.instruments.map(({ id, kind }) => [id, kind]));
+  const sigmaOf = (id: string | null) => {
+    const kind = id === null ? undefined : kinds.get(id);
+    return kind ? SIGMA[kind] : UNTOLD;
+  };
+  const comparison = compareInstruments(comparedLengths(counted), { reference: trusted?.id, sigmaOf });
+  const fits = new Map(comparison.fits.map((fit) => [fit.id, fit]));
+  // Where nobody is trusted either of two that differ may be right: neither is moved, and both are doubted.
+  const apart = trusted ? [] : comparison.disagreements;
   const correctedOf = (reading: Reading): Corrected => {
-    const fit = reading.instrument === null ? undefined : fits.get(reading.instrument);
-    if (fit && reading.instrument !== trusted?.id) {
-      const { mm, sigma } = corrected(fit, reading.mm);
-      // What is within chance is not taken off; how well it is known then counts all the same.
-      return fit.biased
-        ? { reading, mm, sigma, by: mm - reading.mm }
-        : { reading, mm: reading.mm, sigma: Math.max(sigma, Math.abs(fit.off) / 2), by: 0 };
+    const { instrument, mm: read } = reading;
+    const kind = sigmaOf(instrument);
+    const fit = instrument === null ? undefined : fits.get(instrument);
+    if (fit?.standing === 'off') {
+      const { mm, sigma } = corrected(fit, read);
+      return { reading, mm, sigma, by: mm - read };
     }
-    const kind = reading.instrument === null ? undefined : kinds.get(reading.instrument);
-    return { reading, mm: reading.mm, sigma: kind ? SIGMA[kind] : UNTOLD, by: 0 };
+    const against = apart.filter(({ id, against: other }) => id === instrument || other === instrument);
+    const sigma = Math.max(
+      fit ? uncorrectedSigma(fit, kind, read) : kind,
+      ...against.map((pair) => uncorrectedSigma({ ...pair, standing: 'doubted' }, kind, read)),
+    );
+    return { reading, mm: read, sigma, by: 0 };
   };
   const byDimension = new Map<string, Summary>();
   const grouped = new Map<string, Corrected[]>();
@@ -75,8 +90,8 @@ export function summarise(log: ReadingLog, ruleOf: (of: string) => GoverningRule
   return { comparison, byDimension };
 }
 
-/** The lengths of the instrument check: of each, the mean of what an instrument read. */
-function comparedLengths(readings: readonly Reading[]): ComparedLength[] {
+/** The lengths of the instrument check, in their order: of each, the mean of what an instrument read. */
+export function comparedLengths(readings: readonly Reading[]): ComparedLength[] {
   const lengths = new Map<string, Map<string, number[]>>();
   for (const reading of readings) {
     if (!isCheck(reading) || reading.instrument === null) continue;
@@ -84,9 +99,10 @@ function comparedLengths(readings: readonly Reading[]): ComparedLength[] {
     lengths.set(reading.of, length);
     length.set(reading.instrument, [...(length.get(reading.instrument) ?? []), reading.mm]);
   }
-  return [...lengths.values()].map((length) =>
-    Object.fromEntries(
+  return [...lengths].map(([of, length]) => ({
+    of,
+    read: Object.fromEntries(
       [...length].map(([id, values]) => [id, values.reduce((sum, mm) => sum + mm, 0) / values.length]),
     ),
-  );
+  }));
 }

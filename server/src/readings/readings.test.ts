@@ -172,12 +172,12 @@ describe('a stand-in for a device', () => {
       meter.take();
     }
     const { fits } = compareInstruments(
-      lengths.map((tape, i) => ({ tape, meter: read[i]! })),
-      'tape',
+      lengths.map((tape, i) => ({ of: `check/${i}`, read: { tape, meter: read[i]! } })),
+      { reference: 'tape', sigmaOf: () => 1 },
     );
     const fit = fits.find(({ id }) => id === 'meter')!;
-    expect(fit.biased).toBe(true);
-    expect(Math.abs(fit.line.offset - 3)).toBeLessThan(1);
+    expect(fit.standing).toBe('off');
+    expect(Math.abs(fit.off - 3)).toBeLessThan(1.5);
     for (let i = 0; i < 30; i += 1) meter.take();
     expect([read.length, meter.state().battery]).toEqual([20, 0]);
     const dropping = standIn({ ...MAKES[0]!, dropsEvery: 2 }, random);

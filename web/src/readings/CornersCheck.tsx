@@ -8,7 +8,10 @@ import {
   type MeasuredDimension,
   type Plan,
   type Point2,
+  type TrueShape,
   trueShape,
+  SLIP,
+  type WrongLength,
 } from '@tarnpass/core';
 import { useMemo, useState } from 'react';
 import { editNow } from '../job/edits';
@@ -43,35 +46,77 @@ export function CornersCheck({ plan }: { plan: Plan }) {
           diagonals, and the true shape is known.
         </Typography>
       )}
-      {shape.kind === 'impossible' && (
-        <Typography role="alert" sx={{ color: 'error.main' }}>
-          These lengths make no room at all: one of them is far off.
-        </Typography>
+      {shape.kind === 'unsettled' && (
+        <>
+          <Typography role="alert" sx={{ color: 'error.main' }}>
+            These lengths settle to no room: one of them is far off, or the room is drawn quite another shape.
+          </Typography>
+          <Wrong plan={plan} suspects={shape.suspects} />
+        </>
       )}
-      {shape.kind === 'found' && (
-        <Found plan={plan} corners={shape.corners} lengths={shape.lengths} suspects={shape.suspects} />
-      )}
+      {shape.kind === 'found' && <Found plan={plan} shape={shape} />}
     </Box>
   );
 }
 
-function Found({
-  plan,
-  corners,
-  lengths,
-  suspects,
-}: {
-  plan: Plan;
-  corners: readonly Point2[];
-  lengths: readonly MeasuredDimension[];
-  suspects: readonly { readonly words: string; readonly ought: number }[];
-}) {
+/** Which length to read again, the likeliest first. */
+function Wrong({ plan, suspects }: { plan: Plan; suspects: readonly WrongLength[] }) {
+  const [first, second] = suspects;
+  const say = (mm: number) => formatLength(mm, plan.units, true);
+  if (!first) return null;
+  return (
+    <Typography role="alert" sx={{ color: 'error.main', fontWeight: 620 }}>
+      They cannot all be true. Read the {first.words} again: it would be {say(first.ought)} if the others hold
+      {second && `; or else the ${second.words}, ${say(second.ought)}`}.
+    </Typography>
+  );
+}
+
+/** Corners known worse than this, two standard deviations in mm, are said to be so in strong words: they could as well be drawn. */
+const OPEN = 10;
+
+/** How far these lengths can be relied on, and which one more would tell. */
+function Watch({ plan, shape }: { plan: Plan; shape: Extract<TrueShape, { kind: 'found' }> }) {
+  const { worst, unseen, next } = shape;
+  const say = (mm: number) => formatLength(mm, plan.units, true);
+  const known = `Corner ${worst.corner + 1} is known least, to ± ${say(2 * worst.sigma)} from the first wall.`;
+  const open = 2 * worst.sigma > OPEN;
+  const hundred = (share: number) => Math.round(100 * share);
+  const passes =
+    unseen > 0.995
+      ? 'None of these lengths checks another: a slip in any passes unseen.'
+      : hundred(unseen) < 1
+        ? 'A slip in any of them would be seen.'
+        : `A slip of ${say(SLIP)} in one of them would pass unseen ${hundred(unseen)} times of 100.`;
+  const helps = next && (open || hundred(next.unseen) < hundred(unseen));
+  const more = !helps
+    ? hundred(unseen) < 1
+      ? ''
+      : ' What matters most, read twice.'
+    : ` Read the ${next.words} too: then ${open ? `± ${say(2 * next.worst)}, and ` : ''}${hundred(next.unseen)} times of 100.`;
+  return (
+    <>
+      <Typography
+        variant={open ? 'body1' : 'body2'}
+        sx={open ? { color: 'error.main', fontWeight: 620 } : {}}
+      >
+        {known}
+      </Typography>
+      <Typography variant="body2">
+        {passes}
+        {more}
+      </Typography>
+    </>
+  );
+}
+
+function Found({ plan, shape }: { plan: Plan; shape: Extract<TrueShape, { kind: 'found' }> }) {
+  const { corners, lengths, suspects } = shape;
   const dispatch = useAppDispatch();
   const onSheet = useApp(({ readings }) => readings.trueShape !== null);
   const [wrong, setWrong] = useState<string>();
   const drawn = cornersOf(plan.space).map(({ x, y }): Point2 => [x.mm, y.mm]);
-  const say = (mm: number) => formatLength(mm, plan.units, true);
-  const [first, second] = suspects;
+  const [first] = suspects;
   const turned = turnOf(drawn, corners);
   const use = () => {
     const issues = dispatch(
@@ -97,11 +142,7 @@ function Found({
   return (
     <>
       {first ? (
-        <Typography role="alert" sx={{ color: 'error.main', fontWeight: 620 }}>
-          They cannot all be true. Read the {first.words} again: it would be {say(first.ought)} if the others
-          hold
-          {second && `; or else the ${second.words}, ${say(second.ought)}`}.
-        </Typography>
+        <Wrong plan={plan} suspects={suspects} />
       ) : (
         <Typography>
           {Math.abs(turned) < 0.05
@@ -109,6 +150,7 @@ function Found({
             : `The worst corner is ${Math.abs(turned).toFixed(2)}° ${turned > 0 ? 'wider' : 'narrower'} than drawn.`}
         </Typography>
       )}
+      {!first && <Watch plan={plan} shape={shape} />}
       <Drawing drawn={drawn} corners={corners} />
       <Typography variant="body2">
         What is off is drawn {TIMES} times as large; dashed, the room as it is planned.

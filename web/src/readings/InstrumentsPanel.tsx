@@ -1,24 +1,32 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
 import InputBase from '@mui/material/InputBase';
 import NativeSelect from '@mui/material/NativeSelect';
 import Typography from '@mui/material/Typography';
 import {
   CHECK_ITEM,
+  disagreementWords,
   formatLength,
   INSTRUMENT_KINDS,
+  instrumentWords,
   isCheck,
   type Instrument,
-  type InstrumentFit,
   type Plan,
 } from '@tarnpass/core';
-import { Plus } from 'lucide-react';
+import { Plus, Undo2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useApp, useAppDispatch } from '../store';
 import { colour } from '../theme/palette';
-import { sendMany } from './live';
+import { sendMany, takeReading } from './live';
 import { ReadingForm } from './ReadingForm';
 import { useSummary } from './useLog';
+
+/** How an instrument stands that is told in strong words. */
+const STRONG = new Set(['off', 'doubted']);
+/** What a stand-in for a meter is pointed at before anything was read, mm. */
+const USUAL_LENGTH = 1000;
+const numberOf = (check: string) => check.slice(CHECK_ITEM.length + 1);
 
 /** Tapes and meters, and whether they agree: the same lengths read with each, least squares, what is off is told. */
 export function InstrumentsPanel({ plan }: { plan: Plan }) {
@@ -34,13 +42,15 @@ export function InstrumentsPanel({ plan }: { plan: Plan }) {
   );
   const lengths = [...new Set(checks.map(({ of }) => of))];
   const [chosen, setChosen] = useState<string>();
-  const next = `${CHECK_ITEM}/${lengths.length + 1}`;
+  const numbers = lengths.map((of) => Number(numberOf(of)) || 0);
+  const next = `${CHECK_ITEM}/${Math.max(0, ...numbers) + 1}`;
   const length = chosen ?? lengths.at(-1) ?? next;
   const say = (mm: number) => formatLength(mm, plan.units, true);
   const fits = new Map(comparison.fits.map((fit) => [fit.id, fit]));
   const names = new Map(instruments.map((one) => [one.id, one.name]));
   const of = (tool: string, at: string) => checks.find((one) => one.instrument === tool && one.of === at)?.mm;
-  const aim = checks.find((one) => one.of === length)?.mm ?? 1000;
+  const here = checks.filter((one) => one.of === length);
+  const anyTrusted = instruments.some(({ trusted }) => trusted);
   const keep = async (instrument: Instrument) => {
     setWrong(await dispatch(sendMany({ instruments: [instrument], readings: [] })));
   };
@@ -69,22 +79,18 @@ export function InstrumentsPanel({ plan }: { plan: Plan }) {
             </Box>
             <Typography
               variant="body2"
-              sx={fits.get(one.id)?.biased ? { color: 'error.main', fontWeight: 620 } : {}}
+              sx={
+                STRONG.has(fits.get(one.id)?.standing ?? '') ? { color: 'error.main', fontWeight: 620 } : {}
+              }
             >
-              {fitWords(
-                fits.get(one.id),
-                one.trusted,
-                instruments.some(({ trusted }) => trusted),
-                say,
-              )}
+              {instrumentWords(fits.get(one.id), { trusted: one.trusted, anyTrusted }, say)}
             </Typography>
           </Box>
         ))}
       </Box>
-      {comparison.disagreements.map(({ ids: [a, b], by }) => (
-        <Typography key={`${a} ${b}`} role="alert" sx={{ color: 'error.main', py: 0.5 }}>
-          {names.get(a)} reads {say(Math.abs(by))} {by > 0 ? 'more' : 'less'} than {names.get(b)}: they cannot
-          both be right. Trust the one you can hold against a rule.
+      {comparison.disagreements.map((pair) => (
+        <Typography key={`${pair.id} ${pair.against}`} role="alert" sx={{ color: 'error.main', py: 0.5 }}>
+          {disagreementWords(pair, (id) => names.get(id) ?? 'An instrument that is gone', say)}
         </Typography>
       ))}
       <Box
@@ -155,11 +161,11 @@ export function InstrumentsPanel({ plan }: { plan: Plan }) {
                   </tr>
                 </thead>
                 <tbody>
-                  {lengths.map((at, i) => (
+                  {lengths.map((at) => (
                     <tr key={at}>
                       <td>
                         <Button size="small" aria-pressed={at === length} onClick={() => setChosen(at)}>
-                          {i + 1}
+                          {numberOf(at)}
                         </Button>
                       </td>
                       {instruments.map((one) => {
@@ -174,7 +180,7 @@ export function InstrumentsPanel({ plan }: { plan: Plan }) {
           )}
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
             <Typography sx={{ flex: 1 }}>
-              Reading length {length.slice(CHECK_ITEM.length + 1)}: choose the instrument below
+              Reading length {numberOf(length)}: choose the instrument below
             </Typography>
             <Button size="small" onClick={() => setChosen(next)}>
               Another length
@@ -182,29 +188,44 @@ export function InstrumentsPanel({ plan }: { plan: Plan }) {
           </Box>
           <ReadingForm
             key={length}
-            dimension={{ key: length, name: `length ${length.slice(CHECK_ITEM.length + 1)}`, mm: aim }}
+            dimension={{
+              key: length,
+              name: `length ${numberOf(length)}`,
+              mm: here[0]?.mm ?? USUAL_LENGTH,
+            }}
             units={plan.units}
-            free
+            others={here.map(({ mm }) => mm)}
           />
+          {here.length > 0 && (
+            <Box
+              component="ul"
+              aria-label={`Read of length ${numberOf(length)}`}
+              sx={{ listStyle: 'none', m: 0, p: 0 }}
+            >
+              {here.map((reading) => (
+                <Box
+                  component="li"
+                  key={reading.id}
+                  sx={{ display: 'flex', alignItems: 'center', borderTop: `1px solid ${colour('line')}` }}
+                >
+                  <Typography sx={{ width: 96, textAlign: 'right', fontWeight: 620, pr: 1 }}>
+                    {say(reading.mm)}
+                  </Typography>
+                  <Typography variant="body2" sx={{ flex: 1 }}>
+                    {reading.instrument === null ? 'instrument not told' : names.get(reading.instrument)}
+                  </Typography>
+                  <IconButton
+                    aria-label={`Take back the check of ${say(reading.mm)}`}
+                    onClick={() => dispatch(takeReading({ ...reading, withdrawn: true }))}
+                  >
+                    <Undo2 size={20} strokeWidth={1.8} />
+                  </IconButton>
+                </Box>
+              ))}
+            </Box>
+          )}
         </Box>
       )}
     </Box>
   );
-}
-
-function fitWords(
-  fit: InstrumentFit | undefined,
-  trusted: boolean,
-  anyTrusted: boolean,
-  say: (mm: number) => string,
-): string {
-  if (trusted) return 'The others are held against it.';
-  if (!fit) return 'Not held against another yet: two lengths at least.';
-  const { offset, slope, n } = fit.line;
-  const scale = (slope - 1) * 1000;
-  const against = anyTrusted ? 'the trusted one' : 'the mean of all';
-  const spelt = `${say(Math.abs(offset))} ${offset >= 0 ? 'too much' : 'too little'} and ${Math.abs(scale).toFixed(2)} mm a metre ${scale >= 0 ? 'long' : 'short'}`;
-  return fit.biased
-    ? `Off from ${against}: ${spelt}, by ${n} lengths. Its readings are corrected.`
-    : `Agrees with ${against} over ${n} lengths, as far as chance tells.`;
 }

@@ -6,6 +6,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import {
+  checkDoubt,
   formatLength,
   parseLength,
   READ_PLACES,
@@ -28,15 +29,15 @@ interface Props {
   readonly units: Units;
   /** On a phone everything is for a thumb. */
   readonly large?: boolean;
-  /** The check of instruments has no plan's number to be held against. */
-  readonly free?: boolean;
+  /** What others read of a length that instruments are compared by: it has no plan's number to be held against. */
+  readonly others?: readonly number[];
 }
 
 const WHO = 'tarnpass-who';
 const keptWho = () => browserStore.get(WHO) ?? '';
 
 /** One reading: typed or taken off a device, where, with what, by whom. Enter keeps it and waits for the next. */
-export function ReadingForm({ dimension, units, large = false, free = false }: Props) {
+export function ReadingForm({ dimension, units, large = false, others }: Props) {
   const id = useId();
   const dispatch = useAppDispatch();
   const instruments = useApp(({ readings }) => readings.log.instruments);
@@ -46,6 +47,8 @@ export function ReadingForm({ dimension, units, large = false, free = false }: P
   const [who, setWho] = useState(keptWho);
   const [note, setNote] = useState('');
   const [wrong, setWrong] = useState<string>();
+  /** The text that was asked about, and is taken as it is if it is kept once more. */
+  const [asked, setAsked] = useState<string>();
   const [listening, setListening] = useState(large);
   const field = useRef<HTMLInputElement>(null);
 
@@ -57,17 +60,21 @@ export function ReadingForm({ dimension, units, large = false, free = false }: P
     field.current?.focus();
   });
 
+  const refuse = (words: string) => {
+    setWrong(words);
+    field.current?.focus();
+  };
   const keep = () => {
     const read = parseLength(text, units.system);
-    const fault = !read.ok
-      ? read.message
-      : read.mm <= 0
-        ? 'A reading must be more than 0.'
-        : free
-          ? undefined
-          : unitDoubt(read.mm, dimension.mm, units);
-    setWrong(fault);
-    if (fault || !read.ok) return field.current?.focus();
+    if (!read.ok) return refuse(read.message);
+    if (read.mm <= 0) return refuse('A reading must be more than 0.');
+    const doubt = others ? checkDoubt(read.mm, others, units) : unitDoubt(read.mm, dimension.mm, units);
+    if (doubt && asked !== text) {
+      setAsked(text);
+      return refuse(doubt);
+    }
+    setWrong(undefined);
+    setAsked(undefined);
     browserStore.set(WHO, who);
     dispatch(
       takeReading({
@@ -192,7 +199,7 @@ export function ReadingForm({ dimension, units, large = false, free = false }: P
           sx={{ ...line, flex: 1 }}
         />
         <Button type="submit" variant="contained" sx={large ? { minHeight: 56, px: 4 } : {}}>
-          Keep
+          {asked !== undefined && asked === text ? 'Keep it all the same' : 'Keep'}
         </Button>
       </Box>
       <Typography

@@ -6,7 +6,7 @@ import {
   type SceneFile,
 } from '../../scene/schema';
 import { gapOf, placedAt, shapeOf, type Placed } from './axes';
-import type { Dice } from './dice';
+import type { Dice } from '../dice';
 import { pathsOf, Unfit, type V3 } from './poses';
 
 type MoverSpec = SceneFile['movers'][number];

@@ -1,6 +1,6 @@
 import type { JointSpec, PieceSpec, SceneFile } from '../../scene/schema';
 import { SCENE_FORMAT, SCENE_VERSION } from '../../scene/schema';
-import type { Dice } from './dice';
+import type { Dice } from '../dice';
 import { across, pathsOf, put, Unfit, type Stand, type V3 } from './poses';
 import { cornersOf } from './solids';
 

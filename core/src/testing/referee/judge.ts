@@ -10,7 +10,7 @@ import type { Encounter } from '../../clearance/encounter';
 import { readScene } from '../../scene/readScene';
 import type { SceneFile } from '../../scene/schema';
 import type { Scene } from '../../scene/scene';
-import type { Dice } from './dice';
+import type { Dice } from '../dice';
 import type { Drawn } from './drawScene';
 import { pathsOf, type Stand } from './poses';
 import { Solids, type Solid } from './solids';

@@ -1,5 +1,5 @@
 import type { ManifoldToplevel } from 'manifold-3d';
-import { diceOf } from './dice';
+import { diceOf } from '../dice';
 import { drawScene } from './drawScene';
 import { judge } from './judge';
 

@@ -1,4 +1,4 @@
-import { diceOf } from './dice';
+import { diceOf } from '../dice';
 import { drawOrders } from './drawOrders';
 import { judgeOrders } from './judgeOrders';
 

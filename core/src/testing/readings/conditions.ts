@@ -1,5 +1,5 @@
-import type { Point2 } from '../solid/prism';
-import type { Measured } from './governing';
+import type { Measured } from '../../measure/governing';
+import type { Point2 } from '../../solid/prism';
 
 /** The six lengths of four corners A, B, C, D in order round an opening. */
 export type QuadName = 'AB' | 'BC' | 'CD' | 'DA' | 'AC' | 'BD';
@@ -14,20 +14,14 @@ export interface Quadrilateral {
   readonly adjusted: Six<number>;
   /** How far the six are from being true together, in standard deviations of what they ought to be. */
   readonly misfit: number;
-  /** Where that cannot be chance: what each length would have to be if it alone were wrong, the likeliest first. */
-  readonly suspects: readonly { readonly name: QuadName; readonly ought: number }[];
 }
 
-/** More than this is no chance: one in about four hundred. */
-const NO_CHANCE = 3;
 const ROUNDS = 20;
 
 /**
  * A quadrilateral from four sides and two diagonals. Five lengths fix it, so the sixth checks them: the six are adjusted
  * by least squares under the one condition that they close (a condition adjustment), each by what is not known of it.
- *
- * With one length too many the misfit alone cannot say which is wrong: each is tried as the wrong one, and those come
- * first that leave an opening nearest to square, as what is built mostly is.
+ * Kept apart from the product, which adjusts by observations: the two must agree. Tests only.
  *
  * @returns undefined where the lengths make no convex quadrilateral at all
  * @source condition adjustment: Ghilani, Adjustment Computations, chapter on conditions (method from memory)
@@ -54,7 +48,7 @@ export function quadrilateral(lengths: Six<Measured>): Quadrilateral | undefined
   const adjusted = named(now);
   const corners = cornersOf(adjusted);
   if (!corners) return undefined;
-  return { corners, adjusted, misfit, suspects: misfit > NO_CHANCE ? suspectsOf(named(given)) : [] };
+  return { corners, adjusted, misfit };
 }
 
 const valuesOf = (lengths: Six<Measured>): number[] => QUAD_NAMES.map((name) => lengths[name].mm);
@@ -147,32 +141,3 @@ function oughtOf(six: Six<number>, name: QuadName): number | undefined {
 function cornersOf(six: Six<number>): Quadrilateral['corners'] | undefined {
   return withoutOne(six, 'BD') as Quadrilateral['corners'] | undefined;
 }
-
-/** The angle at each corner, radians. */
-export function cornerAngles(corners: readonly Point2[]): number[] {
-  return corners.map(([x, y], i) => {
-    const [before, after] = [corners[(i + 3) % 4]!, corners[(i + 1) % 4]!];
-    const [ux, uy, vx, vy] = [after[0] - x, after[1] - y, before[0] - x, before[1] - y];
-    return Math.atan2(ux * vy - uy * vx, ux * vx + uy * vy);
-  });
-}
-
-function suspectsOf(six: Six<number>): Quadrilateral['suspects'] {
-  const tried = QUAD_NAMES.flatMap((name) => {
-    const corners = withoutOne(six, name);
-    const ought = oughtOf(six, name);
-    if (!corners || ought === undefined) return [];
-    const skew = Math.max(...cornerAngles(corners).map((angle) => Math.abs(Math.abs(angle) - Math.PI / 2)));
-    return [{ name, ought, skew }];
-  });
-  return tried.sort((p, q) => p.skew - q.skew).map(({ name, ought }) => ({ name, ought }));
-}
-
-/**
- * How far an opening leans, mm over its height: what its two diagonals say where opposite sides are alike. Positive
- * where the first diagonal, from the near foot, is the longer.
- *
- * For a parallelogram the squares of the diagonals differ by 4 w times the lean.
- */
-export const leanFromDiagonals = (width: number, first: number, second: number): number =>
-  (first * first - second * second) / (4 * width);
