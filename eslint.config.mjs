@@ -47,9 +47,9 @@ export default tseslint.config(
         {
           patterns: [
             {
-              regex: '^(?!\\.{1,2}/|(valibot|earcut|flatbush|flatqueue|quickhull3d)$)',
+              regex: '^(?!\\.{1,2}/|(valibot|earcut|flatbush|flatqueue|quickhull3d|simple-statistics)$)',
               message:
-                'core imports its own files, valibot, earcut, flatbush, flatqueue and quickhull3d, nothing else.',
+                'core imports its own files, valibot, earcut, flatbush, flatqueue, quickhull3d and simple-statistics, nothing else.',
             },
             { regex: '/(server|web|e2e|bench|cli)/', message: 'core imports nothing from the other rooms.' },
           ],

@@ -47,10 +47,10 @@ describe('what a log of readings comes to', () => {
   });
 
   it('two tapes that differ by 4 mm over 2 m are caught, and the one that is not trusted is corrected', () => {
-    const lengths = [500, 1000, 1500, 2000];
+    const lengths = [300, 500, 800, 1200, 1600, 1800, 1900, 2000];
     const readings = lengths.flatMap((mm, i) => [
       read(`check/${i + 1}`, mm, TAPE),
-      read(`check/${i + 1}`, mm * 1.002 + [0.1, -0.1, 0.1, -0.1][i]!, METER),
+      read(`check/${i + 1}`, mm * 1.002 + (i % 2 ? 0.1 : -0.1), METER),
     ]);
     const { comparison, byDimension } = summarise(
       log([...readings, read('space/width', 1803.6, METER)]),
@@ -85,10 +85,10 @@ describe('what a log of readings comes to', () => {
         'space/width',
       )!.governs;
     expect(width(...pair(1, 600, 599), ...pair(2, 605, 606)).mm).toBe(3600);
-    // Once a slope of 0, by which 3600 was divided.
+    // Once a slope of 0, by which 3600 was divided; now the doubt covers what was seen.
     const level = width(...pair(1, 600, 600), ...pair(2, 605, 600));
     expect(level.mm).toBe(3600);
-    expect(level.sigma).toBeGreaterThan(4);
+    expect(2 * level.sigma).toBeGreaterThan(5);
   });
 
   it('what is taken back does not count, and a digit misread is told', () => {
