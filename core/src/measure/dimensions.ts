@@ -5,6 +5,7 @@ import type { Length } from '../length/length';
 import { fieldsOf, itemsOf, pathOf, type Item } from '../plan/items';
 import { carcassOf } from '../plan/place';
 import type { Plan } from '../plan/schema';
+import { ZONE_KINDS, type Thing } from '../things/schema';
 import { cornersOf, wallsOf } from '../space/outline';
 import type { GoverningRule } from './governing';
 import { plumbKey } from './plumb';
@@ -20,22 +21,26 @@ export interface Dimension {
   readonly mm: number;
   /** Where its number is in the plan; none for a length between two corners, which several numbers make. */
   readonly path: readonly PathStep[] | undefined;
-  /** The rule that usually governs it. */
+  /** The rule that usually governs it, and why: what reads on behind "smallest, since". */
   readonly rule: GoverningRule;
+  readonly why: string;
 }
 
-/** Things go into these, so the smallest reading governs. */
-const GOES_IN = new Set([
-  'recess',
-  'opening',
-  'compartment',
-  'keep-clear zone',
-  'hand reach',
-  'air path',
-  'standing room',
-  'walkway',
-]);
+/** Which reading governs what is read, by what it does. */
+type Governed = Pick<Dimension, 'rule' | 'why'>;
+const GOES_IN: Governed = { rule: 'smallest', why: 'a thing goes in: the narrowest place decides' };
+const COVERED: Governed = { rule: 'largest', why: 'it is built over or round: the widest place decides' };
+const MOVES: Governed = { rule: 'largest', why: 'it moves: its farthest reach decides' };
+const CLEAR: Governed = { rule: 'largest', why: 'it must stay clear: the most it may need decides' };
+const STANDS_OUT: Governed = { rule: 'largest', why: 'it takes room: the most it takes decides' };
+const PLACE: Governed = { rule: 'mean', why: 'a place is neither larger nor smaller' };
+const ADJUSTED: Governed = { rule: 'mean', why: 'it is adjusted with the other lengths of the walls' };
+
+/** Things that other things go into. */
+const HOLLOW = new Set<Thing['kind']>(['recess', 'opening', 'compartment']);
 const SIZES = new Set(['width', 'depth', 'height']);
+/** Of what moves already, numbers that place it or its track. */
+const PLACES_OF_MOVERS = new Set(['x', 'y', 'z', 'wall', 'radius', 'headroom', 'arm', 'roller']);
 /** Diagonals are of use between few corners. */
 const MOST_CORNERS = 8;
 
@@ -80,7 +85,7 @@ function openingDimensions(plan: Plan, i: number): Dimension[] {
         label,
         mm: bay.read[at]?.mm ?? (up ? inside.top - inside.bottom : inside.right - inside.left),
         path: ['carcasses', i, ...path, 'read', at],
-        rule: 'smallest',
+        ...GOES_IN,
       };
     });
   });
@@ -99,18 +104,32 @@ function itemDimensions(plan: Plan, item: Item): Dimension[] {
         label,
         mm: (get(item.value, field.path) as Length).mm,
         path: [...at, ...field.path],
-        rule: ruleFor(item, field.path),
+        ...governedBy(item, field.path),
       };
     });
 }
 
-/** Smallest where a thing goes in, largest where one covers, mean otherwise: a place has no larger and smaller. */
-function ruleFor(item: Item, path: readonly PathStep[]): GoverningRule {
-  const size = path.length === 1 && SIZES.has(String(path[0]));
-  if (item.list === 'space') return size || path.includes('knee') ? 'smallest' : 'mean';
-  if (!size) return 'mean';
-  if (item.list === 'things') return GOES_IN.has(item.value.kind) ? 'smallest' : 'largest';
-  return 'smallest';
+/**
+ * The smallest where a thing must go in, the largest where it is covered, where it moves or where it must be kept clear of;
+ * the mean of what only says where something is.
+ */
+function governedBy(item: Item, path: readonly PathStep[]): Governed {
+  const [first] = path;
+  const size = path.length === 1 && SIZES.has(String(first));
+  switch (item.list) {
+    case 'space':
+      return size || path.includes('knee') ? GOES_IN : PLACE;
+    case 'existing':
+      return PLACES_OF_MOVERS.has(String(first)) || (path.at(-1) === 'height' && !size) ? PLACE : MOVES;
+    case 'things': {
+      if (first === 'x' || first === 'y' || first === 'z') return PLACE;
+      if (ZONE_KINDS.some((kind) => kind === item.value.kind)) return CLEAR;
+      if (!size) return STANDS_OUT;
+      return HOLLOW.has(item.value.kind) ? GOES_IN : COVERED;
+    }
+    default:
+      return PLACE;
+  }
 }
 
 /** From a plumb line hung before a wall to its foot and to its head; the plan says nothing of either. */
@@ -125,7 +144,7 @@ function plumbDimensions({ space }: Plan): Dimension[] {
         label,
         mm: 0,
         path: undefined,
-        rule: 'mean',
+        ...PLACE,
       };
     }),
   );
@@ -151,7 +170,7 @@ function cornerDimensions(plan: Plan): Dimension[] {
         label,
         mm: Math.hypot(a.x.mm - b.x.mm, a.y.mm - b.y.mm),
         path: undefined,
-        rule: 'mean',
+        ...ADJUSTED,
       });
     });
   });

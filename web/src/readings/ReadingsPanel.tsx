@@ -29,9 +29,9 @@ import { PlumbCheck } from './PlumbCheck';
 const ROWS = 12;
 
 const WORDS: Record<GoverningRule, string> = {
-  smallest: 'smallest: a thing goes in',
-  largest: 'largest: it is covered',
-  mean: 'mean, with its spread',
+  smallest: 'the smallest governs',
+  largest: 'the largest governs',
+  mean: 'the mean governs',
 };
 
 /** The readings of one dimension of what is selected: take one more, see which governs, take that over into the plan. */
@@ -129,6 +129,11 @@ function Read({ plan, dimension, summary }: { plan: Plan; dimension: Dimension; 
           ))}
         </NativeSelect>
       </Box>
+      <Typography variant="body2">
+        {governs.rule === dimension.rule
+          ? `Since ${dimension.why}.`
+          : `Usually ${WORDS[dimension.rule]} here, since ${dimension.why}.`}
+      </Typography>
       {readings.length > 1 && (
         <Typography variant="body2" sx={slip ? { color: 'error.main', fontWeight: 620 } : {}}>
           They spread over {say(governs.spread)}
