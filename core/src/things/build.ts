@@ -204,7 +204,7 @@ function offsetPieces(own: Box, { back, seen, curve, table }: ShapeOf<'offsets'>
   const frame = backFrame(own, back);
   const high = own.greatest[2] - own.least[2];
   const rows = table.map(({ station, depth }): Point2 => [station.mm, depth.mm]);
-  const spare = curve === 'spline' && rows.length > 2 ? STRAY : 0;
+  const spare = curve !== 'polyline' && rows.length > 2 ? STRAY : 0;
   const points = offsetCurve(rows, curve)
     .points(STRAY)
     .map(([x, y]): Point2 => [x, Math.max(0, y) + spare]);

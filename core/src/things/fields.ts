@@ -1,3 +1,4 @@
+import { OFFSET_CURVES } from '../measure/offsets';
 import { wordChoice, type Choice, type Field } from '../item/field';
 import type { PathStep } from '../item/path';
 import { without } from '../item/without';
@@ -41,7 +42,7 @@ const OF_SHAPE: Record<Shape['kind'], readonly Field<Thing>[]> = {
   offsets: [
     word('Its back is to the', 'back', SIDES),
     word('Curved', 'seen', ['in plan', 'in section']),
-    word('Between stations', 'curve', ['spline', 'polyline']),
+    word('Between stations', 'curve', OFFSET_CURVES),
     { group: GROUP, label: 'Table of offsets', path: ['shape', 'table'], input: 'offsets' },
   ],
   hulls: [],

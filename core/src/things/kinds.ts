@@ -47,7 +47,7 @@ export const USUAL: Record<Thing['kind'], Usual> = {
       kind: 'offsets',
       back: 'north',
       seen: 'in plan',
-      curve: 'spline',
+      curve: 'smooth',
       table: BELLY.map(([station, depth]) => ({ station: mm(station), depth: mm(depth) })),
     },
   },

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { LengthSchema, lengthBetween, positiveLength } from '../length/length';
 import { lengthMark } from '../length/lengthMark';
+import { OFFSET_CURVES } from '../measure/offsets';
 import { GroupSchema, IdSchema, NameSchema, SideSchema } from '../space/schema';
 
 /** Kinds of things that stand in a space, and of the air in it that is spoken for. */
@@ -62,7 +63,7 @@ export const ShapeSchema = v.variant(
       kind: v.literal('offsets'),
       back: SideSchema,
       seen: v.picklist(['in plan', 'in section'] as const),
-      curve: v.picklist(['spline', 'polyline'] as const),
+      curve: v.picklist(OFFSET_CURVES),
       table: v.pipe(
         v.array(OffsetSchema),
         v.minLength(2, 'A table of offsets needs two stations or more.'),

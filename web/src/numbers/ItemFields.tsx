@@ -9,7 +9,7 @@ import {
   type Field as ItemField,
   type Item,
   type Length,
-  type Offset,
+  type OffsetThing,
   type Plan,
 } from '@tarnpass/core';
 import { memo } from 'react';
@@ -64,7 +64,7 @@ function ItemField({ plan, item, field }: { plan: Plan; item: Item; field: ItemF
     return <OptionalLengthField {...shared} value={value as Length | undefined} units={plan.units} />;
   if (input === 'count') return <NumberField {...shared} value={value as number} suffix="" />;
   if (input === 'offsets')
-    return <OffsetsField {...shared} table={value as readonly Offset[]} units={plan.units} />;
+    return <OffsetsField {...shared} thing={item.value as OffsetThing} units={plan.units} />;
   if (input === 'part') return <PartChoice {...shared} plan={plan} value={value as string | undefined} />;
   if (input === 'degrees') return <NumberField {...shared} value={value as number} suffix="°" />;
   if (input === 'text') return <TextField {...shared} value={value as string} />;

@@ -2,12 +2,14 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import {
   fitOffsets,
-  formatLength,
   lengthText,
   offsetCurve,
+  offsetRows,
+  offsetsLength,
+  offsetWords,
   readOffsets,
   type Change,
-  type Offset,
+  type OffsetThing,
   type Point2,
   type Units,
 } from '@tarnpass/core';
@@ -20,14 +22,15 @@ interface Props {
   readonly label: string;
   readonly path: Change['path'];
   readonly name: string;
-  readonly table: readonly Offset[];
+  readonly thing: OffsetThing;
   readonly units: Units;
 }
 
 const BOX = { width: 380, height: 120 };
 
 /** A table of offsets as it is taken down, a row a line; and the curve it makes, with the row that lies farthest off it. */
-export function OffsetsField({ label, path, name, table, units }: Props) {
+export function OffsetsField({ label, path, name, thing, units }: Props) {
+  const { table } = thing.shape;
   const id = useId();
   const dispatch = useAppDispatch();
   const shown = table
@@ -47,8 +50,7 @@ export function OffsetsField({ label, path, name, table, units }: Props) {
     if (!read.ok) return setWrong(read.message);
     setWrong(dispatch(setValue(name, path, read.table))[0]?.message);
   };
-  const rows = table.map(({ station, depth }): Point2 => [station.mm, depth.mm]);
-  const fit = fitOffsets(rows);
+  const told = offsetWords(thing, units);
   return (
     <Box sx={{ py: 0.5 }}>
       <Typography component="label" htmlFor={id}>
@@ -75,7 +77,7 @@ export function OffsetsField({ label, path, name, table, units }: Props) {
           whiteSpace: 'pre',
         }}
       />
-      <Curve rows={rows} worst={fit?.worst.row} />
+      <Curve thing={thing} />
       <Typography
         id={`${id}-said`}
         variant="body2"
@@ -83,36 +85,69 @@ export function OffsetsField({ label, path, name, table, units }: Props) {
         sx={{ color: wrong ? 'error.main' : 'text.secondary' }}
       >
         {wrong ??
-          (fit
-            ? `Fitted with a smooth curve, row ${fit.worst.row + 1} lies farthest off it: ${formatLength(Math.abs(fit.worst.mm), units, true)}. Read it again if the side is smooth there.`
-            : 'Slide a stick with a mark on it along a straight batten, and note at each station how deep the mark goes to the curve. With five rows or more the row that lies farthest off is told.')}
+          (table.length < 5 &&
+            'Slide a stick with a mark on it along a straight batten, and note at each station how deep the mark goes to the curve. With five rows or more the row that lies farthest off is told.')}
       </Typography>
+      {told.map(({ words, strong }) => (
+        <Typography
+          key={words}
+          variant="body2"
+          sx={strong ? { color: 'error.main', fontWeight: 620 } : { color: 'text.secondary' }}
+        >
+          {words}
+        </Typography>
+      ))}
     </Box>
   );
 }
 
-/** The curve through the rows, its stations ticked, the row that lies farthest off it ringed. */
-function Curve({ rows, worst }: { rows: readonly Point2[]; worst: number | undefined }) {
-  const [first, last] = [rows[0]![0], rows[rows.length - 1]![0]];
-  const deepest = Math.max(1, ...rows.map(([, y]) => y));
+/** The curve through the rows over the whole box, its chords dashed, what nobody measured crossed out, the row that lies farthest off ringed. */
+function Curve({ thing }: { thing: OffsetThing }) {
+  const rows = offsetRows(thing);
+  const long = offsetsLength(thing);
+  const worst = fitOffsets(rows)?.worst.row;
+  const curve = offsetCurve(rows, thing.shape.curve).points(0.2);
+  const deepest = Math.max(1, ...curve.map(([, y]) => y), ...rows.map(([, y]) => y));
   const at = ([x, y]: Point2): Point2 => [
-    8 + ((x - first) / (last - first)) * (BOX.width - 16),
-    BOX.height - 8 - (y / deepest) * (BOX.height - 16),
+    8 + (x / long) * (BOX.width - 16),
+    BOX.height - 8 - (Math.max(0, y) / deepest) * (BOX.height - 16),
   ];
-  const line = offsetCurve(rows, 'spline')
-    .points(Math.max(0.2, deepest / 400))
-    .map(at);
+  const line = curve.map(at);
+  const [first, last] = [line[0]![0], line[line.length - 1]![0]];
+  const open = [
+    [8, first],
+    [last, BOX.width - 8],
+  ].filter(([from, to]) => to! - from! > 1) as [number, number][];
   return (
     <svg
       viewBox={`0 0 ${BOX.width} ${BOX.height}`}
       width="100%"
       role="img"
-      aria-label="The curve through the rows"
+      aria-label={
+        open.length > 0
+          ? 'The curve through the rows, and where nothing is measured'
+          : 'The curve through the rows'
+      }
       style={{ display: 'block' }}
     >
       <polygon
-        points={[[8, BOX.height - 8], ...line, [BOX.width - 8, BOX.height - 8]].map(String).join(' ')}
+        points={[[first, BOX.height - 8], ...line, [last, BOX.height - 8]].map(String).join(' ')}
         fill="url(#cut)"
+      />
+      {open.map(([from, to]) => (
+        <path
+          key={from}
+          d={`M${from} 8H${to}V${BOX.height - 8}H${from}ZM${from} 8L${to} ${BOX.height - 8}M${to} 8L${from} ${BOX.height - 8}`}
+          fill="none"
+          stroke={colour('heather')}
+          strokeDasharray="4 3"
+        />
+      ))}
+      <polyline
+        points={rows.map(at).map(String).join(' ')}
+        fill="none"
+        stroke={colour('ink2')}
+        strokeDasharray="5 4"
       />
       <polyline points={line.map(String).join(' ')} fill="none" stroke={colour('ink')} strokeWidth={1.6} />
       {rows.map((row, i) => {
