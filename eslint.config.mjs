@@ -47,9 +47,10 @@ export default tseslint.config(
         {
           patterns: [
             {
-              regex: '^(?!\\.{1,2}/|(valibot|earcut|flatbush|flatqueue|quickhull3d|simple-statistics)$)',
+              regex:
+                '^(?!\\.{1,2}/|(valibot|earcut|flatbush|flatqueue|quickhull3d|simple-statistics|simplify-js)$)',
               message:
-                'core imports its own files, valibot, earcut, flatbush, flatqueue, quickhull3d and simple-statistics, nothing else.',
+                'core imports its own files, valibot, earcut, flatbush, flatqueue, quickhull3d, simple-statistics and simplify-js, nothing else.',
             },
             { regex: '/(server|web|e2e|bench|cli)/', message: 'core imports nothing from the other rooms.' },
           ],

@@ -157,6 +157,9 @@ describe('an outline out of a drawing', () => {
     );
     expect(read).toEqual({
       ok: true,
+      tolerance: 1,
+      drawnCorners: 5,
+      smaller: 0,
       others: 1,
       outline: [
         [0, 0],

@@ -1,6 +1,7 @@
 import { outlineFault, signedArea } from '../solid/outline';
 import type { Point2 } from '../solid/prism';
-import { wallSentence } from '../space/schema';
+import { safeOutline } from '../space/safeOutline';
+import { MOST_CORNERS, wallSentence } from '../space/schema';
 
 /** What was found in a drawing that may be an outline: lines that may close, in the drawing's own unit. */
 export interface Traced {
@@ -11,20 +12,38 @@ export interface Traced {
   readonly unit: number | undefined;
 }
 
-export type LoopRead =
-  | { readonly ok: true; readonly outline: readonly Point2[]; readonly others: number }
-  | { readonly ok: false; readonly message: string };
+/** An outline as it can be taken: how finely, and what that does to the room. */
+export interface Loop {
+  readonly ok: true;
+  /** mm, from its own corner, the room to its left. */
+  readonly outline: readonly Point2[];
+  /** It lies within this of what was drawn, and nowhere outside it, mm. */
+  readonly tolerance: number;
+  /** Corners in the drawing, its curves in short steps. */
+  readonly drawnCorners: number;
+  /** How much smaller it is than what was drawn, of 1. */
+  readonly smaller: number;
+  /** Closed outlines that were left out. */
+  readonly others: number;
+}
+
+export type LoopRead = Loop | { readonly ok: false; readonly message: string };
 
 /** Ends nearer than this meet, mm. */
 const MEET = 0.5;
-/** Whether an outline crosses itself is looked at edge by edge: of more corners than this it is not. */
-const MOST_TRACED = 2000;
-/** A point so little off the line between its neighbours is none of its own, mm. */
-const STRAIGHT = 0.05;
+/**
+ * How near to what was drawn an outline is kept, mm, in the order in which they are tried: nearer where a millimetre closes a
+ * gap in the walls, farther where there would be more corners than can be taken.
+ */
+const TOLERANCES = [1, 0.5, 0.2, 2, 4, 8];
+/** No drawing of walls has more corners than this, its curves in short steps. */
+const MOST_TRACED = 200_000;
+/** Why an outline is none is looked for edge by edge: of more corners than this it is not. */
+const MOST_LOOKED_AT = 5000;
 
 /**
  * The largest closed outline of a traced drawing, in mm: closed lines as they are, and open ones joined end to end where
- * their ends meet.
+ * their ends meet; its curves in as few straight walls as stay on the safe side of them.
  *
  * @param unit  mm for one of the drawing's own units
  */
@@ -37,7 +56,7 @@ export function outlineOf({ lines }: Traced, unit: number): LoopRead {
     ...scaled.filter(({ closed }) => closed).map(({ points }) => points),
     ...joined(scaled.filter(({ closed }) => !closed).map(({ points }) => points)),
   ]
-    .map(plain)
+    .map(opened)
     .filter((loop) => loop.length >= 3 && Math.abs(signedArea(loop)) > 1);
   if (loops.length === 0)
     return {
@@ -53,13 +72,31 @@ export function outlineOf({ lines }: Traced, unit: number): LoopRead {
   if (largest.length > MOST_TRACED)
     return {
       ok: false,
-      message: `The largest outline of this drawing has ${largest.length} corners: that is no line of walls. At most ${MOST_TRACED} are looked at.`,
+      message: `The largest outline of this drawing has ${largest.length} corners: that is no line of walls.`,
     };
-  const fault = outlineFault(largest);
-  if (fault) return { ok: false, message: wallSentence(fault.message, fault.at) };
   const round = signedArea(largest) < 0 ? [...largest].reverse() : largest;
-  const [x, y] = [0, 1].map((axis) => Math.min(...round.map((point) => point[axis]!))) as [number, number];
-  return { ok: true, outline: round.map(([px, py]): Point2 => [px - x, py - y]), others: loops.length - 1 };
+  for (const tolerance of TOLERANCES) {
+    const outline = safeOutline(round, tolerance);
+    if (!outline || outline.length > MOST_CORNERS) continue;
+    const [x, y] = [0, 1].map((axis) => Math.min(...outline.map((point) => point[axis]!))) as [
+      number,
+      number,
+    ];
+    return {
+      ok: true,
+      outline: outline.map(([px, py]): Point2 => [px - x, py - y]),
+      tolerance,
+      drawnCorners: largest.length,
+      smaller: 1 - signedArea(outline) / signedArea(round),
+      others: loops.length - 1,
+    };
+  }
+  const fault = round.length <= MOST_LOOKED_AT ? outlineFault(round) : undefined;
+  if (fault) return { ok: false, message: wallSentence(fault.message, fault.at) };
+  return {
+    ok: false,
+    message: `The largest outline of this drawing has ${largest.length} corners, and cannot be drawn within ${TOLERANCES.at(-1)} mm with ${MOST_CORNERS} walls. Leave out what is no wall, or draw its corners only.`,
+  };
 }
 
 const near = (a: Point2, b: Point2) => Math.hypot(a[0] - b[0], a[1] - b[1]) <= MEET;
@@ -121,14 +158,7 @@ function joined(all: readonly (readonly Point2[])[]): Point2[][] {
   return loops;
 }
 
-/** Without its last point where that is the first, without points twice and without those on a straight line. */
-function plain(loop: readonly Point2[]): Point2[] {
-  const open = loop.length > 1 && near(loop[0]!, loop[loop.length - 1]!) ? loop.slice(0, -1) : [...loop];
-  const apart = open.filter((point, i) => !near(point, open[(i + 1) % open.length]!) || open.length < 3);
-  return apart.filter((b, i) => {
-    const [a, c] = [apart[(i + apart.length - 1) % apart.length]!, apart[(i + 1) % apart.length]!];
-    const long = Math.hypot(c[0] - a[0], c[1] - a[1]);
-    const off = Math.abs((c[0] - a[0]) * (b[1] - a[1]) - (c[1] - a[1]) * (b[0] - a[0]));
-    return long === 0 || off / long > STRAIGHT;
-  });
+/** Without its last point where that is the first again. */
+function opened(loop: readonly Point2[]): readonly Point2[] {
+  return loop.length > 1 && near(loop[0]!, loop[loop.length - 1]!) ? loop.slice(0, -1) : loop;
 }

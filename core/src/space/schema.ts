@@ -53,7 +53,8 @@ export type Slope = v.InferOutput<typeof SlopeSchema>;
 export const CornerSchema = v.strictObject({ id: IdSchema, x: LengthSchema, y: LengthSchema });
 export type Corner = v.InferOutput<typeof CornerSchema>;
 
-const MOST_CORNERS = 60;
+/** Walls round a space: as many as a bay of curves takes at a tolerance of a millimetre or two. */
+export const MOST_CORNERS = 240;
 const spans = (corners: readonly Corner[], axis: 'x' | 'y', mm: number) => {
   const values = corners.map((corner) => corner[axis].mm);
   return Math.abs(Math.min(...values)) < 1e-6 && Math.abs(Math.max(...values) - mm) < 1e-6;
