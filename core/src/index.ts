@@ -171,7 +171,7 @@ export {
   type ReadingsRead,
   type RowIssue,
 } from './formats/readingsCsv';
-export { outlineOf, type LoopRead, type Traced } from './formats/outlineLoops';
+export { outlineOf, type Loop, type LoopRead, type Traced } from './formats/outlineLoops';
 export { hullsOfMesh, type MeshHulls, type MeshRead } from './formats/meshHulls';
 export { readClip, writeClip } from './formats/clip';
 export {

@@ -2,7 +2,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import NativeSelect from '@mui/material/NativeSelect';
 import Typography from '@mui/material/Typography';
-import { formatLength, outlineOfPoints, withOutline, type Plan, type Point2 } from '@tarnpass/core';
+import {
+  formatLength,
+  outlineOfPoints,
+  withOutline,
+  type Loop,
+  type Plan,
+  type Point2,
+} from '@tarnpass/core';
 import { useState } from 'react';
 import { editNow } from '../job/edits';
 import { useAppDispatch } from '../store';
@@ -22,7 +29,10 @@ export function OutlineFile({ plan }: { plan: Plan }) {
   const [found, setFound] = useState<Drawing>();
   const trace = async (name: string, text: string, unit?: number) => {
     const answer = await run(name, { kind: 'drawing', name, text, ...(unit && { unit }) });
-    setFound(answer);
+    // What each unit would make of it stays on show once one is chosen.
+    setFound(
+      (before) => answer && { ...answer, each: answer.each.length > 0 ? answer.each : (before?.each ?? []) },
+    );
   };
   const open = async (file: File) => {
     setFound(undefined);
@@ -46,7 +56,12 @@ export function OutlineFile({ plan }: { plan: Plan }) {
     if (issues.length === 0) setFound(undefined);
   };
   const ignored = Object.entries(found?.ignored ?? {});
-  const unit = found?.unit ?? 1;
+  const unit = found?.unit;
+  const sizes = new Map(found?.each.map((one) => [one.unit, one.read]));
+  const wordsOf = (word: string, by: number) => {
+    const each = sizes.get(by);
+    return each?.ok ? `${word}: ${sizeText(plan, each.outline)}` : word;
+  };
   return (
     <FileBox
       title="Walls from a drawing"
@@ -60,18 +75,23 @@ export function OutlineFile({ plan }: { plan: Plan }) {
       {found && drawing && (
         <Box sx={{ pt: 1 }}>
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
-            <Typography sx={{ flex: 1 }}>One unit of the drawing is</Typography>
+            <Typography sx={{ flex: 1 }}>
+              {unit === undefined
+                ? 'The file does not say its unit. How large is the room?'
+                : 'One unit of the drawing is'}
+            </Typography>
             <NativeSelect
-              value={String(unit)}
+              value={unit === undefined ? '' : String(unit)}
               onChange={(event) => void trace(drawing.name, drawing.text, Number(event.target.value))}
               inputProps={{ 'aria-label': 'Unit of the drawing' }}
             >
-              {LENGTH_UNITS.some(([, by]) => by === unit) ? null : (
+              {unit === undefined && <option value="">choose</option>}
+              {unit === undefined || LENGTH_UNITS.some(([, by]) => by === unit) ? null : (
                 <option value={String(unit)}>{Number(unit.toPrecision(6))} mm, as the file says</option>
               )}
               {LENGTH_UNITS.map(([word, by]) => (
                 <option key={word} value={String(by)}>
-                  {word}
+                  {wordsOf(word, by)}
                 </option>
               ))}
             </NativeSelect>
@@ -83,6 +103,7 @@ export function OutlineFile({ plan }: { plan: Plan }) {
                 {read.outline.length} corners, {sizeText(plan, read.outline)}
                 {read.others > 0 && `; ${read.others} smaller outlines left out`}.
               </Typography>
+              <Typography variant="body2">{finenessText(plan, read)}</Typography>
             </>
           )}
           {ignored.length > 0 && (
@@ -102,6 +123,13 @@ export function OutlineFile({ plan }: { plan: Plan }) {
 function sizeText({ units }: Plan, outline: readonly Point2[]): string {
   const size = (axis: 0 | 1) => Math.max(...outline.map((point) => point[axis]));
   return `${formatLength(size(0), units)} × ${formatLength(size(1), units, true)}`;
+}
+
+/** How near the walls stay to what was drawn, and what that takes of the room. */
+function finenessText({ units }: Plan, { drawnCorners, outline, tolerance, smaller }: Loop): string {
+  if (drawnCorners <= outline.length && smaller < 1e-6) return 'Its corners are taken as they are drawn.';
+  const within = `Curves are taken in straight walls, within ${formatLength(tolerance, units, true)} and never outside them`;
+  return `${within}: the room is ${(100 * smaller).toFixed(2)} % smaller than drawn.`;
 }
 
 function Preview({ outline }: { outline: readonly Point2[] }) {

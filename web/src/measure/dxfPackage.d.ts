@@ -7,6 +7,12 @@ declare module 'dxf' {
   }
   export interface DxfEntity {
     readonly type: string;
+    readonly layer?: string;
+    readonly visible?: boolean;
+    readonly paperSpace?: number;
+    readonly extrusionX?: number;
+    readonly extrusionY?: number;
+    readonly extrusionZ?: number;
     readonly start?: DxfVertex;
     readonly end?: DxfVertex;
     readonly vertices?: readonly DxfVertex[];
@@ -17,8 +23,15 @@ declare module 'dxf' {
     readonly startAngle?: number;
     readonly endAngle?: number;
   }
-  export function parseString(text: string): {
+  export interface DxfLayer {
+    readonly name: string;
+    readonly flags?: number;
+    readonly colorNumber?: number;
+  }
+  export interface DxfDrawing {
     readonly header: { readonly insUnits?: number };
+    readonly tables?: { readonly layers?: Readonly<Record<string, DxfLayer>> };
     readonly entities: readonly DxfEntity[];
-  };
+  }
+  export function parseString(text: string): DxfDrawing;
 }

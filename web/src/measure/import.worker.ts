@@ -11,6 +11,7 @@ import {
 } from '@tarnpass/core';
 import Papa from 'papaparse';
 import type { Mesh } from 'three';
+import { LENGTH_UNITS } from './units';
 
 /** What is read beside the page, so that no file makes it stand still. */
 export type ImportTask =
@@ -20,7 +21,7 @@ export type ImportTask =
       readonly dimensions: readonly Dimension[];
       readonly instruments: readonly Instrument[];
     }
-  /** A DXF or SVG drawing; without a unit the one that it names itself, or mm. */
+  /** A DXF or SVG drawing; without a unit the one that it names itself, and where it names none each that it may be in. */
   | { readonly kind: 'drawing'; readonly name: string; readonly text: string; readonly unit?: number }
   | { readonly kind: 'mesh'; readonly name: string; readonly bytes: ArrayBuffer; readonly unit: number };
 
@@ -29,8 +30,12 @@ export type ImportAnswer =
   | { readonly kind: 'readings'; readonly read: ReadingsRead }
   | {
       readonly kind: 'drawing';
-      readonly unit: number;
-      readonly read: LoopRead;
+      /** mm for one of its own; undefined where it must be asked. */
+      readonly unit: number | undefined;
+      /** Undefined while its unit is. */
+      readonly read: LoopRead | undefined;
+      /** Where its unit must be asked: what each makes of it. */
+      readonly each: readonly { readonly unit: number; readonly read: LoopRead }[];
       readonly ignored: Traced['ignored'];
     }
   | { readonly kind: 'mesh'; readonly read: MeshRead }
@@ -66,8 +71,12 @@ async function answerTo(task: ImportTask): Promise<ImportAnswer> {
       const traced = /\.svg$/i.test(task.name)
         ? (await import('./svg')).traceSvg(text)
         : (await import('./dxf')).traceDxf(text);
-      const unit = task.unit ?? traced.unit ?? 1;
-      return { kind: 'drawing', unit, read: outlineOf(traced, unit), ignored: traced.ignored };
+      const unit = task.unit ?? traced.unit;
+      const { ignored } = traced;
+      if (unit !== undefined)
+        return { kind: 'drawing', unit, read: outlineOf(traced, unit), each: [], ignored };
+      const each = LENGTH_UNITS.map(([, by]) => ({ unit: by, read: outlineOf(traced, by) }));
+      return { kind: 'drawing', unit, read: undefined, each, ignored };
     }
     case 'mesh':
       return { kind: 'mesh', read: hullsOfMesh(await cornersOf(task.name, task.bytes), task.unit) };

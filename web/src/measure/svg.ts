@@ -1,40 +1,59 @@
 import type { Point2, Traced } from '@tarnpass/core';
 import { DOMParser, type Element } from '@xmldom/xmldom';
 import svgpath from 'svgpath';
+import { bezierPoints, strayIn } from './curves';
+import { isHidden, styleOf, transformOf } from './svgStyle';
+import { nestedView, rootView, unitOf, type Viewport } from './svgView';
 
-const MM: Readonly<Record<string, number>> = {
-  mm: 1,
-  cm: 10,
-  in: 25.4,
-  pt: 25.4 / 72,
-  pc: 25.4 / 6,
-  px: 25.4 / 96,
-  '': 25.4 / 96,
-};
-/** Steps that a curve is taken in. */
-const STEPS = 24;
 const DRAWN = new Set(['path', 'rect', 'polygon', 'polyline', 'line', 'circle', 'ellipse']);
-const PASSED = new Set(['svg', 'g', 'defs', 'title', 'desc', 'style', 'metadata', 'switch', 'symbol']);
+const PASSED = new Set(['svg', 'g', 'a', 'defs', 'title', 'desc', 'style', 'metadata', 'switch', 'symbol']);
+const NEVER_SEEN = new Set(['defs', 'symbol', 'title', 'desc', 'metadata']);
+
+/** A line as the drawing has it: runs of control points, each beginning where the one before ends. */
+interface Curve {
+  readonly runs: readonly (readonly Point2[])[];
+  readonly closed: boolean;
+}
 
 /** The lines of an SVG drawing that an outline may be made of, y upwards. Throws with a sentence where it is no SVG. */
 export function traceSvg(text: string): Traced {
   const root = rootOf(text);
-  const lines: { points: Point2[]; closed: boolean }[] = [];
+  const curves: Curve[] = [];
   const ignored: Record<string, number> = {};
-  const walk = (element: Element, transforms: readonly string[]) => {
-    const own = element.getAttribute('transform');
-    const all = own ? [...transforms, own] : transforms;
+  const told = (what: string) => (ignored[what] = (ignored[what] ?? 0) + 1);
+  const walk = (element: Element, transforms: readonly string[], around: Viewport) => {
     const name = element.localName ?? '';
+    if (NEVER_SEEN.has(name)) return;
+    if (name === 'style') {
+      if (/\b(display|visibility|opacity|transform)\b/.test(element.textContent ?? ''))
+        told('style sheet that hides or moves');
+      return;
+    }
+    const style = styleOf(element);
+    if (isHidden(element, style)) return told('hidden element');
+    const moved = transformOf(element, style);
+    if (moved === undefined) return told('element with a transform that cannot be read');
+    const all = moved === '' ? [...transforms] : [...transforms, moved];
     if (DRAWN.has(name)) {
       const path = pathOf(element);
-      const found = path ? linesOf(path, all) : [];
-      if (found.length > 0) lines.push(...found);
-      else ignored[name] = (ignored[name] ?? 0) + 1;
-    } else if (PASSED.has(name)) {
-      if (name !== 'defs' && name !== 'symbol') for (const child of childrenOf(element)) walk(child, all);
-    } else ignored[name] = (ignored[name] ?? 0) + 1;
+      const found = path ? curvesOf(path, all) : [];
+      if (found.length > 0) curves.push(...found);
+      else told(name);
+    } else if (name === 'svg') {
+      const own = element === root ? rootView(root) : nestedView(element, around);
+      for (const child of childrenOf(element)) walk(child, [...all, ...own.transforms], own.viewport);
+    } else if (PASSED.has(name)) for (const child of childrenOf(element)) walk(child, all, around);
+    else told(name);
   };
-  walk(root, []);
+  walk(root, [], { width: 100, height: 100 });
+  const stray = strayIn(curves.flatMap(({ runs }) => runs.flat()));
+  const lines = curves.map(({ runs, closed }) => ({
+    closed,
+    points: [
+      runs[0]![0]!,
+      ...runs.flatMap((run) => (run.length === 2 ? [run[1]!] : bezierPoints(run, stray))),
+    ],
+  }));
   return { lines, ignored, unit: unitOf(root) };
 }
 
@@ -60,19 +79,6 @@ function* childrenOf(element: Element): Generator<Element> {
     if (child.nodeType === child.ELEMENT_NODE) yield child as Element;
 }
 
-/** mm for one user unit, from the size the drawing gives itself; undefined where it gives none in a real unit. */
-function unitOf(root: Element): number | undefined {
-  const [, size, unit = ''] = /^\s*([\d.]+)\s*([a-z]*)\s*$/i.exec(root.getAttribute('width') ?? '') ?? [];
-  const box = (root.getAttribute('viewBox') ?? '')
-    .trim()
-    .split(/[\s,]+/)
-    .map(Number);
-  const by = MM[unit.toLowerCase()];
-  if (!size || by === undefined) return undefined;
-  const wide = box.length === 4 ? box[2]! : Number(size);
-  return wide > 0 ? (Number(size) * by) / wide : undefined;
-}
-
 const number = (element: Element, name: string): number => Number(element.getAttribute(name) ?? 0) || 0;
 
 function pathOf(element: Element): string | undefined {
@@ -81,7 +87,7 @@ function pathOf(element: Element): string | undefined {
     case 'path':
       return element.getAttribute('d') ?? undefined;
     case 'rect':
-      return `M${get('x')} ${get('y')}h${get('width')}v${get('height')}h${-get('width')}z`;
+      return rectPath(element);
     case 'line':
       return `M${get('x1')} ${get('y1')}L${get('x2')} ${get('y2')}`;
     case 'polygon':
@@ -97,15 +103,29 @@ function pathOf(element: Element): string | undefined {
   }
 }
 
-/** A path's own lines, transformed, its curves in short steps. */
-function linesOf(d: string, transforms: readonly string[]): { points: Point2[]; closed: boolean }[] {
+/** A rectangle, its corners round where it says so: a radius that is not given is as the other. */
+function rectPath(element: Element): string {
+  const [x, y, width, height] = (['x', 'y', 'width', 'height'] as const).map((name) => number(element, name)) as [
+    number, number, number, number,
+  ]; // prettier-ignore
+  const given = (name: 'rx' | 'ry') =>
+    element.hasAttribute(name) ? Math.max(0, number(element, name)) : undefined;
+  const rx = Math.min(given('rx') ?? given('ry') ?? 0, width / 2);
+  const ry = Math.min(given('ry') ?? given('rx') ?? 0, height / 2);
+  if (!(rx > 0 && ry > 0)) return `M${x} ${y}h${width}v${height}h${-width}z`;
+  const arc = (dx: number, dy: number) => `a${rx} ${ry} 0 0 1 ${dx} ${dy}`;
+  return `M${x + rx} ${y}h${width - 2 * rx}${arc(rx, ry)}v${height - 2 * ry}${arc(-rx, ry)}h${2 * rx - width}${arc(-rx, -ry)}v${2 * ry - height}${arc(rx, -ry)}z`;
+}
+
+/** A path's own lines, transformed, their arcs as curves. */
+function curvesOf(d: string, transforms: readonly string[]): Curve[] {
   let path = svgpath(d);
   for (const transform of [...transforms].reverse()) path = path.transform(transform);
-  const lines: { points: Point2[]; closed: boolean }[] = [];
-  let points: Point2[] = [];
+  const curves: Curve[] = [];
+  let runs: Point2[][] = [];
   const end = (closed: boolean) => {
-    if (points.length > 1) lines.push({ points, closed });
-    points = [];
+    if (runs.length > 0) curves.push({ runs, closed });
+    runs = [];
   };
   path
     .abs()
@@ -113,39 +133,17 @@ function linesOf(d: string, transforms: readonly string[]): { points: Point2[]; 
     .unarc()
     .iterate((segment, _index, x, y) => {
       const [command, ...n] = segment as [string, ...number[]];
-      const put = (px: number, py: number) => points.push([px, -py]);
-      if (command === 'M') {
-        end(false);
-        put(n[0]!, n[1]!);
-      } else if (command === 'L') put(n[0]!, n[1]!);
-      else if (command === 'H') put(n[0]!, y);
-      else if (command === 'V') put(x, n[0]!);
-      else if (command === 'C' || command === 'Q') {
-        for (let i = 1; i <= STEPS; i += 1) {
-          const [px, py] =
-            command === 'C' ? cubic([x, y, ...n], i / STEPS) : quadratic([x, y, ...n], i / STEPS);
-          put(px, py);
-        }
-      } else if (command === 'Z') {
-        const first = points[0];
-        end(true);
-        if (first) points = [first];
-      }
+      const run = (...coordinates: number[]) => {
+        const points: Point2[] = [[x, -y]];
+        for (let i = 0; i < coordinates.length; i += 2) points.push([coordinates[i]!, -coordinates[i + 1]!]);
+        runs.push(points);
+      };
+      if (command === 'M') end(false);
+      else if (command === 'H') run(n[0]!, y);
+      else if (command === 'V') run(x, n[0]!);
+      else if (command === 'Z') end(true);
+      else run(...n);
     });
   end(false);
-  return lines;
-}
-
-function cubic(n: readonly number[], t: number): Point2 {
-  const at = (k: 0 | 1) =>
-    (1 - t) ** 3 * n[k]! +
-    3 * (1 - t) ** 2 * t * n[2 + k]! +
-    3 * (1 - t) * t ** 2 * n[4 + k]! +
-    t ** 3 * n[6 + k]!;
-  return [at(0), at(1)];
-}
-
-function quadratic(n: readonly number[], t: number): Point2 {
-  const at = (k: 0 | 1) => (1 - t) ** 2 * n[k]! + 2 * (1 - t) * t * n[2 + k]! + t ** 2 * n[4 + k]!;
-  return [at(0), at(1)];
+  return curves;
 }
