@@ -123,7 +123,8 @@ await command(async () => {
     });
     // At the end, since the units are the job's own: inches, and a number that cannot be taken.
     await take('plan-inches', `/jobs/${demo}/plan`, {}, async (page) => {
-      await page.getByRole('button', { name: /change to inches/ }).click();
+      await page.getByRole('button', { name: 'Lengths in mm: change' }).click();
+      await page.getByRole('menuitemradio', { name: 'Inches to 1/16', exact: true }).click();
       await onPlan(page).getByRole('button', { name: 'Wardrobe pair, left', exact: true }).click();
       const gap = page.getByRole('textbox', { name: 'Gap between neighbours' });
       await gap.fill('1 5/8');

@@ -21,7 +21,10 @@ for (const system of ['mm', 'inches'] as const) {
     request,
   }) => {
     await page.goto(`/jobs/${await demoCopy(request, `Limit in ${system}`)}`);
-    if (system === 'inches') await page.getByRole('button', { name: /change to inches/ }).click();
+    if (system === 'inches') {
+      await page.getByRole('button', { name: 'Lengths in mm: change' }).click();
+      await page.getByRole('menuitemradio', { name: 'Inches to 1/16', exact: true }).click();
+    }
     await page.getByRole('slider', { name: 'Travel of Wardrobe leaf' }).click();
     await expect(page.getByRole('list', { name: 'What it meets' })).toContainText(
       'Touches the roof slope at 93°, 22° short of full travel; pushed on it would go ',

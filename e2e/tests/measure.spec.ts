@@ -223,7 +223,10 @@ test('the space is drawn by runs and turns and from a drawing, with a door and a
       [0, 3, 0, 0],
     ]),
   );
-  await drawing.getByLabel('Unit of the drawing').selectOption('1 m');
+  // It does not say its unit: the size by each is offered, and nothing is drawn before one is chosen.
+  await expect(drawing).toContainText('The file does not say its unit. How large is the room?');
+  await expect(drawing.getByRole('button', { name: 'Draw these walls' })).toBeDisabled();
+  await drawing.getByLabel('Unit of the drawing').selectOption('1 m: 4000 × 3000 mm');
   await expect(drawing).toContainText('4 corners, 4000 × 3000 mm');
   await expect(drawing).toContainText('1 × text');
   await give(
@@ -275,7 +278,7 @@ test('what cannot be right is told by its place, and the rest is offered', async
     /^Row 3: There is no dimension “The space: width”/,
     /^Row 4: 2.4 mm is far from/,
     /^Row 5: There is no dimension “space\/nothing”/,
-    /^Row 7: “many” is no length/,
+    /^Row 7: “many” cannot be taken/,
     /^Row 8: “furlong” is no unit/,
   ]);
   // Nothing is in until it is taken, and then all that was good.

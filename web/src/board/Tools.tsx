@@ -1,16 +1,15 @@
-import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import { Keyboard, Moon, Printer, Redo2, Search, Sun, Undo2 } from 'lucide-react';
 import type { Actions } from '../commands/Hotkeys';
 import { useApp } from '../store';
 import { useSheet } from '../theme/SheetProvider';
+import { UnitsMenu } from './UnitsMenu';
 
 const ICON = { size: 22, strokeWidth: 1.8 };
 
 /** Undo, redo, units and the light of the sheet, at the foot of the pole. */
 export function Tools({ actions }: { actions: Actions }) {
   const { sheet } = useSheet();
-  const system = useApp(({ job }) => job?.plan.units.system);
   const last = useApp(({ job }) => job?.history.done.at(-1)?.name);
   const next = useApp(({ job }) => job?.history.undone.at(-1)?.name);
   return (
@@ -37,13 +36,7 @@ export function Tools({ actions }: { actions: Actions }) {
       <IconButton aria-label="Print the sheet" title="Print the sheet" onClick={actions.print}>
         <Printer {...ICON} />
       </IconButton>
-      <Button
-        aria-label={system === 'mm' ? 'Lengths in mm: change to inches' : 'Lengths in inches: change to mm'}
-        onClick={actions.units}
-        sx={{ minWidth: 44, px: 0, color: 'text.primary' }}
-      >
-        {system}
-      </Button>
+      <UnitsMenu />
       <IconButton aria-label={sheet === 'light' ? 'Dark sheet' : 'Light sheet'} onClick={actions.light}>
         {sheet === 'light' ? <Moon {...ICON} /> : <Sun {...ICON} />}
       </IconButton>

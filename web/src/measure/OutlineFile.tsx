@@ -68,7 +68,7 @@ export function OutlineFile({ plan }: { plan: Plan }) {
       words="A DXF or SVG file; its largest closed outline becomes the walls."
       accept=".dxf,.svg,image/svg+xml"
       onFile={(file) => void open(file)}
-      trouble={trouble ?? (read && !read.ok ? read.message : undefined)}
+      trouble={trouble ?? (read && !read.ok ? read.message : noneIn(found))}
       busy={busy}
       onStop={stop}
     >
@@ -123,6 +123,14 @@ export function OutlineFile({ plan }: { plan: Plan }) {
 function sizeText({ units }: Plan, outline: readonly Point2[]): string {
   const size = (axis: 0 | 1) => Math.max(...outline.map((point) => point[axis]));
   return `${formatLength(size(0), units)} × ${formatLength(size(1), units, true)}`;
+}
+
+/** Why there is no outline, whatever the unit may be. */
+function noneIn(found: Drawing | undefined): string | undefined {
+  const [first] = found?.each ?? [];
+  return found?.unit === undefined && first && !first.read.ok && found?.each.every(({ read }) => !read.ok)
+    ? first.read.message
+    : undefined;
 }
 
 /** How near the walls stay to what was drawn, and what that takes of the room. */
