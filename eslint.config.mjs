@@ -48,9 +48,9 @@ export default tseslint.config(
           patterns: [
             {
               regex:
-                '^(?!\\.{1,2}/|(valibot|earcut|flatbush|flatqueue|quickhull3d|simple-statistics|simplify-js)$)',
+                '^(?!\\.{1,2}/|(valibot|earcut|flatbush|flatqueue|quickhull3d|simple-statistics)$)',
               message:
-                'core imports its own files, valibot, earcut, flatbush, flatqueue, quickhull3d, simple-statistics and simplify-js, nothing else.',
+                'core imports its own files, valibot, earcut, flatbush, flatqueue, quickhull3d and simple-statistics, nothing else.',
             },
             { regex: '/(server|web|e2e|bench|cli)/', message: 'core imports nothing from the other rooms.' },
           ],

@@ -1,6 +1,6 @@
-import simplify from 'simplify-js';
 import { outlineFault } from '../solid/outline';
 import type { Point2 } from '../solid/prism';
+import { fewestCorners } from './fewestCorners';
 
 /** Points nearer than this are one, mm. */
 const SAME = 1e-6;
@@ -8,10 +8,20 @@ const SAME = 1e-6;
 const TRACED = 0.01;
 /** A chord may stray by this share of the tolerance: the rest is for what is pushed besides. */
 const CHORD = 0.95;
-/** Stretches that stray are drawn finer down to this share of the tolerance. */
-const FINEST = 1 / 64;
-/** Walls that turn by less than this from one to the next are shifted together: their lines meet too far off. Sine of the angle. */
-const STRAIGHT = 5e-3;
+/** Stretches that stray are drawn finer down to this share of the tolerance: then corner by corner as they were traced. */
+const FINEST = 1 / 4096;
+/** What stands so far before a wall stands in the room, mm; what is farther off belongs to another place. */
+const STANDS = 2e-3;
+const NEAR = 20;
+/** Less than this no wall is pushed, mm: curves are traced no finer. */
+const LEAST_PUSH = 5e-3;
+/** A turn of more than this is a corner that was drawn, not a step of a curve: 10 degrees. */
+const SHARP = Math.PI / 18;
+/** A straight wall beside a curve is longer than this, mm, and than so many steps of the curve. */
+const LONG = 30;
+const STEPS = 8;
+/** Walls that turn by less than this from one to the next run on into each other: the sine of the angle. */
+const FLAT = 0.15;
 
 /**
  * An outline of fewer corners that stays within a tolerance of the finer one, and never outside it: where the chord of a
@@ -20,8 +30,6 @@ const STRAIGHT = 5e-3;
  * @param loop  counter-clockwise, the room to its left, mm
  * @param tolerance  mm
  * @returns undefined where no such outline is sound, as where a room is narrower than the tolerance
- * @source Douglas and Peucker 1973 (the package simplify-js), between two corners that belong to any outline: the least and
- * the one farthest from it
  */
 export function safeOutline(loop: readonly Point2[], tolerance: number): Point2[] | undefined {
   const points = loop.filter(([x, y], i) => {
@@ -34,12 +42,11 @@ export function safeOutline(loop: readonly Point2[], tolerance: number): Point2[
   for (let stray = tolerance; ; stray /= 2) {
     if (kept.length < 3) return undefined;
     const walls = kept.map((from, k) => wallOf(points, from, kept[(k + 1) % kept.length]!));
-    const pushed = pushedTogether(walls);
     const outline = walls.map((wall, k): Point2 => {
       const before = (k + walls.length - 1) % walls.length;
-      return meeting(walls[before]!, pushed[before]!, wall, pushed[k]!);
+      return meeting(walls[before]!, wall);
     });
-    const astray = strayed(walls, pushed, outline, tolerance);
+    const astray = strayed(points, kept, walls, outline, tolerance);
     if (astray.size === 0) {
       const plain = withoutStraight(outline);
       return plain.length < 3 || outlineFault(plain) ? undefined : plain;
@@ -58,15 +65,29 @@ interface Corner {
   readonly at: number;
 }
 
-/** The corners of a round that Douglas and Peucker keep. */
+/** The corners of a round that are kept: those that were drawn as corners, and between them as few as curves need. */
 function roughly(corners: readonly Corner[], stray: number): Corner[] {
+  const sharp = corners.filter((_, i) => isSharp(corners, i));
+  const kept = sharp.length > 1 ? sharp : ends(corners);
+  return kept.flatMap((from, k) => simplified(stretchOf(corners, from, kept[(k + 1) % kept.length]!), stray));
+}
+
+/** Where the outline turns at once, and where a straight wall runs into a curve: the one is long, the steps of the other are short. */
+function isSharp(corners: readonly Corner[], i: number): boolean {
+  const n = corners.length;
+  const [a, b, c] = [corners[(i + n - 1) % n]!, corners[i]!, corners[(i + 1) % n]!];
+  const [ux, uy, vx, vy] = [b.x - a.x, b.y - a.y, c.x - b.x, c.y - b.y];
+  if (Math.abs(Math.atan2(ux * vy - uy * vx, ux * vx + uy * vy)) > SHARP) return true;
+  const [before, after] = [Math.hypot(ux, uy), Math.hypot(vx, vy)];
+  return Math.max(before, after) > Math.max(LONG, STEPS * Math.min(before, after));
+}
+
+/** Of a round without corners: its least point and the one farthest from that. */
+function ends(corners: readonly Corner[]): Corner[] {
   const first = corners.reduce((least, one) => (one.x < least.x || (one.x === least.x && one.y < least.y) ? one : least)); // prettier-ignore
   const away = ({ x, y }: Corner) => Math.hypot(x - first.x, y - first.y);
   const far = corners.reduce((most, one) => (away(one) > away(most) ? one : most));
-  return [
-    ...simplified(stretchOf(corners, first, far), stray),
-    ...simplified(stretchOf(corners, far, first), stray),
-  ];
+  return first.at < far.at ? [first, far] : [far, first];
 }
 
 /** The corners from one to another, both with it. */
@@ -78,35 +99,64 @@ function stretchOf(corners: readonly Corner[], from: Corner, to: Corner): Corner
 
 /** What is kept of a stretch, without its last corner, at which the next one begins. */
 const simplified = (stretch: readonly Corner[], stray: number): Corner[] =>
-  (simplify([...stretch], CHORD * stray, true) as Corner[]).slice(0, -1);
+  fewestCorners(stretch, CHORD * stray);
 
 /**
  * The walls that must be drawn finer: what strays to both sides is pushed as far as to the one, and leaves the other so much
- * farther behind; a corner sharper than a right angle loses more of its tip than its walls are pushed; and a wall shorter
- * than those beside it are pushed comes to run the other way.
+ * farther behind; a corner sharper than a right angle loses more of its tip than its walls are pushed; a wall shorter than
+ * those beside it are pushed comes to run the other way; and where a wall that is pushed meets one that is not at a flat
+ * angle, the one is cut back, or the other drawn on, over more than its own stretch.
  */
 function strayed(
+  points: readonly Point2[],
+  kept: readonly Corner[],
   walls: readonly StraightWall[],
-  pushed: readonly number[],
   outline: readonly Point2[],
   tolerance: number,
 ): ReadonlySet<number> {
   const n = walls.length;
   const astray = new Set<number>();
-  const add = (k: number) => {
-    // One that stands for no more than two corners cannot be drawn finer: those beside it can.
-    for (const i of walls[k]!.curved ? [k] : [(k + n - 1) % n, k, (k + 1) % n])
-      if (walls[i]!.curved) astray.add(i);
+  const around = (k: number) => [(k + n - 1) % n, k, (k + 1) % n];
+  // A wall is overrun by those beside it that are pushed: these are drawn finer, so that they need be pushed less.
+  const overrun = (k: number) => {
+    const curved = around(k).filter((i) => walls[i]!.curved);
+    const toBlame = curved.filter((i) => walls[i]!.push > 0);
+    for (const i of toBlame.length > 0 ? toBlame : curved) astray.add(i);
   };
-  walls.forEach(({ from, along, behind }, k) => {
+  walls.forEach(({ from, along, push, behind }, k) => {
     const [[x, y], [nx, ny]] = [outline[k]!, outline[(k + 1) % n]!];
-    if (pushed[k]! + behind > tolerance) add(k);
-    if (along[0] * (nx - x) + along[1] * (ny - y) < 0) add(k);
-    const before = (k + n - 1) % n;
-    const tip = Math.min(toSegment(from, outline[before]!, [x, y]), toSegment(from, [x, y], [nx, ny]));
-    if (tip > tolerance) for (const i of [before, k]) if (pushed[i]! > 0) add(i);
+    const before = ([px, py]: Point2) => along[0] * (py - from[1]) - along[1] * (px - from[0]);
+    const out = Math.max(push, before([x, y]), before([nx, ny]));
+    if (out + behind > tolerance && walls[k]!.curved) astray.add(k);
+    if (along[0] * (nx - x) + along[1] * (ny - y) < 0) overrun(k);
+    const last = (k + n - 1) % n;
+    const tip = Math.min(toSegment(from, outline[last]!, [x, y]), toSegment(from, [x, y], [nx, ny]));
+    for (const other of [last, (k + 1) % n])
+      if (standsIn(points, kept[other]!, kept[(other + 1) % n]!, [x, y], [nx, ny])) {
+        overrun(k);
+        overrun(other);
+      }
+    if (tip > tolerance) for (const i of [last, k]) if (walls[i]!.push > 0) overrun(i);
   });
   return astray;
+}
+
+/** Whether a corner of a stretch stands in the room before a wall that was drawn for another. */
+function standsIn(
+  points: readonly Point2[],
+  from: Corner,
+  to: Corner,
+  [ax, ay]: Point2,
+  [bx, by]: Point2,
+): boolean {
+  const long = Math.hypot(bx - ax, by - ay);
+  const [ux, uy] = [(bx - ax) / long, (by - ay) / long];
+  for (let i = from.at; ; i = (i + 1) % points.length) {
+    const [x, y] = points[i]!;
+    const [along, before] = [ux * (x - ax) + uy * (y - ay), ux * (y - ay) - uy * (x - ax)];
+    if (along > 0 && along < long && before > STANDS && before < NEAR) return true;
+    if (i === to.at) return false;
+  }
 }
 
 function toSegment([x, y]: Point2, [ax, ay]: Point2, [bx, by]: Point2): number {
@@ -138,38 +188,37 @@ function wallOf(points: readonly Point2[], from: Corner, to: Corner): StraightWa
     push = Math.max(push, before);
     behind = Math.max(behind, -before);
   }
-  return { from: [from.x, from.y], along: [ux, uy], push: push > SAME ? push + TRACED : 0, behind, curved };
+  return {
+    from: [from.x, from.y],
+    along: [ux, uy],
+    push: push > LEAST_PUSH ? push + TRACED : 0,
+    behind,
+    curved,
+  };
 }
 
 const sine = (a: StraightWall, b: StraightWall) => a.along[0] * b.along[1] - a.along[1] * b.along[0];
 const onward = (a: StraightWall, b: StraightWall) => a.along[0] * b.along[0] + a.along[1] * b.along[1] > 0;
 
-/** How far each wall is pushed: those that run on nearly straight as far as the one of them that must go farthest. */
-function pushedTogether(walls: readonly StraightWall[]): number[] {
-  const pushed = walls.map(({ push }) => push);
-  // Twice round, so that a run across the first wall is settled as well.
-  for (let k = 0; k < 2 * walls.length; k += 1) {
-    const [i, j] = [k % walls.length, (k + 1) % walls.length];
-    const straight = Math.abs(sine(walls[i]!, walls[j]!)) < STRAIGHT && onward(walls[i]!, walls[j]!);
-    if (straight) pushed[j] = Math.max(pushed[j]!, pushed[i]!);
-  }
-  for (let k = 2 * walls.length; k > 0; k -= 1) {
-    const [i, j] = [(k - 1) % walls.length, k % walls.length];
-    const straight = Math.abs(sine(walls[i]!, walls[j]!)) < STRAIGHT && onward(walls[i]!, walls[j]!);
-    if (straight) pushed[i] = Math.max(pushed[i]!, pushed[j]!);
-  }
-  return pushed;
-}
-
-/** Where two walls meet once they are pushed into the room. */
-function meeting(before: StraightWall, left: number, wall: StraightWall, right: number): Point2 {
+/**
+ * Where two walls meet once they are pushed into the room. At a corner each keeps its own line. Where one runs on into the
+ * other, their lines would meet far off: there both end as far out as the one that is pushed farther, which leans the other
+ * away from what it stands for, never into it.
+ */
+function meeting(before: StraightWall, wall: StraightWall): Point2 {
   const [x, y] = wall.from;
+  const [left, right] = [before.push, wall.push];
   if (left === 0 && right === 0) return wall.from;
-  const turn = sine(before, wall);
-  if (Math.abs(turn) < STRAIGHT) return [x - wall.along[1] * right, y + wall.along[0] * right];
-  // Along both: the point that is `left` before the one and `right` before the other.
   const [a, b] = [before.along, wall.along];
-  return [x + (left * b[0] - right * a[0]) / turn, y + (left * b[1] - right * a[1]) / turn];
+  const turn = sine(before, wall);
+  if (Math.abs(turn) > FLAT || !onward(before, wall))
+    // Along both: the point that is `left` before the one and `right` before the other.
+    return [x + (left * b[0] - right * a[0]) / turn, y + (left * b[1] - right * a[1]) / turn];
+  const out = Math.max(left, right);
+  // Half way between the two ways before them; so flat, its length is that of either but for a few thousandths.
+  const [mx, my] = [-(a[1] + b[1]), a[0] + b[0]];
+  const by = (2 * out) / (mx * mx + my * my);
+  return [x + by * mx, y + by * my];
 }
 
 /** Without corners twice, and without those on a line between their neighbours. */
