@@ -56,7 +56,8 @@ export function showLength(mm: number, units: Units): ShownLength {
   return {
     sign: parts === 0 && hair === '' ? '' : sign,
     feet: feet > 0 ? `${feet}'` : '',
-    whole: whole === 0 && top > 0 ? '' : String(whole),
+    // Behind feet no inches are told as such: 1' 3/8" may be read as a foot and three, or as a slip.
+    whole: whole === 0 && top > 0 && feet === 0 ? '' : String(whole),
     fraction: top > 0 ? `${top}/${bottom}` : '',
     hair,
     mark: inFeet ? '"' : '',

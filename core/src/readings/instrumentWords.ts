@@ -17,7 +17,7 @@ export function instrumentWords(
     case 'off':
       return `Off from the trusted one: ${spelt(fit, say)}, by ${lengths}. Its readings are corrected.${left}`;
     case 'doubted':
-      return `${doubtWords(fit, say)} Its readings stay as they were read, and are doubted by as much.`;
+      return `${doubtWords(fit, say)} Its readings stay as they were read, and are doubted by as much.${left}`;
   }
 }
 
@@ -29,7 +29,7 @@ export function disagreementWords(
 ): string {
   const [one, other] = [nameOf(fit.id), nameOf(fit.against)];
   if (fit.standing === 'doubted') return `${one} and ${other}: ${lowered(doubtWords(fit, say))}`;
-  return `${one} reads ${say(Math.abs(fit.off))} ${fit.off > 0 ? 'more' : 'less'} than ${other}: they cannot both be right. Trust the one you can hold against a rule.`;
+  return `${one} reads ${say(Math.abs(fit.off))} ${fit.off > 0 ? 'more' : 'less'} than ${other}: they cannot both be right. Trust the one that you can hold against a rule.`;
 }
 
 const lowered = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);

@@ -14,7 +14,7 @@ const FINEST = 1 / 4096;
 const STANDS = 2e-3;
 const NEAR = 20;
 /** Less than this no wall is pushed, mm: curves are traced no finer. */
-const LEAST_PUSH = 5e-3;
+const LEAST_PUSH = 2e-3;
 /** A turn of more than this is a corner that was drawn, not a step of a curve: 10 degrees. */
 const SHARP = Math.PI / 18;
 /** A straight wall beside a curve is longer than this, mm, and than so many steps of the curve. */
@@ -65,10 +65,13 @@ interface Corner {
   readonly at: number;
 }
 
-/** The corners of a round that are kept: those that were drawn as corners, and between them as few as curves need. */
+/**
+ * The corners of a round that are kept: those that were drawn as corners, those at which a curve reaches farthest to one of
+ * the four sides, so that a room stays as wide and as deep as it was drawn, and between them as few as curves need.
+ */
 function roughly(corners: readonly Corner[], stray: number): Corner[] {
-  const sharp = corners.filter((_, i) => isSharp(corners, i));
-  const kept = sharp.length > 1 ? sharp : ends(corners);
+  const farthest = extremes(corners);
+  const kept = corners.filter((corner, i) => farthest.has(corner) || isSharp(corners, i));
   return kept.flatMap((from, k) => simplified(stretchOf(corners, from, kept[(k + 1) % kept.length]!), stray));
 }
 
@@ -82,12 +85,16 @@ function isSharp(corners: readonly Corner[], i: number): boolean {
   return Math.max(before, after) > Math.max(LONG, STEPS * Math.min(before, after));
 }
 
-/** Of a round without corners: its least point and the one farthest from that. */
-function ends(corners: readonly Corner[]): Corner[] {
-  const first = corners.reduce((least, one) => (one.x < least.x || (one.x === least.x && one.y < least.y) ? one : least)); // prettier-ignore
-  const away = ({ x, y }: Corner) => Math.hypot(x - first.x, y - first.y);
-  const far = corners.reduce((most, one) => (away(one) > away(most) ? one : most));
-  return first.at < far.at ? [first, far] : [far, first];
+/** The first corners that lie farthest to the four sides. */
+function extremes(corners: readonly Corner[]): ReadonlySet<Corner> {
+  const first = (before: (a: Corner, b: Corner) => boolean) =>
+    corners.reduce((most, one) => (before(one, most) ? one : most));
+  return new Set([
+    first((a, b) => a.x < b.x),
+    first((a, b) => a.x > b.x),
+    first((a, b) => a.y < b.y),
+    first((a, b) => a.y > b.y),
+  ]);
 }
 
 /** The corners from one to another, both with it. */

@@ -70,6 +70,8 @@ function fitWords(rows: readonly Point2[], say: (mm: number) => string): OffsetW
   const fit = fitOffsets(rows);
   if (!fit) return [];
   const { row, mm } = fit.worst;
+  if (Math.abs(mm) <= DOUBT)
+    return [{ words: 'Fitted with a curve of few bends, no row stands out.', strong: false }];
   return [
     {
       words: `Fitted with a curve of few bends, row ${row + 1} lies farthest off it: ${say(Math.abs(mm))}. Read it again if the side is smooth there.`,

@@ -78,7 +78,7 @@ export function OutlineFile({ plan }: { plan: Plan }) {
             <Typography sx={{ flex: 1 }}>
               {unit === undefined
                 ? 'The file does not say its unit. How large is the room?'
-                : 'One unit of the drawing is'}
+                : 'One unit of it is'}
             </Typography>
             <NativeSelect
               value={unit === undefined ? '' : String(unit)}

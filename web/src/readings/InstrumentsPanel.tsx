@@ -50,7 +50,10 @@ export function InstrumentsPanel({ plan }: { plan: Plan }) {
   const names = new Map(instruments.map((one) => [one.id, one.name]));
   const of = (tool: string, at: string) => checks.find((one) => one.instrument === tool && one.of === at)?.mm;
   const here = checks.filter((one) => one.of === length);
-  const anyTrusted = instruments.some(({ trusted }) => trusted);
+  const trusted = instruments.find((one) => one.trusted)?.id;
+  const anyTrusted = trusted !== undefined;
+  // What is held against the trusted one is told with each instrument.
+  const apart = comparison.disagreements.filter(({ id, against }) => id !== trusted && against !== trusted);
   const keep = async (instrument: Instrument) => {
     setWrong(await dispatch(sendMany({ instruments: [instrument], readings: [] })));
   };
@@ -88,7 +91,7 @@ export function InstrumentsPanel({ plan }: { plan: Plan }) {
           </Box>
         ))}
       </Box>
-      {comparison.disagreements.map((pair) => (
+      {apart.map((pair) => (
         <Typography key={`${pair.id} ${pair.against}`} role="alert" sx={{ color: 'error.main', py: 0.5 }}>
           {disagreementWords(pair, (id) => names.get(id) ?? 'An instrument that is gone', say)}
         </Typography>

@@ -10,6 +10,10 @@ import { rounded, stepOf } from './snap';
 /** What a finger finds about a corner, px, and what is seen of it. */
 const TARGET = 22;
 const SIDE = 9;
+/** Corners along a curve have a handle only where this much is between them, px: nearer to, there is room for more. */
+const APART = 20;
+/** A wall that turns by more than this, degrees, turns at a corner of its own. */
+const SHARP = 15;
 /** A corner dragged this near the line of another catches on it, px. */
 const CATCH = 8;
 
@@ -63,6 +67,7 @@ export function OutlineByHand({ plan, frame }: { plan: Plan; frame: SheetFrame }
     target.addEventListener('pointermove', move);
     target.addEventListener('pointerup', end, { once: true });
   };
+  const shown = handlesFor(corners.map(({ x, y }) => frame.put([x.mm, y.mm, 0])));
   const keys = (i: number) => (event: React.KeyboardEvent) => {
     const step = (event.shiftKey ? 10 : 1) * stepOf(plan.units);
     const by: Record<string, Point2> = {
@@ -90,6 +95,7 @@ export function OutlineByHand({ plan, frame }: { plan: Plan; frame: SheetFrame }
         />
       )}
       {corners.map((corner, i) => {
+        if (!shown.has(i)) return null;
         const [x, y] = frame.put([...place(i), 0]);
         return (
           <g
@@ -125,6 +131,22 @@ export function OutlineByHand({ plan, frame }: { plan: Plan; frame: SheetFrame }
       )}
     </g>
   );
+}
+
+/** Which corners have a handle: all where walls turn sharply, and of a curve as many as stand apart on the sheet. */
+function handlesFor(corners: readonly Point2[]): ReadonlySet<number> {
+  const n = corners.length;
+  const turn = (i: number) => {
+    const [[ax, ay], [bx, by], [cx, cy]] = [corners[(i + n - 1) % n]!, corners[i]!, corners[(i + 1) % n]!];
+    const turned = Math.atan2(cy - by, cx - bx) - Math.atan2(by - ay, bx - ax);
+    return Math.abs(turned - 2 * Math.PI * Math.round(turned / (2 * Math.PI))) * (180 / Math.PI);
+  };
+  const shown = new Set([...corners.keys()].filter((i) => turn(i) > SHARP));
+  corners.forEach(([x, y], i) => {
+    const crowded = [...shown].some((k) => Math.hypot(corners[k]![0] - x, corners[k]![1] - y) < APART);
+    if (!crowded) shown.add(i);
+  });
+  return shown;
 }
 
 /** The walls as they were read, what is off drawn larger, over the plan view. */
