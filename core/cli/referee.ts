@@ -1,6 +1,7 @@
 /**
  * `npm run -s referee -- --scenes N --seed S`: random scenes of every joint, the engine's answers held against manifold-3d over poses
- * worked out apart from it. `--orders N` instead: its orders, ways and words of two to five movers. With `--prove` each fault that the engine once had (or `--only` those
+ * worked out apart from it. `--orders N` instead: its orders, ways and words of two to five movers; `--readings N`: so many tapes held against a
+ * trusted rule, and rooms whose lengths between corners were read, with slips as hands make them. With `--prove` each fault that the engine once had (or `--only` those
  * of a letter) is put back in a copy, and must be found.
  */
 import { spawn } from 'node:child_process';
@@ -8,6 +9,8 @@ import { cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } f
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { manifoldModule } from '../src/testing/manifoldGap';
+import { studyRooms } from '../src/testing/readings/studyRooms';
+import { studyTapes } from '../src/testing/readings/studyTapes';
 import { FAULTS, type Fault } from '../src/testing/referee/faults';
 import { tallied, type Tally } from '../src/testing/referee/tally';
 import { talliedOrders, type OrdersTally } from '../src/testing/referee/tallyOrders';
@@ -47,6 +50,32 @@ function printOrders({ scenes, wrong, joints, words, orders, slowest }: OrdersTa
   console.log(`slowest for the engine: scene ${slowest[1]}, ${slowest[0].toFixed(0)} ms`);
   for (const what of wrong.slice(0, 20)) console.log(`  ${what}`);
   console.log(`${wrong.length} disagreements`);
+}
+
+/** Ends with 1 where a correction made a reading worse than it says, or a true room was lost. */
+function printReadings(count: number, seed: number): boolean {
+  const of = (n: number, all: number) => `${n} of ${all} (${((100 * n) / Math.max(1, all)).toFixed(1)} %)`;
+  const tapes = studyTapes(count, seed);
+  console.log(`${tapes.trials} tapes compared with a trusted rule at one to eight lengths`);
+  console.log(`  good tapes called off or doubted: ${of(tapes.falseAlarms, tapes.good)}`);
+  console.log(
+    `  tapes off by 3 mm or more, three lengths compared, corrected: ${of(tapes.corrected, tapes.bad)}`,
+  );
+  console.log(`  slips of 9 mm or more among the checks, nothing said: ${of(tapes.silent, tapes.slipped)}`);
+  console.log(
+    `  readings made worse than three of their sigma by a correction: ${of(tapes.worse, tapes.trials)}`,
+  );
+  console.log(`  readings over 25 mm off once corrected: ${of(tapes.far, tapes.trials)}`);
+  console.log(`  readings beyond three of their sigma: ${of(tapes.beyond, tapes.trials)}`);
+  console.log(`  readings told without doubt: ${of(tapes.certain, tapes.trials)}`);
+  const rooms = studyRooms(count, seed);
+  console.log(`${rooms.rooms} rooms of five shapes, read with a tape to a millimetre`);
+  console.log(`  true rooms lost: ${of(rooms.lost, rooms.good)}`);
+  console.log(`  true rooms in which a length is suspected: ${of(rooms.falseAlarms, rooms.good)}`);
+  console.log(`  slips of 9 mm or more, nothing said: ${of(rooms.silent, rooms.slipped)}`);
+  console.log(`  slips told, the wrong length named first: ${of(rooms.first, rooms.told)}`);
+  console.log(`  first or second: ${of(rooms.second, rooms.told)}`);
+  return tapes.worse + rooms.lost === 0;
 }
 
 /** Put a fault back into a copy of the core, and look how many scenes it takes to find it. */
@@ -97,10 +126,12 @@ function found(source: string, wanted: string): readonly [number, number] {
   return [first, last + 1 - first];
 }
 
+const readingsAsked = process.argv.includes('--readings');
 const ordersAsked = process.argv.includes('--orders');
 const scenes = ordersAsked ? option('orders', 300) : option('scenes', 2000);
 const seed = option('seed', 1);
-if (process.argv.includes('--prove')) {
+if (readingsAsked) process.exitCode = printReadings(option('readings', 10_000), seed) ? 0 : 1;
+else if (process.argv.includes('--prove')) {
   const at = process.argv.indexOf('--only');
   const tried = FAULTS.filter(({ letter }) => at < 0 || letter.startsWith(process.argv[at + 1] ?? ''));
   const queue = [...tried];

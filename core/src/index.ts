@@ -34,8 +34,14 @@ export { roomInCells, roomInMm, wayClearance, type Room, type WayClearance } fro
 export { provenParted, wayThrough, type Place } from './clearance/wayThrough';
 export { orderOfOpening, type Move, type Order, type Parkable } from './clearance/order';
 export { readRuns, runsText } from './space/readRuns';
-export { fitOffsets, offsetCurve, type CurveFit } from './measure/offsets';
-export { offsetRows, offsetsLength, offsetWords, type OffsetThing } from './things/offsetWords';
+export { offsetCurve } from './measure/offsets';
+export {
+  offsetRows,
+  offsetsLength,
+  offsetWords,
+  rowThatStandsOut,
+  type OffsetThing,
+} from './things/offsetWords';
 export { readOffsets } from './measure/readOffsets';
 export {
   CHECK_ITEM,

@@ -99,6 +99,17 @@ describe('what a log of readings comes to', () => {
     expect(one.byDimension.get('space/width')!.slip).toBe(false);
     const two = summarise(log([read('space/width', 3172), read('space/width', 3072)]), () => 'mean');
     expect(two.byDimension.get('space/width')!.slip).toBe(true);
+    // A centimetre at one place is a slip; from the top of a wall to its foot it may be the wall.
+    const at = (mm: number, place: Reading['place']): Reading => ({
+      ...read('space/width', mm, TAPE),
+      place,
+    });
+    const slip = (...readings: Reading[]) =>
+      summarise(log(readings), () => 'mean').byDimension.get('space/width')!.slip;
+    expect([slip(at(3600, 'top'), at(3610, 'top')), slip(at(3600, 'top'), at(3610, 'bottom'))]).toEqual([
+      true,
+      false,
+    ]);
   });
 
   it.each([

@@ -41,6 +41,8 @@ const SIGMA: Record<Instrument['kind'], number> = {
 const UNTOLD = 2;
 /** Readings of one dimension farther apart than this, mm and as a share, are looked at again: a digit misread. CP. */
 const SLIP = { mm: 20, share: 0.03 };
+/** Two readings at one place farther apart than this, mm and in standard deviations of their difference, are so as well. CP. */
+const SAME_PLACE = { mm: 8, sigmas: 4 };
 
 /**
  * What a log of readings comes to: instruments held against each other by the lengths that several of them read, every
@@ -84,10 +86,24 @@ export function summarise(log: ReadingLog, ruleOf: (of: string) => GoverningRule
   }
   for (const [of, readings] of grouped) {
     const governs = governing(readings, ruleOf(of))!;
-    const slip = governs.spread > Math.max(SLIP.mm, SLIP.share * governs.mm);
+    const slip = governs.spread > Math.max(SLIP.mm, SLIP.share * governs.mm) || slipInPlace(readings);
     byDimension.set(of, { of, readings, governs, slip });
   }
   return { comparison, byDimension };
+}
+
+/** Whether two readings at one place differ by more than a hand and their instruments explain: there no wall is between them. */
+function slipInPlace(readings: readonly Corrected[]): boolean {
+  return readings.some((one, i) =>
+    readings
+      .slice(i + 1)
+      .some(
+        (other) =>
+          one.reading.place === other.reading.place &&
+          Math.abs(one.mm - other.mm) >
+            Math.max(SAME_PLACE.mm, SAME_PLACE.sigmas * Math.hypot(one.sigma, other.sigma)),
+      ),
+  );
 }
 
 /** The lengths of the instrument check, in their order: of each, the mean of what an instrument read. */

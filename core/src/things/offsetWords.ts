@@ -66,12 +66,19 @@ function strayWords(
   ];
 }
 
+/** The row that lies farther off a curve of few bends than it is known, and by how much, mm; undefined where none does. */
+export function rowThatStandsOut(
+  rows: readonly Point2[],
+): { readonly row: number; readonly mm: number } | undefined {
+  const worst = fitOffsets(rows)?.worst;
+  return worst && Math.abs(worst.mm) > DOUBT ? worst : undefined;
+}
+
 function fitWords(rows: readonly Point2[], say: (mm: number) => string): OffsetWords[] {
-  const fit = fitOffsets(rows);
-  if (!fit) return [];
-  const { row, mm } = fit.worst;
-  if (Math.abs(mm) <= DOUBT)
-    return [{ words: 'Fitted with a curve of few bends, no row stands out.', strong: false }];
+  if (!fitOffsets(rows)) return [];
+  const worst = rowThatStandsOut(rows);
+  if (!worst) return [{ words: 'Fitted with a curve of few bends, no row stands out.', strong: false }];
+  const { row, mm } = worst;
   return [
     {
       words: `Fitted with a curve of few bends, row ${row + 1} lies farthest off it: ${say(Math.abs(mm))}. Read it again if the side is smooth there.`,

@@ -1,13 +1,13 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import {
-  fitOffsets,
   lengthText,
   offsetCurve,
   offsetRows,
   offsetsLength,
   offsetWords,
   readOffsets,
+  rowThatStandsOut,
   type Change,
   type OffsetThing,
   type Point2,
@@ -105,7 +105,7 @@ export function OffsetsField({ label, path, name, thing, units }: Props) {
 function Curve({ thing }: { thing: OffsetThing }) {
   const rows = offsetRows(thing);
   const long = offsetsLength(thing);
-  const worst = fitOffsets(rows)?.worst.row;
+  const worst = rowThatStandsOut(rows)?.row;
   const curve = offsetCurve(rows, thing.shape.curve).points(0.2);
   const deepest = Math.max(1, ...curve.map(([, y]) => y), ...rows.map(([, y]) => y));
   const at = ([x, y]: Point2): Point2 => [
