@@ -73,11 +73,14 @@ describe('readings as rows of a CSV file', () => {
           '2400,space/height,mm,a,comma too many',
           '',
           '240,space/height,cm,',
+          '1.2,check/1,mm,Old tape',
+          '1200,check/2,mm,Old tape',
+          '120,check/2,mm,New tape',
         ),
         context(),
       ),
     );
-    expect(log.readings.map(({ mm }) => mm)).toEqual([2998, 118.125 * 25.4, 2400]);
+    expect(log.readings.map(({ mm }) => mm)).toEqual([2998, 118.125 * 25.4, 2400, 1200]);
     expect(log.instruments.map(({ name }) => name)).toEqual(['Old tape']);
     expect(issues.map(({ row, message }) => [row, message.slice(0, 24)])).toEqual([
       [3, '2.4 mm is far from the 2'],
@@ -85,6 +88,8 @@ describe('readings as rows of a CSV file', () => {
       [6, 'There is no dimension “n'],
       [7, 'A reading must be more t'],
       [8, 'This row has 5 cells, an'],
+      [11, '1.2 mm is short for a le'],
+      [13, '120 mm is far from the 1'],
     ]);
   });
 
@@ -198,6 +203,21 @@ describe('an outline out of a drawing', () => {
       ]),
     );
     expect(outlineOf(of(...star), 1).ok).toBe(false);
+  });
+
+  it('of more corners than can be taken is drawn as much coarser as it must be, and says how near it stays', () => {
+    // A wall of 600 teeth of 3 mm, 12 m long.
+    const teeth = Array.from({ length: 601 }, (_, i): Point2 => [12_000 - 20 * i, 3000 + (i % 2 ? 3 : 0)]);
+    const read = outlineOf(of(line([[0, 0], [12_000, 0], ...teeth], true)), 1); // prettier-ignore
+    expect(read).toMatchObject({ ok: true, tolerance: 8, drawnCorners: 603 });
+    expect(read.ok && read.outline.length).toBeLessThan(10);
+    expect(read.ok && Math.max(...read.outline.map(([, y]) => y))).toBeLessThan(3003);
+    // Teeth of 30 mm are no wall that can be taken.
+    const saw = teeth.map(([x, y]): Point2 => [x, y > 3000 ? 3030 : y]);
+    expect(outlineOf(of(line([[0, 0], [12_000, 0], ...saw], true)), 1)).toMatchObject({
+      ok: false,
+      message: expect.stringMatching(/^The largest outline of this drawing has 603 corners, and cannot be drawn within 8 mm/),
+    }); // prettier-ignore
   });
 
   it('that crosses itself is told by its wall', () => {

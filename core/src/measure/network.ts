@@ -44,8 +44,6 @@ const STILL = 1e-6;
 const ROUNDED = 1e-11;
 /** Damping is begun with so little, and given up beyond so much. */
 const DAMPED = { first: 1e-6, least: 1e-12, most: 1e12 };
-/** A shape so many times as large as its longest length is none. */
-const AWAY = 3;
 
 /**
  * Corners from the lengths between them, by least squares: of n corners 2n - 3 lengths fix the shape, and each one more
@@ -88,10 +86,8 @@ export function adjustCorners(drawn: readonly Point2[], ties: readonly Tie[]): A
       damping = Math.max(DAMPED.least, damping / 10);
     } else damping *= 10;
   }
-  const longest = Math.max(...ties.map(({ read }) => read.mm));
   const lower = factored(equations(local, ties, unknowns).normal);
-  const near = local.every((point) => Math.hypot(...point) <= AWAY * longest);
-  if (!settled || !lower || !near) return { kind: 'unsettled' };
+  if (!settled || !lower) return { kind: 'unsettled' };
   return {
     kind: 'settled',
     corners: local.map(([x, y]): Point2 => [ox + c * x - s * y, oy + s * x + c * y]),

@@ -78,6 +78,7 @@ describe('a curve taken off as a table of offsets', () => {
   it('a spline that swings past its rows is told, and what nobody measured', () => {
     const rows = [[0, 50], [500, 50], [520, 90], [560, 90], [580, 50], [1000, 50]] as const; // prettier-ignore
     const made = newThing(newPlan('A room'), 'curved side') as OffsetThing;
+    expect(made.shape.curve).toBe('smooth');
     const table = rows.map(([station, depth]) => ({ station: { mm: station }, depth: { mm: depth } }));
     const told = (curve: 'smooth' | 'spline', width = 1000) =>
       offsetWords({ ...made, width: { mm: width }, shape: { ...made.shape, curve, table } }, MILLIMETRES);

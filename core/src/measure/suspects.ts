@@ -20,8 +20,8 @@ const SKEW = 15;
 const MEANT = 3;
 /** So many are tried, those with the largest residuals. */
 const MOST_TRIED = 8;
-/** How much likelier a slip of figures is than any other of the same size, by the mm that a hand might be off. */
-const FIGURES = 50;
+/** How much likelier a slip of figures that fits is than any other, times the mm that what the others make of it is known to. */
+const FIGURES = 10;
 /**
  * The lengths that may be the wrong one where they cannot all be true, the likeliest first; none where they can. Each is left
  * out in turn: it is the likelier the better the others then agree, the nearer the corners are to the angles they were drawn

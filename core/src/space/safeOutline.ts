@@ -10,9 +10,6 @@ const TRACED = 0.01;
 const CHORD = 0.95;
 /** Stretches that stray are drawn finer down to this share of the tolerance: then corner by corner as they were traced. */
 const FINEST = 1 / 4096;
-/** What stands so far before a wall stands in the room, mm; what is farther off belongs to another place. */
-const STANDS = 2e-3;
-const NEAR = 20;
 /** Less than this no wall is pushed, mm: curves are traced no finer. */
 const LEAST_PUSH = 2e-3;
 /** A turn of more than this is a corner that was drawn, not a step of a curve: 10 degrees. */
@@ -46,7 +43,7 @@ export function safeOutline(loop: readonly Point2[], tolerance: number): Point2[
       const before = (k + walls.length - 1) % walls.length;
       return meeting(walls[before]!, wall);
     });
-    const astray = strayed(points, kept, walls, outline, tolerance);
+    const astray = strayed(walls, outline, tolerance);
     if (astray.size === 0) {
       const plain = withoutStraight(outline);
       return plain.length < 3 || outlineFault(plain) ? undefined : plain;
@@ -71,16 +68,21 @@ interface Corner {
  */
 function roughly(corners: readonly Corner[], stray: number): Corner[] {
   const farthest = extremes(corners);
-  const kept = corners.filter((corner, i) => farthest.has(corner) || isSharp(corners, i));
+  const kept = corners.filter((corner, i) => farthest.has(corner) || isSharp(corners, i, stray));
   return kept.flatMap((from, k) => simplified(stretchOf(corners, from, kept[(k + 1) % kept.length]!), stray));
 }
 
-/** Where the outline turns at once, and where a straight wall runs into a curve: the one is long, the steps of the other are short. */
-function isSharp(corners: readonly Corner[], i: number): boolean {
+/**
+ * Where the outline turns at once, by more than may be cut off; and where a straight wall runs into a curve: the one is long,
+ * the steps of the other are short.
+ */
+function isSharp(corners: readonly Corner[], i: number, stray: number): boolean {
   const n = corners.length;
   const [a, b, c] = [corners[(i + n - 1) % n]!, corners[i]!, corners[(i + 1) % n]!];
   const [ux, uy, vx, vy] = [b.x - a.x, b.y - a.y, c.x - b.x, c.y - b.y];
-  if (Math.abs(Math.atan2(ux * vy - uy * vx, ux * vx + uy * vy)) > SHARP) return true;
+  const turn = ux * vy - uy * vx;
+  const chord = Math.hypot(c.x - a.x, c.y - a.y);
+  if (Math.abs(Math.atan2(turn, ux * vx + uy * vy)) > SHARP && Math.abs(turn) > stray * chord) return true;
   const [before, after] = [Math.hypot(ux, uy), Math.hypot(vx, vy)];
   return Math.max(before, after) > Math.max(LONG, STEPS * Math.min(before, after));
 }
@@ -110,60 +112,25 @@ const simplified = (stretch: readonly Corner[], stray: number): Corner[] =>
 
 /**
  * The walls that must be drawn finer: what strays to both sides is pushed as far as to the one, and leaves the other so much
- * farther behind; a corner sharper than a right angle loses more of its tip than its walls are pushed; a wall shorter than
- * those beside it are pushed comes to run the other way; and where a wall that is pushed meets one that is not at a flat
- * angle, the one is cut back, or the other drawn on, over more than its own stretch.
+ * farther behind; and a corner sharper than a right angle loses more of its tip than its walls are pushed.
  */
 function strayed(
-  points: readonly Point2[],
-  kept: readonly Corner[],
   walls: readonly StraightWall[],
   outline: readonly Point2[],
   tolerance: number,
 ): ReadonlySet<number> {
   const n = walls.length;
   const astray = new Set<number>();
-  const around = (k: number) => [(k + n - 1) % n, k, (k + 1) % n];
-  // A wall is overrun by those beside it that are pushed: these are drawn finer, so that they need be pushed less.
-  const overrun = (k: number) => {
-    const curved = around(k).filter((i) => walls[i]!.curved);
-    const toBlame = curved.filter((i) => walls[i]!.push > 0);
-    for (const i of toBlame.length > 0 ? toBlame : curved) astray.add(i);
-  };
   walls.forEach(({ from, along, push, behind }, k) => {
-    const [[x, y], [nx, ny]] = [outline[k]!, outline[(k + 1) % n]!];
-    const before = ([px, py]: Point2) => along[0] * (py - from[1]) - along[1] * (px - from[0]);
-    const out = Math.max(push, before([x, y]), before([nx, ny]));
-    if (out + behind > tolerance && walls[k]!.curved) astray.add(k);
-    if (along[0] * (nx - x) + along[1] * (ny - y) < 0) overrun(k);
+    const [here, next] = [outline[k]!, outline[(k + 1) % n]!];
+    const before = ([x, y]: Point2) => along[0] * (y - from[1]) - along[1] * (x - from[0]);
+    if (Math.max(push, before(here), before(next)) + behind > tolerance) astray.add(k);
     const last = (k + n - 1) % n;
-    const tip = Math.min(toSegment(from, outline[last]!, [x, y]), toSegment(from, [x, y], [nx, ny]));
-    for (const other of [last, (k + 1) % n])
-      if (standsIn(points, kept[other]!, kept[(other + 1) % n]!, [x, y], [nx, ny])) {
-        overrun(k);
-        overrun(other);
-      }
-    if (tip > tolerance) for (const i of [last, k]) if (walls[i]!.push > 0) overrun(i);
+    const tip = Math.min(toSegment(from, outline[last]!, here), toSegment(from, here, next));
+    if (tip > tolerance) for (const i of [last, k]) if (walls[i]!.push > 0) astray.add(i);
   });
-  return astray;
-}
-
-/** Whether a corner of a stretch stands in the room before a wall that was drawn for another. */
-function standsIn(
-  points: readonly Point2[],
-  from: Corner,
-  to: Corner,
-  [ax, ay]: Point2,
-  [bx, by]: Point2,
-): boolean {
-  const long = Math.hypot(bx - ax, by - ay);
-  const [ux, uy] = [(bx - ax) / long, (by - ay) / long];
-  for (let i = from.at; ; i = (i + 1) % points.length) {
-    const [x, y] = points[i]!;
-    const [along, before] = [ux * (x - ax) + uy * (y - ay), ux * (y - ay) - uy * (x - ax)];
-    if (along > 0 && along < long && before > STANDS && before < NEAR) return true;
-    if (i === to.at) return false;
-  }
+  // One that stands for no more than its own two corners cannot be drawn finer.
+  return new Set([...astray].filter((k) => walls[k]!.curved));
 }
 
 function toSegment([x, y]: Point2, [ax, ay]: Point2, [bx, by]: Point2): number {
