@@ -69,6 +69,8 @@ export interface RowContext {
   now(): string;
 }
 
+/** A length is held against so many checks of it before. */
+const MOST_CHECKS = 20;
 /** How many rows between two looks at the clock. */
 const STEP = 250;
 
@@ -108,6 +110,8 @@ export function* readReadingRows(
   );
   const readings: Reading[] = [];
   const ids = new Set<string>();
+  /** What was read of each length that instruments are compared by. */
+  const checks = new Map<string, readonly number[]>();
   for (let i = 1; i < rows.length; i += 1) {
     if (i % STEP === 0) yield i;
     const cells = rows[i]!;
@@ -143,12 +147,11 @@ export function* readReadingRows(
       continue;
     }
     const { mm } = value;
-    const before = readings.filter((one) => one.of === of && isCheck(one)).map((one) => one.mm);
     const doubt =
       mm > 0
         ? dimension
           ? unitDoubt(mm, dimension.mm, MILLIMETRES)
-          : checkDoubt(mm, before, MILLIMETRES)
+          : checkDoubt(mm, checks.get(of) ?? [], MILLIMETRES)
         : undefined;
     if (doubt) {
       told(doubt);
@@ -178,6 +181,7 @@ export function* readReadingRows(
     else if (ids.has(read.output.id)) told('Another row has the same id.');
     else {
       ids.add(read.output.id);
+      if (isCheck(read.output)) checks.set(of, [...(checks.get(of) ?? []), mm].slice(-MOST_CHECKS));
       readings.push(read.output);
     }
   }

@@ -83,6 +83,11 @@ const STUDENT = [12.706, 4.303, 3.182, 2.776, 2.571, 2.447, 2.365, 2.306, 2.262,
 const NORMAL = 1.96;
 /** From so many lengths on a slip among them shows; what one of fewer decides by itself counts in full. */
 const MANY = 5;
+/** More slips than this among the checks, and they are not worth much; so many lengths are tried for each. */
+const MOST_SLIPS = 4;
+const MOST_TRIED = 6;
+/** Of more lengths than this none by itself decides anything. */
+const SWAYED = 24;
 /** So many standard deviations are told with a reading: what one of many lengths decides is to lie within them. */
 const COVERS = 2;
 
@@ -130,13 +135,7 @@ function fitOf(
   if (all.length === 0) return undefined;
   const known = Math.hypot(sigmaOf(id), sigmaOf(against));
   const { kept, slips } = withoutSlips(all, known);
-  const { worst, beyondTapes, ...line } = lineOf(kept, known);
-  const without = all.map((_, i) => {
-    const others = all.toSpliced(i, 1);
-    if (others.length === 0) return { offset: 0, scale: 0 };
-    const { offset, scale } = lineOf(withoutSlips(others, known).kept, known);
-    return { offset, scale };
-  });
+  const { line, worst, beyondTapes } = lineOf(kept, known);
   const { x, d: off } = farthest(kept.map(({ x: at }) => ({ x: at, d: line.offset + line.scale * at })));
   const most = farthest(all).d;
   const sd = Math.hypot(line.middle.sigma, line.scale === 0 ? 0 : line.scaleSigma * (x - line.middle.mm));
@@ -145,7 +144,19 @@ function fitOf(
   const few = n === 1 ? Math.abs(off) > LONE_OFFSET : n === 2 && !seen && Math.abs(most) > NO_CHANCE * known;
   const why = beyondTapes ? 'scale' : worst > SLIPPED ? 'scatter' : few ? 'few' : undefined;
   const standing = why ? 'doubted' : seen ? 'off' : 'agrees';
+  // Only what is corrected can be swayed.
+  const without = standing === 'off' && all.length <= SWAYED ? linesWithout(all, known) : [];
   return { id, against, standing, ...(why && { why }), n, slips, off, most, ...line, without };
+}
+
+/** The line as it would be without each length in turn; without the only one there is none. */
+function linesWithout(all: readonly Difference[], known: number): InstrumentFit['without'] {
+  return all.map((_, i) => {
+    const others = all.toSpliced(i, 1);
+    if (others.length === 0) return { offset: 0, scale: 0 };
+    const { offset, scale } = lineOf(withoutSlips(others, known).kept, known).line;
+    return { offset, scale };
+  });
 }
 
 const farthest = <Of extends { readonly d: number }>(all: readonly Of[]): Of =>
@@ -153,18 +164,20 @@ const farthest = <Of extends { readonly d: number }>(all: readonly Of[]): Of =>
 
 /** Without the lengths that the others outvote; all of them where what is left cannot be told from what is left out. */
 function withoutSlips(all: readonly Difference[], known: number) {
-  const sound = (some: readonly Difference[]) => {
-    const { worst, beyondTapes } = lineOf(some, known);
-    return worst <= SLIPPED && !beyondTapes;
-  };
   let kept = all;
   const slips: string[] = [];
-  while (!sound(kept)) {
+  for (;;) {
+    const { offs, worst, beyondTapes } = lineOf(kept, known);
+    if (worst <= SLIPPED && !beyondTapes) return { kept, slips };
     const n = kept.length;
-    if (2 * (slips.length + 1) >= all.length) return { kept: all, slips: [] };
-    // Each is left out in turn: the slip is the one without which the others lie nearest to a line of their own.
+    if (2 * (slips.length + 1) >= all.length || slips.length === MOST_SLIPS) return { kept: all, slips: [] };
+    // Each is left out in turn: the slip is the one without which the others lie nearest to a line of their own. Among
+    // many it is one of those that lie farthest off.
     const without = kept
-      .map((one, i) => ({ one, others: kept.toSpliced(i, 1) }))
+      .map((one, i) => ({ one, others: () => kept.toSpliced(i, 1), off: offs[i]! }))
+      .toSorted((a, b) => b.off - a.off)
+      .slice(0, MOST_TRIED)
+      .map(({ one, others }) => ({ one, others: others() }))
       .map((tried) => ({ ...tried, left: lineOf(tried.others, known).worst }))
       .toSorted((a, b) => a.left - b.left);
     const [{ one, others }, next] = [without[0]!, without[1]!];
@@ -173,7 +186,6 @@ function withoutSlips(all: readonly Difference[], known: number) {
     slips.push(one.of);
     kept = others;
   }
-  return { kept, slips };
 }
 
 /** A line through differences, level unless they show a scale; `known` is what is known of one of them, mm. */
@@ -195,13 +207,11 @@ function lineOf(points: readonly Difference[], known: number) {
     freedom,
   );
   // How far a difference lies off, by what its own share in the line leaves of it.
-  const worst = Math.max(
-    ...points.map(({ x }, i) => {
-      const free = 1 - 1 / n - (scaled ? (x - middleX) ** 2 / sxx : 0);
-      return free < 1e-9 ? 0 : Math.abs(left[i]!) / (known * Math.sqrt(free));
-    }),
-  );
-  return {
+  const offs = points.map(({ x }, i) => {
+    const free = 1 - 1 / n - (scaled ? (x - middleX) ** 2 / sxx : 0);
+    return free < 1e-9 ? 0 : Math.abs(left[i]!) / (known * Math.sqrt(free));
+  });
+  const line = {
     offset,
     scale,
     sigma,
@@ -212,9 +222,9 @@ function lineOf(points: readonly Difference[], known: number) {
         ? UNTOLD_SCALE
         : 1 / Math.hypot(1 / UNTOLD_SCALE, Math.sqrt(sxx) / sigma),
     freedom: KNOWN_BEFORE + freedom,
-    worst,
-    beyondTapes: scaled === true && Math.abs(scale) > MOST_SCALE,
   };
+  const beyondTapes = scaled === true && Math.abs(scale) > MOST_SCALE;
+  return { line, offs, worst: Math.max(...offs), beyondTapes };
 }
 
 function spread(points: readonly Difference[]): boolean {
@@ -232,6 +242,7 @@ export function corrected(fit: InstrumentFit, reading: number): Measured {
   const student = STUDENT[fit.freedom - 1] ?? NORMAL;
   const one = Math.hypot(fit.sigma, fit.middle.sigma, fit.scaleSigma * (mm - fit.middle.mm));
   const swayed = Math.max(
+    0,
     ...fit.without.map(({ offset, scale }) => Math.abs(offset - fit.offset + (scale - fit.scale) * mm)),
   );
   return { mm, sigma: Math.hypot((one * student) / NORMAL, swayed / (fit.n < MANY ? 1 : COVERS)) };

@@ -129,6 +129,7 @@ describe('a length that cannot be true with the others', () => {
     [3172, 3127, 'two figures changed about'],
     [1318, 1378, 'a 1 for a 7'],
     [2690, 2660, 'a 9 for a 6'],
+    [2660, 2690, 'a 6 for a 9'],
     [2410, 2310, 'the hundred beside it'],
     [25.625 * 25.4, 52.625 * 25.4, 'inches changed about, their fraction kept'],
     [66.5 * 25.4, 54.5 * 25.4, 'a foot'],

@@ -92,17 +92,19 @@ export function summarise(log: ReadingLog, ruleOf: (of: string) => GoverningRule
   return { comparison, byDimension };
 }
 
-/** Whether two readings at one place differ by more than a hand and their instruments explain: there no wall is between them. */
+/** Whether the least and the most read at one place differ by more than a hand and their instruments explain: no wall is between them. */
 function slipInPlace(readings: readonly Corrected[]): boolean {
-  return readings.some((one, i) =>
-    readings
-      .slice(i + 1)
-      .some(
-        (other) =>
-          one.reading.place === other.reading.place &&
-          Math.abs(one.mm - other.mm) >
-            Math.max(SAME_PLACE.mm, SAME_PLACE.sigmas * Math.hypot(one.sigma, other.sigma)),
-      ),
+  const ends = new Map<Reading['place'], { least: Corrected; most: Corrected }>();
+  for (const one of readings) {
+    const { least, most } = ends.get(one.reading.place) ?? { least: one, most: one };
+    ends.set(one.reading.place, {
+      least: one.mm < least.mm ? one : least,
+      most: one.mm > most.mm ? one : most,
+    });
+  }
+  return [...ends.values()].some(
+    ({ least, most }) =>
+      most.mm - least.mm > Math.max(SAME_PLACE.mm, SAME_PLACE.sigmas * Math.hypot(least.sigma, most.sigma)),
   );
 }
 
