@@ -75,6 +75,7 @@ test('a DXF cut off inside a polyline is told, and one of 20,000 lines becomes w
   await input.setInputFiles(
     file('many.dxf', `0\nSECTION\n2\nENTITIES\n${lines.join('')}0\nENDSEC\n0\nEOF\n`),
   );
+  await walls.getByLabel('Unit of the drawing').selectOption('1 mm: 5000 × 5000 mm');
   await expect(walls).toContainText('4 corners');
   // The page went on answering: it stood still for half a minute once.
   expect(await page.evaluate(() => (globalThis as unknown as { longest: number }).longest)).toBeLessThan(

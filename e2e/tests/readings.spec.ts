@@ -147,7 +147,15 @@ test('a curved side is taken down row by row: its chords, what nobody measured, 
   await expect(page.getByText(/the spline lies .* than the straight line, past both rows/)).toBeVisible();
   await page.getByLabel('Between stations', { exact: true }).selectOption('smooth');
   await expect(page.getByText(/the spline lies/)).toHaveCount(0);
-  // A station in metres is asked about, and changes nothing.
+  // A number that may be in metres is asked about in any field, and changes nothing.
+  const height = page.getByRole('textbox', { name: 'Height', exact: true });
+  const stood = await height.inputValue();
+  await height.fill('1.200');
+  await height.press('Enter');
+  await expect(page.getByText('“1.200” would be 1.2 mm. Write 1.200 m, 1200 or 1.200 mm')).toBeVisible();
+  await expect(page.getByText(`in force ${stood}`)).toBeVisible();
+  await height.press('Escape');
+  // So is a station.
   await rows.fill('0.100  50\n500  50');
   await rows.blur();
   await expect(page.getByText(/Row 1, “0\.100”: “0\.100” would be 0\.1 mm/)).toBeVisible();

@@ -47,6 +47,41 @@ describe('the shape that lengths between corners make', () => {
     expect(trueShape(plan, summaryOf({}))).toEqual({ kind: 'none' });
   });
 
+  it('of a true room is one, though its tape agreed with the rule to the millimetre three times and is not better for that', () => {
+    const [rule, tape] = [uuid(98), uuid(99)];
+    let n = 0;
+    const read = (of: string, mm: number, instrument: string): Reading => ({
+      id: uuid((n += 1)),
+      of,
+      mm,
+      place: 'here',
+      instrument,
+      who: '',
+      at: '2026-03-01T10:00:00.000Z',
+      note: '',
+      withdrawn: false,
+    });
+    const checks = [600, 1500, 2400].flatMap((mm, i) => [
+      read(`check/${i}`, mm, rule),
+      read(`check/${i}`, mm, tape),
+    ]);
+    // Read to a millimetre, one or the other way.
+    const lengths = Object.entries(LEANING).map(([of, mm], i) =>
+      read(`space/${of}`, Math.round(mm) + (i % 2), tape),
+    );
+    const instruments = [
+      { id: rule, name: 'Rule', kind: 'rule' as const, trusted: true },
+      { id: tape, name: 'Tape', kind: 'tape' as const, trusted: false },
+    ];
+    const shape = trueShape(
+      plan,
+      summarise({ instruments, readings: [...checks, ...lengths] }, () => 'mean'),
+    );
+    expect(shape).toMatchObject({ kind: 'found', suspects: [] });
+    if (shape.kind === 'found')
+      for (const { sigma } of shape.lengths) expect(sigma).toBeGreaterThanOrEqual(1);
+  });
+
   it('taken over vouches for its lengths, and its walls are known as well as the corner that is known least', () => {
     const shape = trueShape(plan, summaryOf(LEANING));
     if (shape.kind !== 'found') throw new Error(shape.kind);

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { Plan } from '@tarnpass/core';
+import type { Plan, Units } from '@tarnpass/core';
 import { useApp } from '../store';
 import { colour } from '../theme/palette';
 import type { FlatSight } from './views';
@@ -28,11 +28,15 @@ export function TitleBlock({ plan, sight }: { plan: Plan; sight: FlatSight }) {
     >
       <Typography variant="h2">{plan.title}</Typography>
       <Typography variant="body2">
-        {view}, {sight.words}; {plan.units.system === 'mm' ? 'lengths in mm' : 'lengths in inches'}; drawn{' '}
-        {date}
+        {view}, {sight.words}; {lengthsIn(plan.units)}; drawn {date}
         {state}
       </Typography>
       {answer && <Typography variant="body2">{answer.stands}.</Typography>}
     </Box>
   );
+}
+
+function lengthsIn(units: Units): string {
+  if (units.system === 'mm') return 'lengths in mm';
+  return units.feet ? 'lengths in feet and inches' : 'lengths in inches';
 }
