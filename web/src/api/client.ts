@@ -41,10 +41,13 @@ export class ApiError extends Error {
   }
 }
 
+/** A server that has not answered after this has not been reached, ms: what waits for it may be tried again. */
+const LONGEST = 60_000;
+
 async function call<T>(path: string, init?: RequestInit): Promise<T> {
   let response: Response;
   try {
-    response = await fetch(path, init);
+    response = await fetch(path, { signal: AbortSignal.timeout(LONGEST), ...init });
   } catch {
     throw new ApiError(0, 'The server is not reached. Is npm start still running?');
   }
