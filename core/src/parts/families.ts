@@ -47,7 +47,13 @@ const FAMILIES: ByFamily = {
     mover: 'leaf',
     piece: 'Leaf',
     fields: doorFields,
-    fresh: (id, name, { carcass }, bay) => freshDoor(id, carcass.id, name, bay),
+    fresh: (id, name, { carcass, stock }, bay) => {
+      const door = freshDoor(id, carcass.id, name, bay);
+      // Where the usual sheet was taken out of the plan it is made of what its carcass is.
+      return stock.has(door.leaf.material)
+        ? door
+        : { ...door, leaf: { ...door.leaf, material: carcass.sheet } };
+    },
     refuse: refuseDoor,
     build: buildDoor,
     mirror: mirrorDoor,
