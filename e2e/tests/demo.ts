@@ -36,3 +36,21 @@ export async function type(page: Page, label: string, text: string): Promise<voi
   await field.fill(text);
   await field.press('Enter');
 }
+
+const mm = (value: number) => ({ mm: value });
+
+/** A plain room with nothing in it, in the second format: opened, it is brought up to the current one. */
+export const emptyRoom = (title: string, width: number, depth: number) => ({
+  format: 'tarnpass-plan',
+  version: 2,
+  title,
+  units: { system: 'mm', step: 0.1 },
+  gaps: { running: mm(1), around: mm(10) },
+  space: { width: mm(width), depth: mm(depth), height: mm(2400), slopes: [] },
+  measured: [],
+  wayIn: [],
+  existing: [],
+  things: [],
+  carcasses: [],
+  parts: [],
+});

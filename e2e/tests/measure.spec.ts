@@ -1,20 +1,11 @@
 import { expect, test, type Page } from '@playwright/test';
-import { makeJob, onPlan, saved } from './demo';
+import { emptyRoom, makeJob, onPlan, saved } from './demo';
 
 const mm = (value: number) => ({ mm: value });
 
 /** A plain room with a cupboard whose door opens towards the east wall, and one whose outline can be drawn anew. */
 const room = (title: string) => ({
-  format: 'tarnpass-plan',
-  version: 2,
-  title,
-  units: { system: 'mm', step: 0.1 },
-  gaps: { running: mm(1), around: mm(10) },
-  space: { width: mm(2400), depth: mm(1900), height: mm(2400), slopes: [] },
-  measured: [],
-  wayIn: [],
-  existing: [],
-  things: [],
+  ...emptyRoom(title, 2400, 1900),
   carcasses: [
     {
       id: 'case',

@@ -1,22 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
-import { makeJob, onPlan, saved } from './demo';
+import { emptyRoom, makeJob, onPlan, saved } from './demo';
 
-const mm = (value: number) => ({ mm: value });
-
-const room = (title: string) => ({
-  format: 'tarnpass-plan',
-  version: 2,
-  title,
-  units: { system: 'mm', step: 0.1 },
-  gaps: { running: mm(1), around: mm(10) },
-  space: { width: mm(3600), depth: mm(2400), height: mm(2400), slopes: [] },
-  measured: [],
-  wayIn: [],
-  existing: [],
-  things: [],
-  carcasses: [],
-  parts: [],
-});
+const room = (title: string) => emptyRoom(title, 3600, 2400);
 
 const tab = (page: Page, name: string | RegExp) => page.getByRole('tab', { name }).click();
 

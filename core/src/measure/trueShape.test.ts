@@ -5,25 +5,14 @@ import { reportOf } from '../report/report';
 import { buildScene } from '../scene/buildScene';
 import { withOutline } from '../space/outline';
 import { summarise } from '../readings/summary';
-import type { Reading } from '../readings/schema';
+import { readingOf, uuid } from '../testing/readings/readingOf';
 import { trueShape } from './trueShape';
 
-const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 const summaryOf = (lengths: Record<string, number>) =>
   summarise(
     {
       instruments: [{ id: uuid(99), name: 'Rule', kind: 'rule', trusted: true }],
-      readings: Object.entries(lengths).map(([of, mm], i): Reading => ({
-        id: uuid(i),
-        of: `space/${of}`,
-        mm,
-        place: 'here',
-        instrument: uuid(99),
-        who: '',
-        at: '2026-03-01T10:00:00.000Z',
-        note: '',
-        withdrawn: false,
-      })),
+      readings: Object.entries(lengths).map(([of, mm], i) => readingOf(i, `space/${of}`, mm, uuid(99))),
     },
     () => 'mean',
   );
@@ -50,17 +39,7 @@ describe('the shape that lengths between corners make', () => {
   it('of a true room is one, though its tape agreed with the rule to the millimetre three times and is not better for that', () => {
     const [rule, tape] = [uuid(98), uuid(99)];
     let n = 0;
-    const read = (of: string, mm: number, instrument: string): Reading => ({
-      id: uuid((n += 1)),
-      of,
-      mm,
-      place: 'here',
-      instrument,
-      who: '',
-      at: '2026-03-01T10:00:00.000Z',
-      note: '',
-      withdrawn: false,
-    });
+    const read = (of: string, mm: number, instrument: string) => readingOf((n += 1), of, mm, instrument);
     const checks = [600, 1500, 2400].flatMap((mm, i) => [
       read(`check/${i}`, mm, rule),
       read(`check/${i}`, mm, tape),

@@ -5,23 +5,16 @@ import { buildScene } from '../scene/buildScene';
 import { applyEdit } from '../plan/edit';
 import { readPlan } from '../plan/readPlan';
 import type { Plan } from '../plan/schema';
+import { readingOf, uuid } from '../testing/readings/readingOf';
 import { planOfDoor, rawPlanOfDoor } from '../testing/planOfDoor';
 import type { Reading, ReadingLog } from './schema';
 import { summarise } from './summary';
 import { unitDoubt } from './unitDoubt';
 import { MILLIMETRES } from '../length/units';
 
-const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 let n = 0;
 const read = (of: string, mm: number, instrument: string | null = null, withdrawn = false): Reading => ({
-  id: uuid((n += 1)),
-  of,
-  mm,
-  place: 'here',
-  instrument,
-  who: '',
-  at: '2026-03-01T10:00:00.000Z',
-  note: '',
+  ...readingOf((n += 1), of, mm, instrument),
   withdrawn,
 });
 const [TAPE, METER] = [uuid(901), uuid(902)];

@@ -1,11 +1,11 @@
 import { trueShape, type TrueShape } from '../../measure/trueShape';
 import { newPlan } from '../../plan/fresh';
 import { summarise } from '../../readings/summary';
-import type { Reading } from '../../readings/schema';
 import type { Point2 } from '../../solid/prism';
 import { wallsOf, withOutline } from '../../space/outline';
 import type { Space } from '../../space/schema';
 import { diceOf, type Dice } from '../dice';
+import { readingOf, uuid } from './readingOf';
 import { bell, slippedBy } from './slips';
 
 /** What came of many rooms whose lengths between corners were read, half of them with a slip in one. */
@@ -67,21 +67,11 @@ function drawn(dice: Dice, sigma: number): Room {
   return { truth, space: withOutline(newPlan('A room').space, corners), ties, slipped };
 }
 
-const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
-
 function shapeOf({ space, ties }: Room): TrueShape {
   const ids = space.outline?.map(({ id }) => id) ?? ['south', 'east', 'north', 'west'];
-  const readings = ties.map(({ ends: [i, j], mm }, k): Reading => ({
-    id: uuid(k),
-    of: `space/${ids[i]}:${ids[j]}`,
-    mm,
-    place: 'here',
-    instrument: uuid(99),
-    who: '',
-    at: '2026-03-01T10:00:00.000Z',
-    note: '',
-    withdrawn: false,
-  }));
+  const readings = ties.map(({ ends: [i, j], mm }, k) =>
+    readingOf(k, `space/${ids[i]}:${ids[j]}`, mm, uuid(99)),
+  );
   const instruments = [{ id: uuid(99), name: 'Tape', kind: 'tape' as const, trusted: true }];
   return trueShape(
     { space },

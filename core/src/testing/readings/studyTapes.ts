@@ -1,6 +1,6 @@
 import { summarise } from '../../readings/summary';
-import type { Reading } from '../../readings/schema';
 import { diceOf, type Dice } from '../dice';
+import { readingOf, uuid } from './readingOf';
 import { bell, slippedBy } from './slips';
 
 /** A tape and a rule that is trusted, as they are; the lengths they were compared at, and one length read with the tape. */
@@ -34,7 +34,6 @@ export interface TapeTally {
   readonly certain: number;
 }
 
-const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 const [RULE, TAPE] = [uuid(1), uuid(2)];
 
 function drawn(dice: Dice): TapeTrial {
@@ -61,17 +60,7 @@ function drawn(dice: Dice): TapeTrial {
 
 function toldOf({ checks, read }: TapeTrial) {
   let id = 10;
-  const reading = (of: string, mm: number, instrument: string): Reading => ({
-    id: uuid((id += 1)),
-    of,
-    mm,
-    place: 'here',
-    instrument,
-    who: '',
-    at: '2026-03-01T10:00:00.000Z',
-    note: '',
-    withdrawn: false,
-  });
+  const reading = (of: string, mm: number, instrument: string) => readingOf((id += 1), of, mm, instrument);
   const { comparison, byDimension } = summarise(
     {
       instruments: [
