@@ -200,4 +200,5 @@ export { WorkPool, type Outcome, type WorkerPort } from './workers/pool';
 export type { FromWorker, ResultOf, Task, ToWorker } from './workers/protocol';
 export { leaningThing, plumbOf, type Plumb } from './measure/plumb';
 export { SLIP } from './measure/networkDoubts';
+export { anglesOf } from './measure/suspects';
 export { trueShape, type TrueShape, type WrongLength } from './measure/trueShape';

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import {
+  anglesOf,
   cornersOf,
   formatLength,
   withOutline,
@@ -189,14 +190,9 @@ function vouched(
 
 /** By how many degrees the corner that differs most is wider than drawn. */
 function turnOf(drawn: readonly Point2[], read: readonly Point2[]): number {
-  const angle = (points: readonly Point2[], i: number) => {
-    const n = points.length;
-    const [[ax, ay], [bx, by], [cx, cy]] = [points[(i + n - 1) % n]!, points[i]!, points[(i + 1) % n]!];
-    const [ux, uy, vx, vy] = [cx - bx, cy - by, ax - bx, ay - by];
-    return (Math.atan2(ux * vy - uy * vx, ux * vx + uy * vy) * 180) / Math.PI;
-  };
-  return read
-    .map((_, i) => angle(read, i) - angle(drawn, i))
+  const [now, before] = [anglesOf(read), anglesOf(drawn)];
+  return now
+    .map((angle, i) => angle - before[i]!)
     .reduce((most, by) => (Math.abs(by) > Math.abs(most) ? by : most), 0);
 }
 

@@ -1,4 +1,4 @@
-import { cornersOf, withOutline, type Plan, type Point2 } from '@tarnpass/core';
+import { anglesOf, cornersOf, withOutline, type Plan, type Point2 } from '@tarnpass/core';
 import { useState } from 'react';
 import { editNow } from '../job/edits';
 import { exaggerated } from '../readings/exaggerated';
@@ -135,13 +135,9 @@ export function OutlineByHand({ plan, frame }: { plan: Plan; frame: SheetFrame }
 
 /** Which corners have a handle: all where walls turn sharply, and of a curve as many as stand apart on the sheet. */
 function handlesFor(corners: readonly Point2[]): ReadonlySet<number> {
-  const n = corners.length;
-  const turn = (i: number) => {
-    const [[ax, ay], [bx, by], [cx, cy]] = [corners[(i + n - 1) % n]!, corners[i]!, corners[(i + 1) % n]!];
-    const turned = Math.atan2(cy - by, cx - bx) - Math.atan2(by - ay, bx - ax);
-    return Math.abs(turned - 2 * Math.PI * Math.round(turned / (2 * Math.PI))) * (180 / Math.PI);
-  };
-  const shown = new Set([...corners.keys()].filter((i) => turn(i) > SHARP));
+  // Where a wall runs straight on, the two of a corner stand at half a turn to each other.
+  const angles = anglesOf(corners);
+  const shown = new Set([...corners.keys()].filter((i) => 180 - Math.abs(angles[i]!) > SHARP));
   corners.forEach(([x, y], i) => {
     const crowded = [...shown].some((k) => Math.hypot(corners[k]![0] - x, corners[k]![1] - y) < APART);
     if (!crowded) shown.add(i);
