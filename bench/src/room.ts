@@ -80,7 +80,7 @@ function cupboard(i: number, x: number, y: number): Body[] {
 function moverAt(i: number, x: number, y: number, between: (a: number, b: number) => number): Mover {
   const id = `mover-${i}`;
   const whole = (unit: Mover['unit'], to: number, bodies: MovingBody[]): Mover => ({
-    id, name: id, bodies, unit, from: 0, to, contacts: [], needs: { around: 10, of: {} },
+    id, item: id, name: id, bodies, unit, from: 0, to, contacts: [], needs: { around: 10, of: {} },
   }); // prettier-ignore
   const body = (name: string, motion: MovingBody['motion'], ...pieces: Convex[]): MovingBody => ({
     id: `${id}/${name}`,

@@ -78,7 +78,7 @@ export function measureNear(figures: Figures): void {
     }),
     movers: [
       {
-        id: 'door', name: 'door', unit: 'rad', from: 0, to: 1.9, contacts: [], needs: { around: 10, of: {} },
+        id: 'door', item: 'door', name: 'door', unit: 'rad', from: 0, to: 1.9, contacts: [], needs: { around: 10, of: {} },
         bodies: [{
           id: 'leaf', name: 'leaf', item: 'door', pieces: [box([0, -10, 0], [800, 10, 2000])],
           motion: motionOf({ kind: 'turn', point: [0, 0, 0], axis: [0, 0, 1] }),

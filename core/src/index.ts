@@ -88,9 +88,11 @@ export {
 } from './report/opening';
 export { neverWords } from './report/openingWords';
 export {
-  bodiesOf,
+  isNamed,
+  partsOf,
+  partsOfMover,
+  toldOf,
   bodyOf,
-  itemOfMover,
   sameThing,
   standingAt,
   type Body,
@@ -121,7 +123,7 @@ export { namedBays } from './carcass/fields';
 export { dividerChanges, dividerGrips, type DividerGrip } from './plan/dividers';
 export { MATERIAL_PRESETS } from './material/presets';
 export { MATERIAL_KINDS, type Material, type Schools } from './material/schema';
-export { SCHOOL_QUESTIONS } from './parts/schools';
+export { SCHOOL_QUESTIONS } from './parts/kit/schools';
 export { GENERIC_HARDWARE, newHardware } from './hardware/generic';
 export {
   HARDWARE_NAMES,
@@ -138,16 +140,17 @@ export {
   type DrawerItem,
   type HardwareRead,
 } from './formats/hardwareCsv';
-export { hardwareNeeded, partsList, partsRows, type HardwareLine, type PartsLine } from './make/partsList';
+export { hardwareNeeded, partsList, partsRows, type HardwareLine, type PiecesAlike } from './make/partsList';
 export { carcassOf, planHardware, planStock } from './plan/place';
 export { familyOf } from './parts/families';
 export { panelOpenings } from './plan/place';
 export type { ClearOpening } from './parts/sliding/clear';
 export { FAMILY_NAMES, type Part } from './parts/families';
 export { QUICK_CARDS } from './parts/quickCards';
-export { usualNumbers, type QuickAsk, type QuickCard, type QuickNumbers } from './parts/quick';
+export { usualNumbers, type QuickAsk, type QuickCard, type QuickNumbers } from './parts/kit/quick';
 export { quickPlan, usualPlan } from './plan/quickPlan';
-export type { Proposal, SizedPiece } from './parts/family';
+export type { Proposal } from './parts/family';
+export type { Piece as MadePiece, Sizes } from './piece/piece';
 export type { Sum, SumLine } from './sizing/sum';
 export { PLAN_FORMAT, PLAN_VERSION, type Plan } from './plan/schema';
 export { EditSchema, applyEdit, inverse, type Change, type Edit } from './plan/edit';
@@ -188,7 +191,7 @@ export {
   type NoteFinding,
   type PartReport,
   type Report,
-  type RestFinding,
+  type AssumptionFinding,
 } from './report/report';
 export { reportText } from './report/reportText';
 export { shortfallText, travelText } from './report/words';
@@ -202,3 +205,4 @@ export { leaningThing, plumbOf, type Plumb } from './measure/plumb';
 export { SLIP } from './measure/networkDoubts';
 export { anglesOf } from './measure/suspects';
 export { trueShape, type TrueShape, type WrongLength } from './measure/trueShape';
+export { itemIdOf } from './plan/itemIdOf';

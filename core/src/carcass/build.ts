@@ -1,17 +1,24 @@
 import { called } from '../item/called';
 import type { Stock } from '../material/stock';
-import type { Body } from '../scene/scene';
-import { frameOf } from './frame';
+import { board, type Board, type WorkIn } from '../piece/board';
+import type { Link, Piece } from '../piece/piece';
+import { frameOf } from '../space/frame';
+import { boardsOf } from './boards';
 import { layOut, type Layout } from './layout';
-import { panelsOf, type Panel } from './panels';
 import type { Carcass } from './schema';
 
 /** A carcass with all that follows from its numbers. */
 export interface BuiltCarcass {
   readonly layout: Layout;
-  readonly panels: readonly Panel[];
-  /** Each panel a body of its own, so that a finding can say which. Ids are `carcass-id/panel`. */
-  readonly bodies: readonly Body[];
+  /** Its boards as they are given in its frame, so that more can be worked into one: keys are `carcass-id/board`. */
+  readonly boards: readonly Board[];
+}
+
+/** A work into one of a carcass's boards, in the carcass's frame. */
+export interface GroundWork {
+  /** The board's key. */
+  readonly into: string;
+  readonly work: WorkIn;
 }
 
 /** The plane its front stands in and the way it looks, as text: carcasses of one row have the same. */
@@ -28,18 +35,21 @@ export function buildCarcass(
 ): BuiltCarcass {
   if (layout.issues.length > 0)
     throw new Error(`The carcass ${carcass.id} cannot be: ${layout.issues[0]!.message}`);
-  const panels = panelsOf(carcass, layout, stock);
+  return { layout, boards: boardsOf(carcass, layout, stock) };
+}
+
+/**
+ * The boards of a carcass as one rigid link, with what the parts in it have worked into them.
+ *
+ * @throws where a work is for a board that is not there
+ */
+export function carcassLink(carcass: Carcass, boards: readonly Board[], worked: readonly GroundWork[]): Link {
   const frame = frameOf(carcass);
-  const name = called(carcass.name);
-  return {
-    layout,
-    panels,
-    bodies: panels.map(({ id, words, quads, front, back }) => ({
-      id: `${carcass.id}/${id}`,
-      name: `${words} of the ${name}`,
-      item: carcass.id,
-      row: rowOf(carcass),
-      pieces: quads.map((quad) => frame.frontal(quad, front, back)),
-    })),
-  };
+  const lost = worked.find(({ into }) => !boards.some(({ key }) => key === into));
+  if (lost) throw new Error(`Nothing called ${lost.into} is there for ${lost.work.key} to be worked into.`);
+  const pieces = boards.map((given): Piece => {
+    const own = worked.filter(({ into }) => into === given.key).map(({ work }) => work);
+    return board(frame, own.length > 0 ? { ...given, works: [...(given.works ?? []), ...own] } : given);
+  });
+  return { key: carcass.id, item: carcass.id, words: `the ${called(carcass.name)}`, pieces };
 }

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { partsList } from '../make/partsList';
 import { partPlace } from '../plan/place';
 import { dividerChanges, dividerGrips } from '../plan/dividers';
 import { applyEdit } from '../plan/edit';
@@ -74,7 +75,7 @@ describe('an opening', () => {
         doorOf({ id: 'as-drawn', fit: USUAL_FIT.inset, hinge: hingeOf('butt', 'left'), schools: { sizing: 'drawn' } }),
       ],
     });
-    const widths = reportOf(plan).parts.map(({ id, sizes: [piece] }) => [id, piece!.width.mm]);
+    const widths = reportOf(plan).parts.map(({ id, main }) => [id, main!.cut!.width.mm]);
     expect(Object.fromEntries(widths)).toEqual({ 'as-read': 556.5, 'as-drawn': 560 });
   }); // prettier-ignore
 
@@ -90,8 +91,8 @@ describe('an opening', () => {
       ],
     });
     if (!read.ok) throw new Error(read.issues[0]!.message);
-    expect(buildScene(read.plan).still.find(({ id }) => id === 'case/left')!.doubt).toBeCloseTo(0.8, 9);
-    expect(reportOf(read.plan).parts[0]!.sizes[0]!.width.mm).toBe(558);
+    expect(buildScene(read.plan).still.find(({ id }) => id === 'case')!.doubt).toBeCloseTo(0.8, 9);
+    expect(reportOf(read.plan).parts[0]!.main!.cut!.width.mm).toBe(558);
   }); // prettier-ignore
 });
 
@@ -163,9 +164,8 @@ it('a carcass is as heavy in the scene as its pieces are cut, where nothing is l
   const plan = planWith({ carcasses: [caseOf({ back: { material: 'ply-6', set: 'behind' } })] });
   const solids = buildScene(plan).still.filter(({ item }) => item === 'case');
   const volume = solids.reduce((sum, { pieces }) => sum + massOf(pieces as Convex[]).volume, 0);
-  const { panels } = partPlace({ ...plan, parts: [] }, { carcass: 'case' })!.built;
-  const cut = panels.reduce(
-    (sum, { length, width, id }) => sum + length.mm * width.mm * (id === 'back' ? 6 : 18),
+  const cut = partsList(plan).reduce(
+    (sum, { pieces, cut: { length, width, thick } }) => sum + pieces.length * length.mm * width.mm * thick.mm,
     0,
   );
   expect(volume).toBeCloseTo(cut, 3);

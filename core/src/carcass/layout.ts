@@ -15,6 +15,8 @@ export interface Edge {
   readonly cover: number;
   /** Another bay lies beyond it, whose leaf wants its half. */
   readonly shared: boolean;
+  /** Which of the carcass's boards it is of, by the end of its key; none at a top that is left open. */
+  readonly board: string | undefined;
 }
 
 /** What is clear behind an opening: at least this box, mm. */
@@ -25,6 +27,8 @@ export interface Inside {
   readonly top: number;
   readonly front: number;
   readonly back: number;
+  /** The boards it is between, by the ends of their keys. */
+  readonly between: Readonly<Record<'left' | 'right' | 'bottom' | 'top', string | undefined>>;
 }
 
 /** A clear opening in a carcass's front, mm in its frame: x to the right, z up, y to the back. */
@@ -48,6 +52,8 @@ export interface Opening {
 /** An upright or a fixed shelf that splits a bay. */
 export interface Divider {
   readonly id: string;
+  /** The bay before it: to its left, or beneath it. */
+  readonly after: string;
   readonly way: Split['way'];
   readonly left: FaceLine;
   readonly right: FaceLine;
@@ -80,6 +86,9 @@ interface Beyond {
   readonly until: number;
   readonly member?: number;
   readonly shared: boolean;
+  /** The board that bounds the inside there, and the frame member before it. */
+  readonly board: string | undefined;
+  readonly before?: string;
 }
 
 export function layOut(carcass: Carcass, stock: Stock): Layout {
@@ -123,7 +132,8 @@ export function layOut(carcass: Carcass, stock: Stock): Layout {
       edge += shares[i]!;
       const [bottom, top] = along ? [region.bottom, region.top] : [edge, edge + shell.sheet];
       dividers.push({
-        id: `${along ? 'upright' : 'shelf'}-${child.id}`,
+        id: dividerId(split.way, child),
+        after: child.id,
         way: split.way,
         left: along ? faces[i]!.right : between(region.left, bottom, top),
         right: along ? faces[i + 1]!.left : between(region.right, bottom, top),
@@ -141,23 +151,38 @@ export function layOut(carcass: Carcass, stock: Stock): Layout {
   return { ...laid, ...lay(carcass.bay, wholeRegion(carcass, shell), ['bay']) };
 }
 
+/** How the board after a bay of a split is called: by the bay, which keeps its own name. */
+const dividerId = (way: Split['way'], { id }: Bay): string =>
+  `${way === 'uprights' ? 'upright' : 'shelf'}-${id}`;
+
 function wholeRegion({ frame }: Carcass, shell: Shell): Region {
-  const { width, height, foot, left, right, bottom, top } = shell;
-  const beyond = (until: number, member: number | undefined): Beyond => ({
+  const { width, height, foot, left, right, bottom, top, topThick, bottomThick } = shell;
+  const beyond = (until: number, member: number | undefined, board: string | undefined, before: string): Beyond => ({
     until,
     shared: false,
-    ...(member !== undefined && { member }),
-  });
+    board,
+    ...(member !== undefined && { member, before }),
+  }); // prettier-ignore
   return {
     left: between(left, bottom, top),
     right: between(right, bottom, top),
     bottom,
     top,
     edges: {
-      left: beyond(0, frame?.left.mm),
-      right: beyond(width, frame ? width - frame.right.mm : undefined),
-      bottom: beyond(foot, frame ? foot + frame.bottom.mm : undefined),
-      top: beyond(height, frame ? height - frame.top.mm : undefined),
+      left: beyond(0, frame?.left.mm, 'left', 'stile-left'),
+      right: beyond(width, frame ? width - frame.right.mm : undefined, 'right', 'stile-right'),
+      bottom: beyond(
+        foot,
+        frame ? foot + frame.bottom.mm : undefined,
+        bottomThick > 0 ? 'bottom' : undefined,
+        'rail-bottom',
+      ),
+      top: beyond(
+        height,
+        frame ? height - frame.top.mm : undefined,
+        topThick > 0 ? 'top' : undefined,
+        'rail-top',
+      ),
     },
     width: shell.insideWidth,
     height: shell.insideHeight,
@@ -177,10 +202,16 @@ function splitRegion(
   const [first, second] = along ? (['left', 'right'] as const) : (['bottom', 'top'] as const);
   // A frame member stands before the middle of the upright or shelf behind it.
   const stands = frame ? (frame.between.mm - sheet) / 2 : 0;
-  const past = (edge: number, sign: 1 | -1): Beyond =>
+  const past = (edge: number, sign: 1 | -1, board: string): Beyond =>
     frame
-      ? { member: edge + sign * stands, until: edge - sign * (sheet + stands), shared: true }
-      : { until: edge - sign * sheet, shared: true };
+      ? {
+          member: edge + sign * stands,
+          until: edge - sign * (sheet + stands),
+          shared: true,
+          board,
+          before: `member-${board}`,
+        }
+      : { until: edge - sign * sheet, shared: true, board };
   const total = shares.reduce((sum, size) => sum + size, 0) + (bays.length - 1) * sheet;
   const words = along ? 'upright' : 'shelf';
   const many = along ? 'uprights' : 'shelves';
@@ -197,8 +228,8 @@ function splitRegion(
     ]);
     const edges = {
       ...region.edges,
-      ...(i > 0 && { [first]: past(from, 1) }),
-      ...(!last && { [second]: past(to, -1) }),
+      ...(i > 0 && { [first]: past(from, 1, dividerId(way, bays[i - 1]!)) }),
+      ...(!last && { [second]: past(to, -1, dividerId(way, bays[i]!)) }),
     };
     return along
       ? {
@@ -226,9 +257,9 @@ function openingOf(carcass: Carcass, shell: Shell, bay: Bay, region: Region, rea
   // Read narrower within than its opening, it comes in at both sides alike: a width does not tell which side bows.
   const bows = read && bay.read.deep ? Math.max(0, (clear.right - clear.left - bay.read.deep.mm) / 2) : 0;
   const edge = (side: keyof typeof clear): Edge => {
-    const { member, until, shared } = edges[side];
+    const { member, until, shared, board, before } = edges[side];
     const at = member ?? clear[side];
-    return { at, cover: Math.abs(at - until), shared };
+    return { at, cover: Math.abs(at - until), shared, board: before ?? board };
   };
   const sides = { left: edge('left'), right: edge('right'), bottom: edge('bottom'), top: edge('top') };
   const sum = (name: string, inside: Sum, mm: number, before: string): Sum =>
@@ -243,6 +274,12 @@ function openingOf(carcass: Carcass, shell: Shell, bay: Bay, region: Region, rea
       right: clear.right - bows,
       front: shell.front,
       back: shell.back,
+      between: {
+        left: edges.left.board,
+        right: edges.right.board,
+        bottom: edges.bottom.board,
+        top: edges.top.board,
+      },
     },
     width: sum('opening width', region.width, sides.right.at - sides.left.at, 'stiles stand in by'),
     height: sum('opening height', region.height, sides.top.at - sides.bottom.at, 'rails stand in by'),

@@ -27,6 +27,14 @@ export interface Shell {
   readonly insideHeight: Sum;
 }
 
+/** What a carcass stands on, as a line of a sum names it. */
+export const STANDS: Readonly<Record<Carcass['stands']['on'], string>> = {
+  'the floor': 'the floor',
+  'a plinth': 'plinth',
+  legs: 'legs',
+  'the wall': 'the wall',
+};
+
 /** A table frame's rails and a cradle's are this high. CP, no single source. */
 export const RAIL = 90;
 
@@ -83,7 +91,7 @@ export function shellOf(carcass: Carcass, stock: Stock): Shell {
     ]),
     insideHeight: sumOf('inside height', [
       { words: 'carcass height', mm: height },
-      ...less(carcass.stands.on.replace(/^an? /, ''), foot),
+      ...less(STANDS[carcass.stands.on], foot),
       ...(bottomThick === topThick
         ? [twice('top and bottom', topThick)]
         : [

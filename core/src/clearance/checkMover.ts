@@ -39,8 +39,7 @@ export function checkMover(mover: Mover, still: readonly Body[], options: CheckO
   const counts = noCounts();
   const all: Met[] = [];
   for (const [moving, other] of meetings(mover, still)) {
-    const met = meet(mover, moving, other, options, counts);
-    if (met) all.push(met);
+    all.push(...meet(mover, moving, other, options, counts));
   }
   const check = moverCheck(mover, all, options, counts);
   return options.curves ? finish(curveSteps(mover, check, all)) : check;

@@ -1,6 +1,6 @@
 import { place } from '../motion/joint';
 import { motionPose } from '../motion/motion';
-import { byWaiting, type Body, type Mover, type Scene } from '../scene/scene';
+import { byWaiting, isNamed, partsOf, partsOfMover, type Body, type Mover, type Scene } from '../scene/scene';
 import { withCorners } from '../solid/convex';
 import { curveSteps, hangsWith, meetings, moverCheck, type MoverCheck } from './checkMover';
 import { BodyIndex } from './bodyIndex';
@@ -28,7 +28,7 @@ export interface SceneCheck {
 export function parked(mover: Mover, travel: number, of = mover.id): Body[] {
   return mover.bodies.map(({ motion, ...body }) => {
     const pose = motionPose(motion, travel);
-    const meant = meantAt(mover, body.id, travel);
+    const meant = meantAt(mover, body, travel);
     return {
       ...body,
       parked: of,
@@ -39,11 +39,14 @@ export function parked(mover: Mover, travel: number, of = mover.id): Body[] {
 }
 
 /** What one of a mover's bodies may touch at a travel; a touch of two of its own is none of another's. */
-function meantAt({ contacts, bodies }: Mover, body: string, travel: number): NonNullable<Body['meant']> {
-  return contacts.flatMap(({ moving, still, from, to, depth }) => {
-    const other = moving === body ? still : still === body ? moving : undefined;
-    if (other === undefined || travel < from || travel > to) return [];
-    return bodies.some(({ id }) => id === other) ? [] : [{ other, depth }];
+function meantAt(mover: Mover, body: Body, travel: number): NonNullable<Body['meant']> {
+  const own = (id: string) => partsOf(body).some((part) => isNamed(part, id));
+  return mover.contacts.flatMap(({ moving, still, from, to, depth }) => {
+    if (travel < from || travel > to) return [];
+    const pairs = [[moving, still], [still, moving]] as const; // prettier-ignore
+    return pairs
+      .filter(([one, other]) => own(one) && !partsOfMover(mover).some((part) => isNamed(part, other)))
+      .map(([one, other]) => ({ own: one, other, depth }));
   });
 }
 
@@ -235,7 +238,7 @@ export class SceneChecker {
         if (mine.has(body) || hangsWith(mover, body)) continue;
         counts.pairs -= moving.pieces.length * body.pieces.length; // counted where they meet
         const found = meet(mover, moving, body, this.options, counts);
-        if (found) met.set(body, [...(met.get(body) ?? []), found]);
+        if (found.length > 0) met.set(body, [...(met.get(body) ?? []), ...found]);
         if ((since += 1) % STEP === 0) yield progress;
       }
     }
@@ -244,10 +247,9 @@ export class SceneChecker {
 
   /** Hold a mover's own bodies against each other. */
   private meetOwn(mover: Mover, counts: Counts): Met[] {
-    const found = [...meetings(mover, [])].map(([moving, other]) =>
+    return [...meetings(mover, [])].flatMap(([moving, other]) =>
       meet(mover, moving, other, this.options, counts),
     );
-    return found.filter((met) => met !== undefined);
   }
 
   private parked(mover: Mover, at: number): Body[] {

@@ -1,5 +1,5 @@
 import { farthest, nearest } from '../motion/along';
-import type { Mover, MovingBody } from '../scene/scene';
+import { partsOfMover, type Mover, type MovingBody } from '../scene/scene';
 import { startLevel, TOUCH } from './encounter';
 import { coldStart, type GjkStart } from './gjk';
 import { BLOCKED, FREE, UNKNOWN, type Ground } from './ground';
@@ -31,9 +31,9 @@ export interface Couple {
 
 /** Every piece of one part with every piece of another. */
 export function couplesOf(a: Mover, b: Mover): Couple[] {
-  const seconds = b.bodies.map((body) => [body, shutPieces(b, body)] as const);
+  const seconds = partsOfMover(b).map((part) => [part, shutPieces(b, part)] as const);
   const couples: Couple[] = [];
-  for (const first of a.bodies) {
+  for (const first of partsOfMover(a)) {
     const ones = shutPieces(a, first);
     for (const [second, twos] of seconds) {
       const touches = [touchesOf(a, first, second), touchesOf(b, second, first)] as const;

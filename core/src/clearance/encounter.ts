@@ -1,6 +1,6 @@
 import type { Motion } from '../motion/motion';
 import { relative } from '../motion/relative';
-import { MOST_DOUBT, neededFrom, type Body, type Mover, type MovingBody } from '../scene/scene';
+import { MOST_DOUBT, neededFrom, partsOf, type Body, type Mover, type MovingBody } from '../scene/scene';
 import { approachStill, type Approach } from './approach';
 import type { CurvePoint } from './curve';
 import {
@@ -26,7 +26,7 @@ const UNDER = 1e-6;
 
 export type Verdict = 'clear' | 'tight' | 'hits';
 
-/** One moving body against one other over the whole travel. Clearances in mm, travels as the mover's. */
+/** One part of a moving body against one part of another over the whole travel. Clearances in mm, travels as the mover's. */
 export interface Encounter {
   readonly moving: string;
   readonly still: string;
@@ -37,7 +37,7 @@ export interface Encounter {
   /** Least clearance: no less than `lower`, attained at `witness`. Absent where it hits, and for a meant touch alone. */
   readonly least: { readonly lower: number; readonly witness: Witness } | undefined;
   readonly contact: FirstContact | undefined;
-  /** Which piece of either body: those in contact, else those of the least clearance. */
+  /** Which solid of either part: those in contact, else those of the least clearance. */
   readonly pieces: readonly [number, number] | undefined;
   /** Every stretch of travel on which it hits, in order, where they were asked for. */
   readonly blocked: readonly Blocked[];
@@ -265,13 +265,38 @@ class Meeting {
   }
 }
 
+/** One body against another, part by part; empty where they are proven to stay beyond the watch distance. */
+export function meet(
+  mover: Mover,
+  moving: MovingBody,
+  other: Body | MovingBody,
+  options: CheckOptions,
+  counts: Counts,
+): Met[] {
+  if (!('motion' in other)) {
+    // What is of one row asks for less than what stands about: the most there is holds for all parts.
+    const reach = reachOf(mover, options);
+    if (boxesApart(swept(moving, mover).whole, standing(other).whole, reach)) {
+      counts.pairs += moving.pieces.length * other.pieces.length;
+      return [];
+    }
+  }
+  const found: Met[] = [];
+  for (const two of partsOf(other))
+    for (const one of partsOf(moving)) {
+      const met = meetPart(mover, one, two, options, counts);
+      if (met) found.push(met);
+    }
+  return found;
+}
+
 /**
- * One body against another over the whole travel; undefined where it is proven to stay beyond the watch distance.
+ * One part against another over the whole travel; undefined where it is proven to stay beyond the watch distance.
  *
  * A meant touch is held to its depth over its own stretch of travel and to the needed clearance outside it. A pair
  * found touching at the start without being declared may part, or stay; pressing in further than `TOUCH` is a hit.
  */
-export function meet(
+function meetPart(
   mover: Mover,
   moving: MovingBody,
   other: Body | MovingBody,

@@ -1,4 +1,4 @@
-import type { Body, Mover, MovingBody } from '../scene/scene';
+import { partsOf, type Body, type Mover, type MovingBody } from '../scene/scene';
 import { MovingPiece } from './movingPiece';
 import { boxOf, sweptBoxes, type Boxes } from './sweptBoxes';
 
@@ -24,7 +24,9 @@ const sweptOf = new WeakMap<MovingBody, Swept>();
 export function standing(body: Body): Standing {
   let known = standingOf.get(body);
   if (!known) {
-    const boxes = body.pieces.map((piece) => (piece.kind === 'convex' ? boxOf(piece.corners) : undefined));
+    const boxes = body.parts
+      ? partsOf(body).flatMap((part) => standing(part).boxes)
+      : body.pieces.map((piece) => (piece.kind === 'convex' ? boxOf(piece.corners) : undefined));
     known = { boxes, whole: wholeBox(boxes) };
     standingOf.set(body, known);
   }
@@ -35,12 +37,23 @@ export function standing(body: Body): Standing {
 export function swept(moving: MovingBody, { from, to }: Pick<Mover, 'from' | 'to'>): Swept {
   let known = sweptOf.get(moving);
   if (!known || known.from !== from || known.to !== to) {
-    const pieces = moving.pieces.map((piece) => new MovingPiece(piece, moving.motion));
-    const boxes = pieces.map((piece) => sweptBoxes(piece, from, to));
-    known = { from, to, pieces, boxes, whole: wholeBox(boxes) };
+    known = moving.parts ? sweptParts(moving, { from, to }) : sweptAlone(moving, { from, to });
     sweptOf.set(moving, known);
   }
   return known;
+}
+
+function sweptAlone({ pieces: solids, motion }: MovingBody, { from, to }: Pick<Mover, 'from' | 'to'>): Swept {
+  const pieces = solids.map((piece) => new MovingPiece(piece, motion));
+  const boxes = pieces.map((piece) => sweptBoxes(piece, from, to));
+  return { from, to, pieces, boxes, whole: wholeBox(boxes) };
+}
+
+/** Of its parts, which are looked at by themselves as well. */
+function sweptParts(moving: MovingBody, { from, to }: Pick<Mover, 'from' | 'to'>): Swept {
+  const parts = partsOf(moving).map((part) => swept(part, { from, to }));
+  const boxes = parts.flatMap((part) => part.boxes);
+  return { from, to, pieces: parts.flatMap((part) => part.pieces), boxes, whole: wholeBox(boxes) };
 }
 
 /** Whether two boxes are farther apart than `reach` mm along an axis. */

@@ -1,4 +1,4 @@
-import { neededFrom, type Body, type Mover } from '../scene/scene';
+import { neededFrom, partsOf, partsOfMover, type Body, type Mover } from '../scene/scene';
 import { approachStill, type Approach } from './approach';
 import { hangsWith } from './checkMover';
 import { parked } from './checkScene';
@@ -32,14 +32,14 @@ export class NearestProbe {
 
   /** @param others  what else moves, each with the travel it stands at */
   constructor(mover: Mover, still: readonly Body[], others: readonly (readonly [Mover, number])[] = []) {
-    for (const moving of mover.bodies) {
+    for (const moving of partsOfMover(mover)) {
       const { whole } = swept(moving, mover);
       const near = others.flatMap(([other, travel]) =>
         other.bodies.some((body) => !boxesApart(whole, swept(body, other).whole, WATCH))
           ? parked(other, travel)
           : [],
       );
-      for (const other of [...still, ...near]) {
+      for (const other of [...still, ...near].flatMap((body) => [...partsOf(body)])) {
         if (hangsWith(mover, other) || boxesApart(whole, standing(other).whole, WATCH)) continue;
         const needed = neededFrom(mover, other);
         const touches = touchesOf(mover, moving, other);
@@ -56,6 +56,7 @@ export class NearestProbe {
               needed,
               fitted:
                 mover.needs.of[other.id] !== undefined ||
+                (other.link !== undefined && mover.needs.of[other.link] !== undefined) ||
                 (mover.needs.row !== undefined && mover.needs.row.of === other.row),
               approach,
               touches,

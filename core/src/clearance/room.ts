@@ -1,4 +1,4 @@
-import type { Mover, MovingBody } from '../scene/scene';
+import { partsOfMover, type Mover, type MovingBody } from '../scene/scene';
 import { approachStill, type Approach } from './approach';
 import { WATCH } from './encounter';
 import { leastClearance } from './leastClearance';
@@ -56,7 +56,9 @@ const PER_MM = 10;
 export function roomInMm(a: Mover, b: Mover, map: PairMap): Room {
   const room = new Uint16Array(CELLS * CELLS);
   const pieces = (mover: Mover) =>
-    mover.bodies.flatMap((body) => body.pieces.map((piece) => new MovingPiece(piece, body.motion)));
+    partsOfMover(mover).flatMap(({ pieces, motion }) =>
+      pieces.map((piece) => new MovingPiece(piece, motion)),
+    );
   const [firsts, seconds] = [pieces(a), pieces(b)];
   const meant = meantBetween(a, b);
   const starts = firsts.map(() => seconds.map(() => coldStart()));
@@ -113,8 +115,8 @@ function meantBetween(
   a: Mover,
   b: Mover,
 ): ((k: number, l: number, atA: number, atB: number) => boolean) | undefined {
-  const bodies = (mover: Mover) => mover.bodies.flatMap((body) => body.pieces.map(() => body));
-  const [ones, twos] = [bodies(a), bodies(b)];
+  const parts = (mover: Mover) => partsOfMover(mover).flatMap((part) => part.pieces.map(() => part));
+  const [ones, twos] = [parts(a), parts(b)];
   const touches = ones.map((one) =>
     twos.map((two) => [touchesOf(a, one, two), touchesOf(b, two, one)] as const),
   );
@@ -152,8 +154,8 @@ export function wayClearance(a: Mover, b: Mover, way: readonly Place[]): WayClea
   for (let k = 1; k < way.length; k += 1) {
     const [from, to] = [way[k - 1]!, way[k]!];
     const run = (body: MovingBody, side: 0 | 1) => retimed(body.motion, from[side], to[side] - from[side]);
-    for (const one of a.bodies) {
-      for (const two of b.bodies) {
+    for (const one of partsOfMover(a)) {
+      for (const two of partsOfMover(b)) {
         const meant = [
           ...touchesOf(a, one, two).flatMap((touch) => overRun(touch, from[0], to[0])),
           ...touchesOf(b, two, one).flatMap((touch) => overRun(touch, from[1], to[1])),

@@ -1,4 +1,4 @@
-import type { Body, IntendedContact, Mover } from '../scene/scene';
+import { isNamed, type Body, type IntendedContact, type Mover } from '../scene/scene';
 
 /** A stretch of a mover's travel on which two bodies may touch, no deeper than `depth` mm. */
 export type Touch = Pick<IntendedContact, 'from' | 'to' | 'depth'>;
@@ -14,15 +14,17 @@ export function touchesOf(mover: Mover, one: Body, other: Body): readonly Touch[
   // Asked of every two bodies near each other, and of most nothing is meant: nothing is made for them.
   for (const contact of mover.contacts) {
     const { moving, still, depth } = contact;
-    const theirs = moving === one.id ? still === other.id : moving === other.id && still === one.id;
+    const theirs =
+      (isNamed(one, moving) && isNamed(other, still)) || (isNamed(other, moving) && isNamed(one, still));
     if (!theirs) continue;
     const from = Math.max(contact.from, mover.from);
     const to = Math.min(contact.to, mover.to);
     if (from <= to) (meant ??= []).push({ from, to, depth });
   }
   // What the other means where it is parked holds wherever this one goes.
-  for (const { other: named, depth } of other.meant ?? [])
-    if (named === one.id) (meant ??= []).push({ from: mover.from, to: mover.to, depth });
+  for (const { own, other: named, depth } of other.meant ?? [])
+    if (isNamed(other, own) && isNamed(one, named))
+      (meant ??= []).push({ from: mover.from, to: mover.to, depth });
   if (!meant) return NONE;
   if (meant.length < 2) return meant;
   const cuts = [...new Set(meant.flatMap(({ from, to }) => [from, to]))].sort((a, b) => a - b);

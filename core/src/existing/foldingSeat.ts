@@ -40,6 +40,7 @@ export const FOLDING_SEAT: ExistingKind<FoldingSeat> = {
     return {
       mover: {
         id: item.id,
+        item: item.id,
         name: item.name,
         bodies: [seat],
         unit: 'rad',

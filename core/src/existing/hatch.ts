@@ -96,6 +96,7 @@ export const HATCH: ExistingKind<Hatch> = {
     return {
       mover: {
         id: item.id,
+        item: item.id,
         name: item.name,
         bodies: [leaf, ...struts],
         unit: 'rad',

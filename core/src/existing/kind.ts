@@ -1,4 +1,4 @@
-import type { Frame } from '../carcass/frame';
+import type { Frame } from '../space/frame';
 import type { Field } from '../item/field';
 import type { Issue } from '../item/issue';
 import type { Body, Mover } from '../scene/scene';

@@ -1,4 +1,4 @@
-import { frameOf, type Frame } from '../carcass/frame';
+import { frameOf, type Frame } from '../space/frame';
 import { called } from '../item/called';
 import { wordChoice, type Field } from '../item/field';
 import type { Point3 } from '../solid/prism';

@@ -75,6 +75,7 @@ export const ONE_PIECE_DOOR: ExistingKind<OnePieceDoor> = {
     return {
       mover: {
         id: item.id,
+        item: item.id,
         name: item.name,
         bodies: [panel, arms],
         unit: 'rad',

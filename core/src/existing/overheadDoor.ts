@@ -103,6 +103,7 @@ export const OVERHEAD_DOOR: ExistingKind<OverheadDoor> = {
     return {
       mover: {
         id: item.id,
+        item: item.id,
         name: item.name,
         bodies,
         unit: 'mm',

@@ -50,6 +50,7 @@ export const SASH: ExistingKind<Sash> = {
     return {
       mover: {
         id: item.id,
+        item: item.id,
         name: item.name,
         bodies: [lower, lift].map((one) => ({ ...one, motion })),
         unit: 'mm',

@@ -119,6 +119,7 @@ function buildSwung(item: Swung, { frame, around, words }: ExistingPlace): Built
   return {
     mover: {
       id: item.id,
+      item: item.id,
       name: item.name,
       bodies: out > 0 ? [leaf, handle] : [leaf],
       unit: 'rad',

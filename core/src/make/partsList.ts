@@ -1,30 +1,34 @@
-import type { Panel } from '../carcass/panels';
 import { formatLength } from '../length/formatLength';
 import { sayLengths } from '../length/lengthMark';
-import { familyOf } from '../parts/families';
-import { carcassOf, partPlace, partSizes, planHardware, planStock } from '../plan/place';
+import { hasGrain } from '../material/grain';
+import type { Stock } from '../material/stock';
+import { areAlike } from '../piece/alike';
+import type { Piece, Role, Sizes } from '../piece/piece';
+import { worksWords } from '../piece/worksWords';
+import { carcassPieces, partBuilt, planHardware, planStock } from '../plan/place';
 import type { Plan } from '../plan/schema';
-import { sumText, type Sum } from '../sizing/sum';
+import { sumText } from '../sizing/sum';
 
-/** A line of the parts list: pieces that are cut alike, with the sum behind each size. */
-export interface PartsLine {
-  /** The plan item it is of. */
+/** Pieces that are cut and worked alike, as one line of the parts list. */
+export interface PiecesAlike {
+  /** The plan item they are of, and the carcass it belongs to. */
   readonly item: string;
   readonly of: string;
   readonly name: string;
-  readonly count: number;
-  readonly length: Sum;
-  readonly width: Sum;
-  /** mm. */
-  readonly thickness: number;
-  /** Its name; empty for what is there already. */
+  readonly pieces: readonly Piece[];
+  /** As each is when it is finished, and as it is cut: their sums are those of the first. */
+  readonly size: Sizes;
+  readonly cut: Sizes;
+  /** The material's name; empty for what is there already. */
   readonly material: string;
+  /** What is worked into each and what else is to be known, in the plan's units. */
   readonly notes: readonly string[];
 }
 
 /** A line of the hardware list. */
 export interface HardwareLine {
-  readonly hardware: string;
+  /** Its place in the list of hardware; none of what a plan tells by its numbers alone. */
+  readonly hardware: string | undefined;
   readonly name: string;
   readonly kind: string;
   readonly count: number;
@@ -32,99 +36,104 @@ export interface HardwareLine {
   readonly confirmed: boolean;
 }
 
-/** Every piece of a plan's carcasses and parts, carcass by carcass, each with its parts after it. */
-export function partsList(plan: Plan): PartsLine[] {
-  const stock = planStock(plan);
-  const materialName = (id: string) => (id === '' ? '' : stock.material(id).name);
-  return plan.carcasses.flatMap((carcass) => {
-    const own = carcassOf(plan, carcass).panels.map((panel): PartsLine => ({
-      item: carcass.id,
-      of: carcass.name,
-      name: panel.name,
-      count: 1,
-      length: panel.length,
-      width: panel.width,
-      thickness: thicknessOfPanel(panel, carcass.kind === 'table frame', stock.thickness(panel.material)),
-      material: materialName(panel.material),
-      notes: [],
-    }));
-    const parts = plan.parts
+/** All pieces of a plan, carcass by carcass, each with its parts after it. */
+export function piecesOf(plan: Plan): { readonly of: string; readonly item: string; readonly pieces: readonly Piece[] }[] {
+  return plan.carcasses.flatMap((carcass) => [
+    { of: carcass.name, item: carcass.id, pieces: carcassPieces(plan, carcass).pieces },
+    ...plan.parts
       .filter((part) => part.carcass === carcass.id)
-      .flatMap((part) =>
-        partSizes(plan, part).map((piece): PartsLine => ({
-          item: part.id,
-          of: carcass.name,
-          name: piece.name,
-          count: piece.count,
-          length: piece.height,
-          width: piece.width,
-          thickness: piece.thickness,
-          material: materialName(piece.material),
-          notes: piece.notes.map((note) => sayLengths(note, plan.units)),
-        })),
-      );
-    return [...together(own), ...parts];
-  });
-}
+      .map((part) => {
+        const { moving, still } = partBuilt(plan, part)!.pieces;
+        return { of: carcass.name, item: part.id, pieces: [...moving, ...still].flatMap(({ pieces }) => pieces) };
+      }),
+  ]);
+} // prettier-ignore
 
-/** A leg is as thick as it is wide; all else is as thick as its stock. */
-const thicknessOfPanel = (panel: Panel, table: boolean, sheet: number): number =>
-  / leg$/.test(panel.name) || (table && panel.name.includes('leg')) ? panel.width.mm : sheet;
+/** What swings or slides has its own line even where it is cut alike: each hangs in its own place. */
+const OWN_LINE: ReadonlySet<Role> = new Set<Role>(['leaf', 'front', 'panel']);
 
-/** Pieces cut alike as one line: "Left side and right side", twice. */
-function together(lines: readonly PartsLine[]): PartsLine[] {
-  const alike = new Map<string, PartsLine[]>();
-  for (const line of lines) {
-    const key = JSON.stringify([line.material, line.thickness, line.length.lines, line.width.lines]);
-    alike.set(key, [...(alike.get(key) ?? []), line]);
+/** Every piece of a plan's carcasses and parts that is cut, or there already, those alike together. */
+export function partsList(plan: Plan): PiecesAlike[] {
+  const stock = planStock(plan);
+  return piecesOf(plan).flatMap(({ of, item, pieces }) =>
+    together(pieces.filter((piece) => piece.is === 'cut' || piece.is === 'kept'), stock).map(
+      (alike): PiecesAlike => {
+        const [first] = alike as [Piece];
+        return {
+          item,
+          of,
+          name: nameOf(alike),
+          pieces: alike,
+          size: first.size!,
+          cut: first.cut!,
+          material: first.is === 'kept' ? '' : stock.material(first.stock!.material).name,
+          notes: [...worksWords(first), ...first.notes].map((note) => sayLengths(note, plan.units)),
+        };
+      },
+    ),
+  );
+} // prettier-ignore
+
+function together(pieces: readonly Piece[], stock: Stock): Piece[][] {
+  const lines: Piece[][] = [];
+  for (const piece of pieces) {
+    const grain = hasGrain(stock.material(piece.stock!.material));
+    const line = OWN_LINE.has(piece.role)
+      ? undefined
+      : lines.find(([first]) => areAlike(first!, piece, grain));
+    if (line) line.push(piece);
+    else lines.push([piece]);
   }
-  return [...alike.values()].map((same) => ({
-    ...same[0]!,
-    count: same.length,
-    name:
-      same.length > 2
-        ? `${same[0]!.name} and ${same.length - 1} alike`
-        : same.map(({ name }, i) => (i === 0 ? name : name.toLowerCase())).join(' and '),
-  }));
+  return lines;
 }
 
-/** Hardware a plan takes, alike ones together. */
+/** "Left side and right side"; of more than two the first, and how many are alike. */
+function nameOf(pieces: readonly Piece[]): string {
+  const names = [...new Set(pieces.map(({ name }) => name))];
+  if (names.length === 1) return names[0]!;
+  return names.length > 2
+    ? `${names[0]!} and ${names.length - 1} alike`
+    : `${names[0]!} and ${names[1]!.charAt(0).toLowerCase()}${names[1]!.slice(1)}`;
+}
+
+/** What is bought for a plan, alike ones together: pieces are counted, and what is sold in pairs as pairs. */
 export function hardwareNeeded(plan: Plan): HardwareLine[] {
   const list = planHardware(plan);
   const lines = new Map<string, HardwareLine>();
-  for (const part of plan.parts)
-    for (const { hardware, count, length } of familyOf(part).takes(part, partPlace(plan, part)!)) {
-      const { name, kind, confirmed } = list.named(hardware)!;
-      const key = `${hardware} ${length ?? ''}`;
-      lines.set(key, {
-        hardware,
-        name: length === undefined ? name : `${name}: ${formatLength(length, plan.units, true)}`,
-        kind,
-        count: (lines.get(key)?.count ?? 0) + count,
-        confirmed,
-      });
-    }
+  for (const { name, is, hardware, role } of piecesOf(plan).flatMap(({ pieces }) => pieces)) {
+    if (is !== 'bought') continue;
+    const of = hardware && list.named(hardware.id)!;
+    const length = hardware?.length;
+    const key = hardware ? `${hardware.id} ${length ?? ''}` : `${role} ${name}`;
+    lines.set(key, {
+      hardware: hardware?.id,
+      name: length === undefined ? name : `${name}: ${formatLength(length, plan.units, true)}`,
+      kind: of?.kind ?? role,
+      count: (lines.get(key)?.count ?? 0) + (hardware?.share ?? 1),
+      confirmed: of?.confirmed ?? true,
+    });
+  }
   return [...lines.values()];
 }
 
-export const PARTS_COLUMNS = ['item', 'name', 'count', 'length', 'width', 'thickness', 'unit', 'material', 'length from', 'width from', 'notes'] as const; // prettier-ignore
+export const PARTS_COLUMNS = ['item', 'name', 'count', 'finished length', 'finished width', 'finished thickness', 'cut length', 'cut width', 'cut thickness', 'unit', 'material', 'cut length from', 'cut width from', 'notes'] as const; // prettier-ignore
 
 /** The parts list as rows of cells in the plan's units, the header first. */
 export function partsRows(plan: Plan): string[][] {
   const { units } = plan;
+  const cells = ({ length, width, thick }: Sizes) => [length, width, thick].map(({ mm }) => formatLength(mm, units)); // prettier-ignore
   return [
     [...PARTS_COLUMNS],
-    ...partsList(plan).map(({ of, name, count, length, width, thickness, material, notes }) => [
+    ...partsList(plan).map(({ of, name, pieces, size, cut, material, notes }) => [
       of,
       name,
-      String(count),
-      formatLength(length.mm, units),
-      formatLength(width.mm, units),
-      formatLength(thickness, units),
+      String(pieces.length),
+      ...cells(size),
+      ...cells(cut),
       units.system,
       material,
-      sumText(length, units),
-      sumText(width, units),
+      sumText(cut.length, units),
+      sumText(cut.width, units),
       notes.join(' '),
     ]),
   ];

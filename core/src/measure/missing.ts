@@ -2,7 +2,7 @@ import type { Witness } from '../clearance/leastClearance';
 import { placedBy } from '../plan/doubt';
 import type { Plan } from '../plan/schema';
 import type { PartReport } from '../report/report';
-import { bodiesOf, type Body, type Scene } from '../scene/scene';
+import { toldOf, type Body, type Scene } from '../scene/scene';
 import { cornersOf } from '../space/outline';
 import { dimensionsOf, type Dimension } from './dimensions';
 import { DRAWN } from './governing';
@@ -69,7 +69,7 @@ function hangsOn(
   scene: Scene,
   parts: readonly PartReport[],
 ): ReadonlyMap<string, { readonly worth: number; readonly why: string }> {
-  const bodies = new Map(bodiesOf(scene).map((body) => [body.id, body]));
+  const bodies = new Map(toldOf(scene).map((body) => [body.id, body]));
   const most = new Map<string, { worth: number; why: string }>();
   for (const { name, check } of parts) {
     for (const { still, least, contact, needed, deepest, verdict } of check.encounters) {

@@ -1,13 +1,6 @@
 import * as v from 'valibot';
-import { adviseDoor } from './door/advice';
-import { buildDoor } from './door/build';
-import { doorFields } from './door/fields';
-import { freshDoor, mirrorDoor } from './door/fresh';
-import { doorTakes } from './door/hung';
-import { doorNotes, doorRests } from './door/notes';
-import { refuseDoor } from './door/refuse';
+import { DOOR } from './door/door';
 import { DoorSchema, type Door } from './door/schema';
-import { doorSizes } from './door/sizes';
 import { DRAWER } from './drawer/drawer';
 import { DrawerSchema, type Drawer } from './drawer/schema';
 import type { Family } from './family';
@@ -30,50 +23,32 @@ export const PartSchema = v.variant(
 );
 export type Part = v.InferOutput<typeof PartSchema>;
 
+/** What a family laid of a part, to be handed back to it; `never` fits what each of them takes. */
+type Laid = never;
+
 interface ByFamily {
-  door: Family<Door>;
-  drawer: Family<Drawer>;
-  'pull-out': Family<Pullout>;
-  sliding: Family<Sliding>;
-  'sliding top': Family<Top>;
-  shelf: Family<Shelf>;
-  kept: Family<Kept>;
+  door: Family<Door, Laid>;
+  drawer: Family<Drawer, Laid>;
+  'pull-out': Family<Pullout, Laid>;
+  sliding: Family<Sliding, Laid>;
+  'sliding top': Family<Top, Laid>;
+  shelf: Family<Shelf, Laid>;
+  kept: Family<Kept, Laid>;
 }
 
 const FAMILIES: ByFamily = {
-  door: {
-    word: 'door',
-    add: 'A door',
-    mover: 'leaf',
-    piece: 'Leaf',
-    fields: doorFields,
-    fresh: (id, name, { carcass, stock }, bay) => {
-      const door = freshDoor(id, carcass.id, name, bay);
-      // Where the usual sheet was taken out of the plan it is made of what its carcass is.
-      return stock.has(door.leaf.material)
-        ? door
-        : { ...door, leaf: { ...door.leaf, material: carcass.sheet } };
-    },
-    refuse: refuseDoor,
-    build: buildDoor,
-    mirror: mirrorDoor,
-    sizes: doorSizes,
-    takes: doorTakes,
-    notes: doorNotes,
-    rests: doorRests,
-    advise: adviseDoor,
-  },
+  door: DOOR,
   drawer: DRAWER,
   'pull-out': PULLOUT,
   sliding: SLIDING,
   'sliding top': TOP,
   shelf: SHELF,
   kept: KEPT,
-};
+} as unknown as ByFamily;
 
-/** The family a part belongs to. */
-export function familyOf(part: Pick<Part, 'family'>): Family<Part> {
-  return FAMILIES[part.family] as unknown as Family<Part>;
+/** The family a part belongs to. What it lays of a part is its own: others hand it back as it came. */
+export function familyOf(part: Pick<Part, 'family'>): Family<Part, unknown> {
+  return FAMILIES[part.family] as unknown as Family<Part, unknown>;
 }
 
 export const FAMILY_NAMES = Object.keys(FAMILIES) as Part['family'][];

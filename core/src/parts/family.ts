@@ -1,19 +1,19 @@
-import type { BuiltCarcass } from '../carcass/build';
+import type { BuiltCarcass, GroundWork } from '../carcass/build';
 import type { Carcass } from '../carcass/schema';
 import type { MoverCheck } from '../clearance/checkMover';
 import type { Verdict } from '../clearance/encounter';
 import type { HardwareList } from '../hardware/generic';
 import type { Stock } from '../material/stock';
+import type { Link } from '../piece/piece';
 import type { Body, Mover } from '../scene/scene';
-import type { Sum } from '../sizing/sum';
 import type { Change } from '../plan/edit';
 import type { Field } from '../item/field';
 import type { Issue } from '../item/issue';
 
-/** What a part is made of besides its own numbers: nothing else of the plan may change how it is built. */
+/** What a part is made of besides its own numbers: nothing else of the plan may change how it is laid. */
 export interface PartPlace {
   readonly carcass: Carcass;
-  /** The carcass with its openings, panels and their bodies. */
+  /** The carcass with its openings and its boards. */
   readonly built: BuiltCarcass;
   readonly stock: Stock;
   readonly hardware: HardwareList;
@@ -22,27 +22,13 @@ export interface PartPlace {
   readonly reach: { readonly low: number; readonly high: number; readonly fingers: number };
 }
 
-/** What a part comes to in the scene: what moves, each with a travel of its own, and what stands still. */
-export interface BuiltPart {
-  /** Ids are the part's own, or `part.leaf` where it has several. */
-  readonly movers: readonly Mover[];
-  readonly still: readonly Body[];
-}
-
-/** A piece to cut, with the sum behind each of its sizes. */
-export interface SizedPiece {
-  readonly name: string;
-  readonly count: number;
-  readonly width: Sum;
-  readonly height: Sum;
-  /** mm. */
-  readonly thickness: number;
-  /** The material's id; empty for what is there already. */
-  readonly material: string;
-  /** The mover it is, where it is one: its size stands at the head of that part's card. */
-  readonly of?: string;
-  /** What else is to be known to make it: borings, slots, what is left on. Lengths are marked, to be said in the reader's units. */
-  readonly notes: readonly string[];
+/** All a part is made of. */
+export interface PartPieces {
+  /** What moves, and what of it stays in its carcass: each link one rigid body. */
+  readonly moving: readonly Link[];
+  readonly still: readonly Link[];
+  /** What it has worked into the boards of its carcass. */
+  readonly onGround: readonly GroundWork[];
 }
 
 /** What a closed form found of a part, besides its travel. Lengths are marked. */
@@ -64,7 +50,7 @@ export interface PartNote {
 }
 
 /** A default that an answer rests on and nobody confirmed, and what to measure. */
-export interface Rest {
+export interface Assumption {
   /** What nobody confirmed, after "that": "birch plywood 18 mm is as thick as its name says". */
   readonly words: string;
   /** "measure the thickness of birch plywood 18 mm". */
@@ -78,17 +64,16 @@ export interface Proposal {
 }
 
 /**
- * A parts family: what every other room knows of it. A new one is a folder with these and a line in
- * `families.ts`, and in `quickCards.ts` where one may start with it.
+ * A parts family: what every other room knows of it. A new one is a folder whose files have the names of all others, a
+ * line in `families.ts`, and one in `quickCards.ts` where one may start with it.
+ *
+ * @typeParam Laid  all that follows from a part and its place: worked out once, by `lay`, and kept
  */
-export interface Family<Part> {
+export interface Family<Part, Laid> {
   /** What one is called: "drawers". */
   readonly word: string;
   /** As it reads in a list of what can be hung on a carcass: "Drawers". */
   readonly add: string;
-  /** What each of its movers is called where it has several, and the piece whose size stands at the head of a card. */
-  readonly mover: string;
-  readonly piece: string;
   /** What its card shows of it. */
   fields(part: Part): readonly Field<Part>[];
   /**
@@ -97,28 +82,28 @@ export interface Family<Part> {
    * @param behind  a leaf closes the bay already
    */
   fresh(id: string, name: string, place: PartPlace, bay: string, behind?: boolean): Part;
+  /** The part as it is in a mirror that turns left and right about. */
+  mirror(part: Part, place: PartPlace): Part;
+  /** What it names and is not there: then it cannot be laid. Paths start at the part. */
+  missing(part: Part, place: PartPlace): Issue[];
+  /** Everything that follows from it and its place, and nothing else. Throws where something it names is not there. */
+  lay(part: Part, place: PartPlace): Laid;
   /**
    * What cannot be built, each with the number that would do. Paths start at the part.
    *
-   * @param still  everything that stands still, the part's own carcass included
+   * @param around  everything else that stands still, by the bodies of the scene
    */
-  refuse(part: Part, place: PartPlace, still: readonly Body[]): Issue[];
-  build(part: Part, place: PartPlace): BuiltPart;
-  /** The part as it is in a mirror that turns left and right about. */
-  mirror(part: Part, place: PartPlace): Part;
-  sizes(part: Part, place: PartPlace): SizedPiece[];
-  /** Hardware it takes, by id, with how many; and which length of what comes in several, mm. */
-  takes(
-    part: Part,
-    place: PartPlace,
-  ): readonly { readonly hardware: string; readonly count: number; readonly length?: number }[];
+  refuse(laid: Laid, around: readonly Body[]): Issue[];
+  pieces(laid: Laid): PartPieces;
+  /** Its movers, each on a moving link of its pieces. */
+  move(laid: Laid, pieces: PartPieces): readonly Mover[];
   /** What closed forms tell of it: loads, sag, fingers, reach. */
-  notes(part: Part, place: PartPlace): PartNote[];
-  rests(part: Part, place: PartPlace): Rest[];
+  notes(laid: Laid, pieces: PartPieces): PartNote[];
+  assumptions(laid: Laid): Assumption[];
   /**
    * The least change known to mend what the check of one of its movers found; undefined where the family knows none.
    *
    * @param met  what the worst of it is met with
    */
-  advise(part: Part, check: MoverCheck, place: PartPlace, met: Body | undefined): Proposal | undefined;
+  mend(laid: Laid, pieces: PartPieces, check: MoverCheck, met: Body | undefined): Proposal | undefined;
 }

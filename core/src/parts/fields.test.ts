@@ -46,8 +46,10 @@ function changed(plan: Plan, path: readonly PathStep[], after: unknown): Plan | 
   const read = applyEdit(plan, { name: 'Try', changes: [{ path: [...path], before, after }] as never });
   if (!read.ok) return read.issues[0]!.message;
   expect(buildScene(read.plan).movers.length).toBeGreaterThanOrEqual(0);
-  for (const { name, length, width } of partsList(read.plan))
-    expect([path.join('.'), JSON.stringify(after), name, length.mm > 0 && width.mm > 0]).toContain(true);
+  for (const { name, cut } of partsList(read.plan))
+    expect([path.join('.'), JSON.stringify(after), name, cut.length.mm > 0 && cut.width.mm > 0]).toContain(
+      true,
+    );
   return read.plan;
 }
 

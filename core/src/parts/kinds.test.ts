@@ -1,22 +1,25 @@
 import { CARCASS_KINDS, CarcassSchema, type Carcass } from '../carcass/schema';
 import { WHOLE } from '../carcass/kinds';
 import { partsList } from '../make/partsList';
-import { OLD_HOLES, type Old } from './kept/old';
+import { OLD_HOLES, type Old } from './kit/old';
 import { USUAL_FIT, USUAL_HANDLE, USUAL_RACK, hingeOf } from './door/fresh';
 import { DoorSchema, HingeSchema, type Door } from './door/schema';
 import { FAMILY_NAMES, type Part } from './families';
-import { USUAL_BOTTOM, USUAL_BOX, USUAL_JOINT, USUAL_NOTCH } from './box/usual';
-import { BoxSchema } from './box/schema';
-import { ContentSchema, ContentsSchema, type Content } from './contents/schema';
-import { USUAL_CABLE, USUAL_CONTENT, USUAL_OPENS } from './contents/usual';
-import { USUAL_DRAWER_FIT, USUAL_OLD_BOX } from './drawer/fresh';
-import { DrawerSchema, FrontSchema, type Drawer } from './drawer/schema';
+import { USUAL_BOTTOM, USUAL_BOX, USUAL_JOINT, USUAL_NOTCH } from './kit/box/usual';
+import { BoxSchema } from './kit/box/schema';
+import { ContentSchema, ContentsSchema, type Content } from './kit/contents/schema';
+import { USUAL_CABLE, USUAL_CONTENT, USUAL_OPENS } from './kit/contents/usual';
+import { USUAL_OLD_BOX } from './drawer/fresh';
+import { drawersOf } from './kit/drawn/bank';
+import { FrontSchema } from './kit/drawn/schema';
+import { bankOf, USUAL_DRAWN_FIT } from './kit/drawn/usual';
+import { DrawerSchema, type Drawer } from './drawer/schema';
 import { USUAL_BIN } from './pullout/fresh';
 import { CarriesSchema, type Pullout } from './pullout/schema';
-import { CLOSINGS, RunsSchema } from './runs/schema';
-import { USUAL_RUNS } from './runs/usual';
+import { CLOSINGS, RunsSchema } from './kit/runs/schema';
+import { USUAL_RUNS } from './kit/runs/usual';
 import { SlidingPullSchema, WaySchema, type Grooves } from './sliding/schema';
-import { USUAL_SLIDING_PULL, USUAL_WAY } from './sliding/sliding';
+import { USUAL_SLIDING_PULL, USUAL_WAY } from './sliding/fresh';
 import { TOP_WAYS, type Top } from './top/schema';
 import { KeptSchema, type Kept } from './kept/schema';
 import type { Shelf } from './shelf/schema';
@@ -148,21 +151,21 @@ const ROWS: Readonly<Record<string, Row>> = {
   // The cups' middles are at 22.5 and 100: a hole of 35 there is right upon one, 45 mm of room is wanted between middles.
   'old: cleared': { good: door({ old: old({ holes: [{ x: mm(22), z: mm(300), wide: mm(35), deep: mm(12) }] }), fit: USUAL_FIT.overlay }), size: ['Door', 716, 596], bad: door({ old: old({ holes: [{ x: mm(22), z: mm(110), wide: mm(35), deep: mm(12) }] }), fit: USUAL_FIT.overlay }), said: 'Cup 1 would come upon old hole 1: it must be 35 mm higher or lower, or the old holes plugged.' },
   'family: door': { good: door({}), size: ['Door', 717, 597], bad: door({ bay: 'b7' }), said: 'Its carcass has no bay “b7”.' },
-  'family: shelf': { good: { parts: [shelf({})] }, size: ['Case shelf', 484, 561], bad: { carcasses: [caseOf({ frame: { ...FRAME, left: mm(90), right: mm(90), top: mm(300), bottom: mm(200) } })], parts: [shelf({})] }, said: 'The shelf cannot get in past the frame, tilted or straight: the longest that can is' },
+  'family: shelf': { good: { parts: [shelf({})] }, size: ['Case shelf', 561, 484], bad: { carcasses: [caseOf({ frame: { ...FRAME, left: mm(90), right: mm(90), top: mm(300), bottom: mm(200) } })], parts: [shelf({})] }, said: 'The shelf cannot get in past the frame, tilted or straight: the longest that can is' },
   'family: kept': { good: { parts: [kept({})] }, size: ['Case old top or box', 120, 400], bad: { parts: [kept({ depth: mm(510) })] }, said: 'The old box is 16 mm too deep for its bay. At most 494 mm will do.' },
   'kept: box': { good: { parts: [kept({ what: 'box' })] }, size: ['Case old top or box', 120, 400], bad: { parts: [kept({ old: old({ width: mm(570), height: mm(100) }) })] }, said: 'The old box is 10 mm too wide for its bay. At most 560 mm will do.' },
-  'kept: top': { good: { parts: [kept({ what: 'top', old: old({ width: mm(640), height: mm(520) }), over: { left: mm(20), up: mm(0), front: mm(20) } })] }, size: ['Case old top or box', 520, 640], bad: { parts: [kept({ what: 'top', old: old({ width: mm(580) }) })] }, said: 'The old top is 20 mm narrower than what it is to cover. At least 600 mm will do.' },
+  'kept: top': { good: { parts: [kept({ what: 'top', old: old({ width: mm(640), height: mm(520) }), over: { left: mm(20), up: mm(0), front: mm(20) } })] }, size: ['Case old top or box', 640, 520], bad: { parts: [kept({ what: 'top', old: old({ width: mm(580) }) })] }, said: 'The old top is 20 mm narrower than what it is to cover. At least 600 mm will do.' },
   // A bank on 564 x 684: fronts with even gaps of 3 mm are 597 wide and share 717; boxes are 564 - 2 x 12.7 = 538.6 wide; 494 deep clear.
   'family: drawer': { good: drawer({}), size: ['Case drawers', 717, 597], bad: drawer({ bay: 'b7' }), said: 'Its carcass has no bay “b7”.' },
-  'bank: even': { good: drawer({ bank: { kind: 'even', count: 3 } }), size: ['Case drawers, 2', 237, 597], bad: drawer({ bank: { kind: 'even', count: 24 } }), said: 'So many fronts would be 27 mm high. At most 21 will do.' },
+  'bank: even': { good: drawer({ bank: bankOf('even', 3) }), size: ['Case drawers, 2', 237, 597], bad: drawer({ bank: bankOf('even', 24) }), said: 'So many fronts would be 27 mm high. At most 21 will do.' },
   // 708 among four, each 30 lower than the one beneath: 177 + 45.
-  'bank: graduated': { good: drawer({ bank: { kind: 'graduated', count: 4, step: mm(30) } }), size: ['Case drawers, 4', 222, 597], bad: drawer({ bank: { kind: 'graduated', count: 4, step: mm(150) } }), said: 'The topmost front would be 0 mm high. Steps of at most 98 mm will do.' },
-  'bank: typed': { good: drawer({ bank: { kind: 'typed', fronts: [mm(300), mm(200)] } }), size: ['Case drawers, 1', 211, 597], bad: drawer({ bank: { kind: 'typed', fronts: [mm(300), mm(400)] } }), said: '11 mm is left for the topmost front. At most 381 mm here will do.' },
+  'bank: graduated': { good: drawer({ bank: { kind: 'graduated', drawers: drawersOf(4), step: mm(30) } }), size: ['Case drawers, 4', 222, 597], bad: drawer({ bank: { kind: 'graduated', drawers: drawersOf(4), step: mm(150) } }), said: 'The topmost front would be 0 mm high. Steps of at most 98 mm will do.' },
+  'bank: typed': { good: drawer({ bank: { kind: 'typed', drawers: drawersOf(3), fronts: [mm(300), mm(200)] } }), size: ['Case drawers, 1', 211, 597], bad: drawer({ bank: { kind: 'typed', drawers: drawersOf(3), fronts: [mm(300), mm(400)] } }), said: '11 mm is left for the topmost front. At most 381 mm here will do.' },
   'drawer fit: even': { good: drawer({}), size: ['Case drawers', 717, 597], bad: drawer({ fit: { kind: 'even', gap: mm(40) } }), said: 'So wide a gap leaves nothing of the front over the left edge. Less than 36 mm will do.' },
-  'drawer fit: overlay': { good: drawer({ fit: USUAL_DRAWER_FIT.overlay }), size: ['Case drawers', 716, 596], bad: drawer({ fit: { ...USUAL_DRAWER_FIT.overlay, sides: mm(-4) } }), said: 'at the left edge it ends 4 mm short of lying over it' },
-  'drawer fit: inset': { good: drawer({ fit: USUAL_DRAWER_FIT.inset }), size: ['Case drawers', 680, 560], bad: drawer({ fit: { ...USUAL_DRAWER_FIT.inset, sides: mm(25) } }), said: 'a gap of 25 mm at the left edge stays open. At most 20 mm will do.' },
+  'drawer fit: overlay': { good: drawer({ fit: USUAL_DRAWN_FIT.overlay }), size: ['Case drawers', 716, 596], bad: drawer({ fit: { ...USUAL_DRAWN_FIT.overlay, sides: mm(-4) } }), said: 'at the left edge it ends 4 mm short of lying over it' },
+  'drawer fit: inset': { good: drawer({ fit: USUAL_DRAWN_FIT.inset }), size: ['Case drawers', 680, 560], bad: drawer({ fit: { ...USUAL_DRAWN_FIT.inset, sides: mm(25) } }), said: 'a gap of 25 mm at the left edge stays open. At most 20 mm will do.' },
   // The plates of a cup hinge stand out further than a slide is thick.
-  'drawer fit: none': { good: drawer({ fit: USUAL_DRAWER_FIT.none }), size: ['Case drawers box, side', 450, 649], bad: { ...drawer({ fit: USUAL_DRAWER_FIT.none, handle: null }), parts: [...drawer({ fit: USUAL_DRAWER_FIT.none, handle: null }).parts!, doorOf({})] }, said: 'a hinge plate of the door' },
+  'drawer fit: none': { good: drawer({ fit: USUAL_DRAWN_FIT.none }), size: ['Case drawers box, side', 450, 649], bad: { ...drawer({ fit: USUAL_DRAWN_FIT.none, handle: null }), parts: [...drawer({ fit: USUAL_DRAWN_FIT.none, handle: null }).parts!, doorOf({})] }, said: 'a hinge plate of the door' },
   'runs: side slides': { good: drawer({}), size: ['Case drawers box, end', 514.6, 649], bad: drawer({ runs: { ...USUAL_RUNS['side slides'], length: mm(500) } }), said: 'A slide of 500 mm is longer than the clear depth of 494 mm. 450 mm is the longest that fits.' },
   'runs: under slides': { good: drawer({ runs: USUAL_RUNS['under slides'] }), size: ['Case drawers box, end', 522, 649], bad: drawer({ runs: USUAL_RUNS['under slides'], box: { ...USUAL_BOX, material: 'ply-18' } }), said: 'These slides are for sides up to 16 mm thick, and these are 18 mm.' },
   'runs: wooden runners': { good: drawer({ runs: USUAL_RUNS['wooden runners'] }), size: ['Case drawers box, end', 537, 649], bad: drawer({ runs: { ...USUAL_RUNS['wooden runners'], kicker: null } }), said: 'It tips once it is out more than' },
@@ -170,16 +173,16 @@ const ROWS: Readonly<Record<string, Row>> = {
   'closing: soft-close': { good: drawer({ closing: 'soft-close' }), size: ['Case drawers', 717, 597], bad: drawer({ closing: 'soft-close', contents: { set: 'side by side', items: [], load: 60 } }), said: 'and a pair of these slides carries 35 kg:' },
   'closing: push-to-open': { good: drawer({ closing: 'push-to-open', handle: null }), size: ['Case drawers box, side', 450, 649], bad: drawer({ closing: 'push-to-open', runs: USUAL_RUNS['wooden runners'] }), said: 'What opens by a push runs on slides made for it' },
   'drawer front: applied': { good: drawer({}), size: ['Case drawers', 717, 597], bad: drawer({ front: { ...FRONT, screw: mm(40) } }), said: 'A screw of 40 mm comes out of the front: box and front are 30 mm together. Less than 30 mm will do.' },
-  'drawer front: the box’s own': { good: drawer({ front: { ...FRONT, made: 'the box’s own' }, fit: USUAL_DRAWER_FIT.inset }), size: ['Case drawers box, back', 514.6, 649], bad: drawer({ front: { ...FRONT, made: 'the box’s own' }, closing: 'push-to-open' }), said: 'Opened by a push, a front that lies over its case must be applied, or inset.' },
+  'drawer front: the box’s own': { good: drawer({ front: { ...FRONT, made: 'the box’s own' }, fit: USUAL_DRAWN_FIT.inset }), size: ['Case drawers box, back', 514.6, 649], bad: drawer({ front: { ...FRONT, made: 'the box’s own' }, closing: 'push-to-open' }), said: 'Opened by a push, a front that lies over its case must be applied, or inset.' },
   'joint: butt': { good: drawer({}), size: ['Case drawers box, end', 514.6, 649], bad: drawer({ runs: { ...USUAL_RUNS['side slides'], screw: mm(16) } }), said: 'A screw of 16 mm comes out inside the box: 1.6 mm of metal and 12 mm of side. At most 13.6 mm will do.' },
   'joint: rebate': { good: drawer({ box: { ...USUAL_BOX, joint: USUAL_JOINT.rebate } }), size: ['Case drawers box, end', 526.6, 649], bad: drawer({ box: { ...USUAL_BOX, joint: { kind: 'rebate', deep: mm(12) } } }), said: 'The joint would go through the side. Less than 12 mm will do.' },
   'joint: housed': { good: drawer({ box: { ...USUAL_BOX, joint: USUAL_JOINT.housed } }), size: ['Case drawers box, end', 526.6, 649], bad: drawer({ box: { ...USUAL_BOX, joint: { kind: 'housed', deep: mm(13) } } }), said: 'The joint would go through the side. Less than 12 mm will do.' },
   'joint: lock': { good: drawer({ box: { ...USUAL_BOX, joint: USUAL_JOINT.lock } }), size: ['Case drawers box, side', 438, 649], bad: drawer({ box: { ...USUAL_BOX, joint: { ...USUAL_JOINT.lock, lip: mm(12) } } }), said: 'Nothing is left of the end for a tongue. A lip of less than 12 mm will do.' },
-  'bottom: groove': { good: drawer({}), size: ['Case drawers box, bottom', 438, 526.6], bad: drawer({ box: { ...USUAL_BOX, bottom: { ...USUAL_BOTTOM.groove, up: mm(200) }, height: mm(210) } }), said: 'The bottom stands 206 mm up in a box 210 mm high: nothing is left above it. At most 194 mm will do.' },
-  'bottom: let in': { good: drawer({ box: { ...USUAL_BOX, bottom: USUAL_BOTTOM['let in'] } }), size: ['Case drawers box, bottom', 438, 526.6], bad: drawer({ box: { ...USUAL_BOX, bottom: { ...USUAL_BOTTOM['let in'], deep: mm(12) } } }), said: 'The rebate would go through the side. Less than 12 mm will do.' },
-  'bottom: under': { good: drawer({ box: { ...USUAL_BOX, bottom: USUAL_BOTTOM.under } }), size: ['Case drawers box, bottom', 450, 538.6], bad: drawer({ runs: USUAL_RUNS['under slides'], box: { ...USUAL_BOX, bottom: USUAL_BOTTOM.under } }), said: 'The slides run under the bottom: it must be in a groove at least 12.5 mm up.' },
+  'bottom: groove': { good: drawer({}), size: ['Case drawers box, bottom', 526.6, 438], bad: drawer({ box: { ...USUAL_BOX, bottom: { ...USUAL_BOTTOM.groove, up: mm(200) }, height: mm(210) } }), said: 'The bottom stands 206 mm up in a box 210 mm high: nothing is left above it. At most 194 mm will do.' },
+  'bottom: let in': { good: drawer({ box: { ...USUAL_BOX, bottom: USUAL_BOTTOM['let in'] } }), size: ['Case drawers box, bottom', 526.6, 438], bad: drawer({ box: { ...USUAL_BOX, bottom: { ...USUAL_BOTTOM['let in'], deep: mm(12) } } }), said: 'The rebate would go through the side. Less than 12 mm will do.' },
+  'bottom: under': { good: drawer({ box: { ...USUAL_BOX, bottom: USUAL_BOTTOM.under } }), size: ['Case drawers box, bottom', 538.6, 450], bad: drawer({ runs: USUAL_RUNS['under slides'], box: { ...USUAL_BOX, bottom: USUAL_BOTTOM.under } }), said: 'The slides run under the bottom: it must be in a groove at least 12.5 mm up.' },
   'bottom: none': { good: drawer({ box: { ...USUAL_BOX, bottom: USUAL_BOTTOM.none } }), size: ['Case drawers box, rail', 514.6, 60], bad: drawer({ box: { ...USUAL_BOX, height: mm(100), bottom: { kind: 'none', rail: mm(120) } } }), said: 'The rail is higher than the box. At most 100 mm will do.' },
-  'box: notch': { good: drawer({ box: { ...USUAL_BOX, notch: USUAL_NOTCH } }), size: ['Case drawers box, bottom', 438, 526.6], bad: drawer({ box: { ...USUAL_BOX, notch: { ...USUAL_NOTCH, left: mm(500) } } }), said: 'The notch would stand beside the box. At most 378.6 mm will do.' },
+  'box: notch': { good: drawer({ box: { ...USUAL_BOX, notch: USUAL_NOTCH } }), size: ['Case drawers box, bottom', 526.6, 438], bad: drawer({ box: { ...USUAL_BOX, notch: { ...USUAL_NOTCH, left: mm(500) } } }), said: 'The notch would stand beside the box. At most 378.6 mm will do.' },
   'box: dividers': { good: drawer({ box: { ...USUAL_BOX, dividers: { ...USUAL_BOX.dividers, along: 3 } } }), size: ['Case drawers box, divider along', 426, 630], bad: drawer({ box: { ...USUAL_BOX, height: mm(100), dividers: { ...USUAL_BOX.dividers, across: 12, material: 'ply-18' } } }), said: 'So many dividers leave compartments under 20 mm. At most 10 will do.' },
   'contents: side by side': { good: drawer({ contents: inside(BOTTLE) }), size: ['Case drawers', 717, 597], bad: drawer({ contents: inside({ ...BOTTLE, count: 6 }) }), said: 'The contents take 540 mm side by side, and the box has 514.6 mm: it must be 25.4 mm wider, or hold fewer.' },
   'contents: one behind another': { good: drawer({ contents: { ...inside(BOTTLE), set: 'one behind another' } }), size: ['Case drawers', 717, 597], bad: drawer({ contents: { ...inside({ ...BOTTLE, count: 5 }), set: 'one behind another' } }), said: 'The contents take 450 mm one behind another, and the box has 426 mm: it must be 24 mm deeper, or hold fewer.' },
@@ -188,13 +191,13 @@ const ROWS: Readonly<Record<string, Row>> = {
   'opens: lid': { good: drawer({ contents: inside({ ...BOTTLE, opens: USUAL_OPENS.lid }) }), size: ['Case drawers', 717, 597], bad: { ...drawer({ contents: inside({ ...BOTTLE, height: mm(600), depth: mm(300), opens: USUAL_OPENS.lid }) }), change: boxAt('Over shelf', { x: 2900, y: 2000, z: 800, width: 800, depth: 900, height: 30 }) }, said: 'Touches the over shelf at' },
   // Its head at 52 + 120, the case's top at 702.
   'opens: tank': { good: drawer({ contents: inside({ ...BOTTLE, opens: { kind: 'tank', when: 'in place', by: mm(300) } }) }), size: ['Case drawers', 717, 597], bad: drawer({ contents: inside({ ...BOTTLE, opens: { kind: 'tank', when: 'in place', by: mm(600) } }) }), said: 'Touches the top of the case at 530 mm, 70 mm short of full travel' },
-  'drawer: two-sided': { good: drawer({ twoSided: true, fit: USUAL_DRAWER_FIT.none, handle: null }, { back: null }), size: ['Case drawers box, side', 450, 649], bad: drawer({ twoSided: true, fit: USUAL_DRAWER_FIT.none, handle: null }), said: 'Touches the back of the case at 14 mm, 436 mm short of full travel' },
+  'drawer: two-sided': { good: drawer({ twoSided: true, fit: USUAL_DRAWN_FIT.none, handle: null }, { back: null }), size: ['Case drawers box, side', 450, 649], bad: drawer({ twoSided: true, fit: USUAL_DRAWN_FIT.none, handle: null }), said: 'Touches the back of the case at 14 mm, 436 mm short of full travel' },
   'drawer: cable': { good: drawer({ cable: { ...USUAL_CABLE, bend: mm(15) } }), size: ['Case drawers', 717, 597], bad: drawer({ cable: { ...USUAL_CABLE, plug: { width: mm(40), height: mm(30), hole: mm(45) } } }), said: 'Its plug cannot pass its hole: 50 mm across is wanted, 5 mm more than there is.' },
   // (564 - 480) / 2 - 12.7 is packed out on each side.
   'drawer: old box': { good: drawer({ old: { ...USUAL_OLD_BOX, depth: mm(460) } }), size: ['Case drawers packing', 450, 45], bad: drawer({ old: { ...USUAL_OLD_BOX, width: mm(545) } }), said: 'The old box is 6.4 mm too wide for its opening with what it runs on. At most 538.6 mm will do.' },
   'family: pull-out': { good: pull('tray'), size: ['Case pull-out', 717, 597], bad: pull('tray', { bay: 'b7' }), said: 'Its carcass has no bay “b7”.' },
   'carries: tray': { good: pull('tray'), size: ['Case pull-out box, side', 450, 100], bad: { ...pull('tray', { fit: { kind: 'none', setback: mm(5) } }), change: boxAt('Locker lip', { x: 3000, y: 2900, z: 100, width: 600, depth: 30, height: 60 }) }, said: 'Touches the locker lip at 75 mm, 375 mm short of full travel' },
-  'carries: bins': { good: pull('bins'), size: ['Case pull-out box, board for bins', 426, 514.6], bad: pull('bins', { contents: inside({ ...USUAL_BIN, width: mm(600) }) }), said: '“Bin” is 85.4 mm too wide for its box, which is 514.6 mm wide inside. At most 514.6 mm will do.' },
+  'carries: bins': { good: pull('bins'), size: ['Case pull-out box, board for bins', 514.6, 426], bad: pull('bins', { contents: inside({ ...USUAL_BIN, width: mm(600) }) }), said: '“Bin” is 85.4 mm too wide for its box, which is 514.6 mm wide inside. At most 514.6 mm will do.' },
   'carries: tiers': { good: pull('tiers'), size: ['Case pull-out box, shelf', 426, 538.6], bad: pull('tiers', { carries: { kind: 'tiers', count: 12, rim: mm(60) } }), said: 'So many tiers leave 42.1 mm between them. At most 7 will do.' },
   // 35 kg over a box whose middle is 225 out of 450: 17.5 at its edge.
   'carries: table': { good: pull('table'), size: ['Case pull-out box, board', 450, 538.6], bad: pull('table', { carries: { kind: 'table', edge: 30 } }), said: 'At its outer edge its slides carry 18 kg, drawn out fully; 30 kg is asked of it: take stronger slides' },
@@ -202,8 +205,8 @@ const ROWS: Readonly<Record<string, Row>> = {
   // By 0.5 mm over 274 - 25.4 of width, 1639 high and 20 up.
   'pull-out: guide': { good: tall({ guide: { play: mm(2) } }), size: ['Case pull-out box, rim', 526, 60], bad: tall({ guide: null }), said: 'Its top sways 3.4 mm aside by the play of its slides, and 3 mm is left beside its front. A guide over its top will hold it.' },
   // 600 long with 3.9 kg: it tips at half of it, less what lies over the edge.
-  'family: sliding top': { good: top({ held: true }), size: ['Case sliding top', 520, 600], bad: top({ travel: mm(310) }), said: 'It tips once it is out more than 300 mm, and it goes 310 mm: hold its rear edge down, or stop it at 300 mm.' },
-  ...Object.fromEntries(TOP_WAYS.map((goes) => [`top: ${goes}`, { good: top({ goes, travel: mm(150) }), size: ['Case sliding top', 520, 600], bad: top({ goes, travel: mm(700) }), said: 'So far out nothing is left of the cleats that keep it on its way.' } satisfies Row])),
+  'family: sliding top': { good: top({ held: true }), size: ['Case sliding top', 600, 520], bad: top({ travel: mm(310) }), said: 'It tips once it is out more than 300 mm, and it goes 310 mm: hold its rear edge down, or stop it at 300 mm.' },
+  ...Object.fromEntries(TOP_WAYS.map((goes) => [`top: ${goes}`, { good: top({ goes, travel: mm(150) }), size: ['Case sliding top', 600, 520], bad: top({ goes, travel: mm(700) }), said: 'So far out nothing is left of the cleats that keep it on its way.' } satisfies Row])),
   // 564 with 40 of overlap for two; tracks 684 - 43 apart with 8 and 6 more.
   'family: sliding': { good: slide({}), size: ['Case sliding panels, 1', 655, 302], bad: { parts: [{ ...slide({}).parts![0]!, bay: 'b7' }] }, said: 'Its carcass has no bay “b7”.' },
   'way: grooves': { good: slide({}), size: ['Case sliding panels, 2', 655, 302], bad: slide({ width: mm(270) }), said: 'The panels cannot cover the run: 24 mm stays open. At least 282 mm wide will do.' },
@@ -267,7 +270,7 @@ describe('every kind of carcass, door, drawer, pull-out, sliding panel, old piec
     for (const { check } of report.parts) expect([check.verdict === 'hits', check.usable]).toEqual([false, check.to]);
     const [name, length, width] = size;
     const line = partsList(plan).find((piece) => piece.name === name);
-    expect(line ? [line.length.mm, line.width.mm].map((value) => Math.round(value * 1e6) / 1e6) : partsList(plan).map((piece) => piece.name)).toEqual([length, width]);
+    expect(line ? [line.cut.length.mm, line.cut.width.mm].map((value) => Math.round(value * 1e6) / 1e6) : partsList(plan).map((piece) => piece.name)).toEqual([length, width]);
   }); // prettier-ignore
 
   it.each(Object.entries(ROWS))(

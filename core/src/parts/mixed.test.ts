@@ -16,15 +16,16 @@ import {
 } from '../testing/partsOf';
 import { caseOf, doorOf, FRAME, mm, planWith, type Made } from '../testing/planWith';
 import { disagreements } from '../testing/sampled';
-import { USUAL_BOX, USUAL_NOTCH } from './box/usual';
-import { USUAL_CONTENT, USUAL_OPENS } from './contents/usual';
-import { USUAL_DRAWER_FIT } from './drawer/fresh';
+import { USUAL_BOX, USUAL_NOTCH } from './kit/box/usual';
+import { USUAL_CONTENT, USUAL_OPENS } from './kit/contents/usual';
+import { drawersOf } from './kit/drawn/bank';
+import { bankOf, USUAL_DRAWN_FIT } from './kit/drawn/usual';
 import { hingeOf, USUAL_FIT } from './door/fresh';
 import { USUAL_BIN } from './pullout/fresh';
-import { USUAL_RUNS } from './runs/usual';
-import { USUAL_SLIDING_PULL, USUAL_WAY } from './sliding/sliding';
+import { USUAL_RUNS } from './kit/runs/usual';
+import { USUAL_SLIDING_PULL, USUAL_WAY } from './sliding/fresh';
 
-const bank = (count: number) => ({ kind: 'even' as const, count });
+const bank = (count: number) => bankOf('even', count);
 const three = {
   id: 'all',
   take: 'equal' as const,
@@ -45,16 +46,16 @@ const bottles = { ...USUAL_CONTENT, count: 3 };
 const ARRANGEMENTS: Readonly<Record<string, Made>> = {
   'three drawers on side slides': withDrawer({ bank: bank(3) }),
   'three drawers in gaps of 1 mm': gapped(1),
-  'drawers on under slides, inset': withDrawer({ bank: bank(2), fit: USUAL_DRAWER_FIT.inset, runs: USUAL_RUNS['under slides'] }),
-  'graduated on runners with a kicker': withDrawer({ bank: { kind: 'graduated', count: 3, step: mm(40) }, runs: USUAL_RUNS['wooden runners'] }),
+  'drawers on under slides, inset': withDrawer({ bank: bank(2), fit: USUAL_DRAWN_FIT.inset, runs: USUAL_RUNS['under slides'] }),
+  'graduated on runners with a kicker': withDrawer({ bank: { kind: 'graduated', drawers: drawersOf(3), step: mm(40) }, runs: USUAL_RUNS['wooden runners'] }),
   'drawers behind a door that clears them': { ...withDrawer({ bank: bank(2), fit: { kind: 'none', setback: mm(70) }, handle: null }), parts: [drawerOf({ bank: bank(2), fit: { kind: 'none', setback: mm(70) }, handle: null }), doorOf({})] },
-  'drawers behind a door whose plates are in the way': { ...withDrawer({}), parts: [drawerOf({ bank: bank(2), fit: USUAL_DRAWER_FIT.none, handle: null }), doorOf({})] },
-  'a drawer behind a face frame': withDrawer({ bank: bank(2) , fit: { ...USUAL_DRAWER_FIT.overlay, sides: mm(12), top: mm(12), bottom: mm(12) } }, { frame: FRAME }),
+  'drawers behind a door whose plates are in the way': { ...withDrawer({}), parts: [drawerOf({ bank: bank(2), fit: USUAL_DRAWN_FIT.none, handle: null }), doorOf({})] },
+  'a drawer behind a face frame': withDrawer({ bank: bank(2) , fit: { ...USUAL_DRAWN_FIT.overlay, sides: mm(12), top: mm(12), bottom: mm(12) } }, { frame: FRAME }),
   'a drawer towards a post': { ...withDrawer({}), change: boxAt('Post', { x: 3200, y: 2500, z: 0, width: 90, depth: 90, height: 2000 }) },
   'a drawer beside a skirting': { ...withDrawer({}), change: boxAt('Wall', { x: 2990, y: 2300, z: 0, width: 9, depth: 690, height: 2000 }) },
-  'a drawer cut out for a pipe': { ...withDrawer({ fit: USUAL_DRAWER_FIT.inset, box: { ...USUAL_BOX, notch: USUAL_NOTCH } }), change: boxAt('Waste pipe', { x: 3240, y: 3400, z: 100, width: 60, depth: 60, height: 700 }) },
-  'a drawer that was not cut out': { ...withDrawer({ fit: USUAL_DRAWER_FIT.inset }), change: boxAt('Waste pipe', { x: 3240, y: 3400, z: 100, width: 60, depth: 60, height: 700 }) },
-  'bottles and a lid that is lifted drawn out': { ...withDrawer({ contents: { set: 'side by side', items: [bottles, { ...USUAL_CONTENT, name: 'Bin', width: mm(180), depth: mm(220), height: mm(400), opens: USUAL_OPENS.lid }], load: 0 } }), change: boxAt('Worktop', { x: 2800, y: 2300, z: 860, width: 1000, depth: 600, height: 40 }) },
+  'a drawer cut out for a pipe': { ...withDrawer({ fit: USUAL_DRAWN_FIT.inset, box: { ...USUAL_BOX, notch: USUAL_NOTCH } }), change: boxAt('Waste pipe', { x: 3240, y: 3400, z: 100, width: 60, depth: 60, height: 700 }) },
+  'a drawer that was not cut out': { ...withDrawer({ fit: USUAL_DRAWN_FIT.inset }), change: boxAt('Waste pipe', { x: 3240, y: 3400, z: 100, width: 60, depth: 60, height: 700 }) },
+  'bottles and a lid that is lifted drawn out': { ...withDrawer({ contents: { set: 'side by side', items: [bottles, { ...USUAL_CONTENT, id: 'bin', name: 'Bin', width: mm(180), depth: mm(220), height: mm(400), opens: USUAL_OPENS.lid }], load: 0 } }), change: boxAt('Worktop', { x: 2800, y: 2300, z: 860, width: 1000, depth: 600, height: 40 }) },
   'a tall pull-out with its guide': { ...withPullout('tiers', { guide: { play: mm(2) } }), carcasses: [caseOf({ kind: 'tower', width: mm(300), height: mm(1800), z: mm(100) })] },
   'a tray against a lip': { ...withPullout('tray', { fit: { kind: 'none', setback: mm(5) } }), change: boxAt('Lip', { x: 3000, y: 2900, z: 100, width: 600, depth: 30, height: 40 }) },
   'a tray raised over it': { ...withPullout('tray', { fit: { kind: 'none', setback: mm(5) }, box: { ...USUAL_BOX, height: mm(100), under: mm(45) } }), change: boxAt('Lip', { x: 3000, y: 2900, z: 100, width: 600, depth: 30, height: 40 }) },
@@ -109,7 +110,7 @@ describe('pairs of drawers and what stands before them', () => {
       box: { ...USUAL_BOX, aside: { left: mm(30), right: mm(0) } },
     });
     const found = words({ carcasses: [caseOf({ z: mm(100) })], parts: [behind, doorOf({ limit: 110 })] });
-    for (const nth of [1, 2, 3]) expect(found[`${behind.id}.${nth} door`]).toBe('second first');
+    for (const nth of [1, 2, 3]) expect(found[`${behind.id}.d${nth} door`]).toBe('second first');
   });
 
   it('a drawer round the corner stands before a door: the door goes first', () => {
@@ -129,7 +130,7 @@ describe('pairs of drawers and what stands before them', () => {
   });
 
   it('ways of one thing are not held against each other', () => {
-    const two = drawerOf({ twoSided: true, fit: USUAL_DRAWER_FIT.none, handle: null });
+    const two = drawerOf({ twoSided: true, fit: USUAL_DRAWN_FIT.none, handle: null });
     const found = words({ carcasses: [caseOf({ back: null })], parts: [two] });
     expect(Object.values(found)).toEqual(['one thing']);
     expect(words(withSliding({}, slidingOf()))).toBeDefined();

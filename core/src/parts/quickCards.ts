@@ -1,7 +1,7 @@
 import { DOOR_QUICK } from './door/quick';
 import { DRAWER_QUICK } from './drawer/quick';
 import { PULLOUT_QUICK } from './pullout/quick';
-import type { QuickCard } from './quick';
+import type { QuickCard } from './kit/quick';
 import { SLIDING_QUICK } from './sliding/quick';
 
 /** The deck of the quick start, family by family; apart from the families, so that a page without the deck does not load it. */

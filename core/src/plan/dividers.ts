@@ -1,6 +1,6 @@
 import { dividerMoved } from '../carcass/bays';
 import { namedBays } from '../carcass/fields';
-import { frameOf } from '../carcass/frame';
+import { frameOf } from '../space/frame';
 import type { Carcass } from '../carcass/schema';
 import type { Point3 } from '../solid/prism';
 import type { Change } from './edit';
@@ -38,8 +38,9 @@ export function dividerChanges(plan: Plan, carcassId: string, divider: string, b
   const i = plan.carcasses.findIndex(({ id }) => id === carcassId);
   const carcass = plan.carcasses[i];
   if (!carcass) return [];
-  const { openings } = carcassOf(plan, carcass).layout;
-  const after = divider.replace(/^(upright|shelf)-/, '');
+  const { openings, dividers } = carcassOf(plan, carcass).layout;
+  const after = dividers.find(({ id }) => id === divider)?.after;
+  if (after === undefined) return [];
   for (const { bay, path } of namedBays(carcass)) {
     const { split } = bay;
     if (!split?.bays.some(({ id }) => id === after)) continue;

@@ -2,6 +2,7 @@ import { usualCarcass } from '../carcass/kinds';
 import type { Carcass } from '../carcass/schema';
 import { USUAL_MATERIALS, USUAL_SCHOOLS } from '../material/schema';
 import { familyOf, type Part } from '../parts/families';
+import { partIssues } from '../parts/partIssues';
 import { MILLIMETRES } from '../length/units';
 import { existingKind } from '../existing/kinds';
 import type { Existing } from '../existing/schema';
@@ -32,6 +33,7 @@ export function newPlan(title: string): Plan {
     things: [],
     carcasses: [],
     parts: [],
+    stones: {},
   };
 }
 
@@ -123,7 +125,7 @@ function inInches(part: Part, place: PartPlace): Part {
   if (!('runs' in part) || part.runs.kind !== 'side slides' || part.runs.hardware !== 'slide-full')
     return part;
   const other: Part = { ...part, runs: { ...part.runs, hardware: 'slide-full-in' } };
-  return familyOf(other).refuse(other, place, []).length === 0 ? other : part;
+  return partIssues(other, place, []).length === 0 ? other : part;
 }
 
 /** An id and a name that no item has yet, made of these. */

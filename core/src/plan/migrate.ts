@@ -7,12 +7,21 @@ import { hingeOf } from '../parts/door/fresh';
 export const USUAL_REACH = { low: { mm: 400 }, high: { mm: 1900 }, fingers: { mm: 25 } };
 
 /** One step a format version: `MIGRATIONS[0]` makes a version 2 plan of a version 1 plan, and so on. */
-const MIGRATIONS: readonly ((old: object) => object)[] = [severalSlopes, carcassesInFull];
+const MIGRATIONS: readonly ((old: object) => object)[] = [severalSlopes, carcassesInFull, lastingKeys];
 
 /** Bring a plan of an older format version up to the current one. What it holds is checked afterwards, not here. */
 export function migrate(raw: object, version: number): object {
   return MIGRATIONS.slice(version - 1).reduce((plan, step) => step(plan), raw);
 }
+
+type Json = Record<string, unknown>;
+
+const isObject = (value: unknown): value is Json =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** Each object of a list changed; anything else is left for the schema to tell of. */
+const list = (value: unknown, step: (item: Json, i: number) => object): unknown =>
+  Array.isArray(value) ? value.map((item: unknown, i) => (isObject(item) ? step(item, i) : item)) : value;
 
 /** Version 1 knew one roof slope, nothing that moves already, no readings and no way in. */
 function severalSlopes(old: object): object {
@@ -44,12 +53,6 @@ function carcassesInFull(old: object): object {
     });
     return id;
   };
-  const list = (value: unknown, step: (item: Record<string, unknown>) => object): unknown =>
-    Array.isArray(value)
-      ? value.map((item: unknown) =>
-          typeof item === 'object' && item !== null ? step(item as Record<string, unknown>) : item,
-        )
-      : value;
   const laid = list(carcasses, ({ sheet, ...carcass }) => {
     const material = materialOf(sheet);
     return {
@@ -90,3 +93,27 @@ function carcassesInFull(old: object): object {
     version: 3,
   };
 }
+
+/** Version 3 counted drawers and told contents by their place: now each has an id of its own. */
+function lastingKeys(old: object): object {
+  const { parts, ...rest } = old as { parts?: unknown };
+  const bankOf = (bank: unknown): unknown => {
+    if (!isObject(bank)) return bank;
+    const { count, ...others } = bank;
+    const n = bank['kind'] === 'typed' && Array.isArray(bank['fronts']) ? bank['fronts'].length + 1 : count;
+    if (typeof n !== 'number' || !Number.isInteger(n) || n < 0 || n > MOST_COUNTED) return bank;
+    return { ...others, drawers: Array.from({ length: n }, (_, i) => ({ id: `d${i + 1}` })) };
+  };
+  const contentsOf = (contents: unknown): unknown =>
+    isObject(contents)
+      ? { ...contents, items: list(contents['items'], (item, i) => ({ id: `thing-${i + 1}`, ...item })) }
+      : contents;
+  const kept = list(parts, (part) => ({
+    ...part,
+    ...('bank' in part && { bank: bankOf(part['bank']) }),
+    ...('contents' in part && { contents: contentsOf(part['contents']) }),
+  }));
+  return { ...rest, parts: kept, version: 4 };
+}
+/** A count beyond this is refused by the schema, not made a list of. */
+const MOST_COUNTED = 1000;

@@ -1,15 +1,17 @@
-import { buildCarcass, type BuiltCarcass } from '../carcass/build';
+import { buildCarcass, carcassLink, rowOf, type BuiltCarcass, type GroundWork } from '../carcass/build';
 import { layOut, type Layout } from '../carcass/layout';
 import { hardwareList, type HardwareList } from '../hardware/generic';
 import type { OwnSchools, Schools } from '../material/schema';
 import { stockOf, type Stock } from '../material/stock';
 import type { Part } from '../parts/families';
 import { familyOf } from '../parts/families';
-import type { BuiltPart, PartPlace, SizedPiece } from '../parts/family';
+import type { PartPieces, PartPlace } from '../parts/family';
+import type { Link } from '../piece/piece';
 import type { ClearOpening } from '../parts/sliding/clear';
-import type { Sliding } from '../parts/sliding/schema';
-import { openingsOf } from '../parts/sliding/sliding';
+import { openingsOf } from '../parts/sliding/advice';
+import type { LaidSliding } from '../parts/sliding/lay';
 import type { Carcass } from '../carcass/schema';
+import { bodyOfLink } from '../scene/linkBody';
 import type { Body, Mover } from '../scene/scene';
 import { buildExisting, existingVoid } from '../existing/kinds';
 import type { Built } from '../existing/kind';
@@ -28,7 +30,7 @@ const bodiesKept = new WeakMap<object, readonly Body[]>();
 const layoutsKept = new WeakMap<Carcass, { readonly stock: Stock; readonly layout: Layout }>();
 const carcassesKept = new WeakMap<Carcass, { readonly stock: Stock; readonly built: BuiltCarcass }>();
 const placesKept = new WeakMap<Carcass, PartPlace[]>();
-const partsKept = new WeakMap<Part, { readonly place: PartPlace; readonly built: BuiltPart }>();
+const partsKept = new WeakMap<Part, BuiltPart>();
 const stocksKept = new WeakMap<Plan['materials'], Stock[]>();
 const hardwareKept = new WeakMap<Plan['hardware'], HardwareList>();
 
@@ -44,7 +46,7 @@ export function stillBodies(plan: Plan): Body[] {
     ...shellOf(plan),
     ...thingsOf(plan, (thing) => thing.state !== 'to be removed' && !isAir(thing)),
     ...stays(plan).flatMap((item) => existingOf(plan, item).still),
-    ...plan.carcasses.flatMap((carcass) => carcassOf(plan, carcass).bodies),
+    ...plan.carcasses.map((carcass) => carcassBody(plan, carcass)),
     ...plan.parts.flatMap((part) => partBuilt(plan, part)?.still ?? []),
   ];
   return doubted(plan, bodies);
@@ -172,31 +174,83 @@ export function partPlace(
 }
 const MOST_PLACES = 8;
 
-const sizesKept = new WeakMap<Part, { readonly place: PartPlace; readonly sizes: readonly SizedPiece[] }>();
-
-/** The pieces of a part whose carcass is in the plan, with their sums. */
-export function partSizes(plan: Plan, part: Part): readonly SizedPiece[] {
-  const place = partPlace(plan, part)!;
-  const known = sizesKept.get(part);
-  if (known?.place === place) return known.sizes;
-  const sizes = familyOf(part).sizes(part, place);
-  sizesKept.set(part, { place, sizes });
-  return sizes;
+/** A part with all that follows from it and its place, worked out once. */
+export interface BuiltPart {
+  readonly place: PartPlace;
+  /** What its family laid of it, to be handed back to that. */
+  readonly laid: unknown;
+  readonly pieces: PartPieces;
+  readonly movers: readonly Mover[];
+  /** What of it stays in its carcass, as the scene has it. */
+  readonly still: readonly Body[];
 }
 
-/** The clear openings that sliding panels allow, the widest first; none of other parts. */
-export function panelOpenings(plan: Plan, part: Part): readonly ClearOpening[] {
-  const place = part.family === 'sliding' ? partPlace(plan, part) : undefined;
-  return place ? openingsOf(part as Sliding, place) : [];
-}
+const hasSolids = ({ pieces }: Link) => pieces.some(({ solids }) => solids.length > 0);
 
-/** A part as it stands in the scene, or undefined where its carcass is not in the plan. */
+/** A part as it is built, or undefined where its carcass is not in the plan. */
 export function partBuilt(plan: Plan, part: Part): BuiltPart | undefined {
   const place = partPlace(plan, part);
   if (!place) return undefined;
   const known = partsKept.get(part);
-  if (known?.place === place) return known.built;
-  const built = familyOf(part).build(part, place);
-  partsKept.set(part, { place, built });
+  if (known?.place === place) return known;
+  const family = familyOf(part);
+  const laid = family.lay(part, place);
+  const pieces = family.pieces(laid);
+  const row = rowOf(place.carcass);
+  const built: BuiltPart = {
+    place,
+    laid,
+    pieces,
+    movers: family.move(laid, pieces),
+    still: pieces.still.filter(hasSolids).map((link) => bodyOfLink(link, row)),
+  };
+  partsKept.set(part, built);
   return built;
 }
+
+/** The clear openings that sliding panels allow, the widest first; none of other parts. */
+export function panelOpenings(plan: Plan, part: Part): readonly ClearOpening[] {
+  const built = part.family === 'sliding' ? partBuilt(plan, part) : undefined;
+  return built ? openingsOf(built.laid as LaidSliding) : [];
+}
+
+/** What the parts of a carcass have worked into its boards. */
+const workedInto = (plan: Plan, carcass: Carcass): readonly GroundWork[] =>
+  plan.parts
+    .filter((part) => part.carcass === carcass.id)
+    .flatMap((part) => partBuilt(plan, part)?.pieces.onGround ?? []);
+
+const linksKept = new WeakMap<
+  BuiltCarcass,
+  { readonly worked: readonly GroundWork[]; readonly link: Link }
+>();
+
+/** A carcass's boards with all that its parts have worked into them. */
+export function carcassPieces(plan: Plan, carcass: Carcass): Link {
+  const built = carcassOf(plan, carcass);
+  const worked = workedInto(plan, carcass);
+  const known = linksKept.get(built);
+  if (known && sameItems(known.worked, worked)) return known.link;
+  const link = carcassLink(carcass, built.boards, worked);
+  linksKept.set(built, { worked, link });
+  return link;
+}
+
+const bodiesOfCarcass = new WeakMap<
+  BuiltCarcass,
+  { readonly worked: readonly GroundWork[]; readonly body: Body }
+>();
+
+/** A carcass as the scene has it. Only air that is cut out of its boards changes it: a boring that is filled again does not. */
+function carcassBody(plan: Plan, carcass: Carcass): Body {
+  const built = carcassOf(plan, carcass);
+  const worked = workedInto(plan, carcass).filter(({ work }) => work.air);
+  const known = bodiesOfCarcass.get(built);
+  if (known && sameItems(known.worked, worked)) return known.body;
+  const body = bodyOfLink(carcassLink(carcass, built.boards, worked), rowOf(carcass));
+  bodiesOfCarcass.set(built, { worked, body });
+  return body;
+}
+
+const sameItems = (a: readonly unknown[], b: readonly unknown[]): boolean =>
+  a.length === b.length && a.every((item, i) => item === b[i]);

@@ -1,4 +1,4 @@
-import { frameOf, type Fronted, type Frame } from '../carcass/frame';
+import { frameOf, type Fronted, type Frame } from '../space/frame';
 import { existingFrame, existingKind } from '../existing/kinds';
 import type { Existing } from '../existing/schema';
 import type { Length } from '../length/length';

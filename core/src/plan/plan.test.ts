@@ -45,7 +45,7 @@ describe('a plan file', () => {
     ['things.0.height', 0, /^things\[0\]\.height: This must be more than 0\.$/],
     ['title', undefined, /^title: This field is missing\.$/],
     ['parts.0.fit', undefined, /^parts\[0\]\.fit: This field is missing\.$/],
-    ['version', 4, /^version: This file is of format version 4; this Tarnpass reads up to version 3\.$/],
+    ['version', 5, /^version: This file is of format version 5; this Tarnpass reads up to version 4\.$/],
     ['format', 'other', /^format: This is not a plan file/],
     [
       'parts.0.fit.hinge',
@@ -175,11 +175,8 @@ describe('a report', () => {
     const read = readPlan(demoJson());
     if (!read.ok) throw new Error('the demo must read');
     const { answer, parts: all } = reportOf(read.plan);
-    const parts = all.filter(({ sizes }) => sizes.length > 0);
-    expect(all.filter(({ sizes }) => sizes.length === 0).map(({ verdict }) => verdict)).toEqual([
-      'clear',
-      'clear',
-    ]);
+    const parts = all.filter(({ main }) => main);
+    expect(all.filter(({ main }) => !main).map(({ verdict }) => verdict)).toEqual(['clear', 'clear']);
     expect(answer.stands).toMatch(
       /^Both parts stop short: the handle of the locker leaf touches the window sill at 74°$/,
     );

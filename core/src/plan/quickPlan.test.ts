@@ -1,6 +1,6 @@
 import { INCHES, MILLIMETRES } from '../length/units';
 import { QUICK_CARDS } from '../parts/quickCards';
-import { usualNumbers, type QuickNumbers } from '../parts/quick';
+import { usualNumbers, type QuickNumbers } from '../parts/kit/quick';
 import { reportOf } from '../report/report';
 import { quickPlan } from './quickPlan';
 

@@ -1,6 +1,6 @@
 import type { Units } from '../length/units';
 import { MILLIMETRES } from '../length/units';
-import { usualNumbers, type QuickCard, type QuickNumbers } from '../parts/quick';
+import { usualNumbers, type QuickCard, type QuickNumbers } from '../parts/kit/quick';
 import { newPlan } from './fresh';
 import { readPlan, type PlanRead } from './readPlan';
 import type { Plan } from './schema';

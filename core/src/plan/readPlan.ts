@@ -3,13 +3,14 @@ import { sayLengths } from '../length/lengthMark';
 import { MILLIMETRES, UnitsSchema, type Units } from '../length/units';
 import { baysOf, type Carcass } from '../carcass/schema';
 import { existingKind } from '../existing/kinds';
-import { familyOf } from '../parts/families';
+import { partIssues } from '../parts/partIssues';
 import type { Issue } from '../item/issue';
 import { plainSentence } from '../item/plainSentence';
 import { migrate } from './migrate';
 import { carcassLayout, partPlace, planStock, stillBodies } from './place';
 import { PLAN_FORMAT, PLAN_VERSION, PlanSchema, type Plan } from './schema';
 import { sharing } from './sharing';
+import { withStones } from './stones';
 
 export type PlanRead =
   { readonly ok: true; readonly plan: Plan } | { readonly ok: false; readonly issues: readonly Issue[] };
@@ -43,7 +44,7 @@ export function readPlan(raw: unknown, before?: Plan): PlanRead {
   if (!read.success) return { ok: false, issues: read.issues.map((issue) => toIssue(issue, unitsOf(raw))) };
   const plan = sharing(before, read.output);
   const issues = planIssues(plan);
-  return issues.length > 0 ? { ok: false, issues } : { ok: true, plan };
+  return issues.length > 0 ? { ok: false, issues } : { ok: true, plan: withStones(plan) };
 }
 
 /** What the shapes alone cannot tell: items that name each other, and parts that cannot be built. */
@@ -77,7 +78,7 @@ export function planIssues(plan: Plan): Issue[] {
         message: `There is no carcass with the id “${part.carcass}”.`,
       });
     else {
-      for (const { path, message } of familyOf(part).refuse(part, place, bare)) {
+      for (const { path, message } of partIssues(part, place, bare)) {
         issues.push({ path: ['parts', i, ...path], message: sayLengths(message, plan.units) });
       }
     }

@@ -13,11 +13,12 @@ import { PassageSchema } from '../wayin/schema';
 
 export const PLAN_FORMAT = 'tarnpass-plan';
 /** The version this code writes. Older ones are migrated on reading; newer ones are refused. */
-export const PLAN_VERSION = 3;
+export const PLAN_VERSION = 4;
 
 const MOST_ITEMS = 200;
 const MOST_PASSAGES = 40;
 const MOST_MEASURED = 2000;
+const MOST_STONES = 5000;
 const MOST_MATERIALS = 60;
 const MOST_HARDWARE = 200;
 
@@ -60,5 +61,13 @@ export const PlanSchema = v.strictObject({
   things: v.pipe(v.array(ThingSchema), v.maxLength(MOST_ITEMS, `At most ${MOST_ITEMS} things.`)),
   carcasses: v.pipe(v.array(CarcassSchema), v.maxLength(MOST_ITEMS, `At most ${MOST_ITEMS} carcasses.`)),
   parts: v.pipe(v.array(PartSchema), v.maxLength(MOST_ITEMS, `At most ${MOST_ITEMS} parts.`)),
+  /** The mark of each mover, by its key: given once and kept for good, so that a note on paper stays true. */
+  stones: v.optional(
+    v.pipe(
+      v.record(v.string(), v.pipe(v.string(), v.minLength(1), v.maxLength(4))),
+      v.check((stones) => Object.keys(stones).length <= MOST_STONES, 'So many stones no plan has.'),
+    ),
+    {},
+  ),
 });
 export type Plan = v.InferOutput<typeof PlanSchema>;

@@ -58,7 +58,7 @@ describe('items taken together', () => {
     };
     const turned = made(grouped, mirrorChanges(grouped, [ids[0]!]));
     expect(gap(turned)).toBeCloseTo(gap(plan), 9);
-    expect(reportOf(turned).parts.filter(({ sizes }) => sizes.length > 0)).toHaveLength(2);
+    expect(reportOf(turned).parts.filter(({ main }) => main)).toHaveLength(2);
     const apart = made(grouped, groupChanges(grouped, ids, undefined));
     expect(apart.carcasses).toEqual(plan.carcasses);
   });

@@ -1,4 +1,4 @@
-import { frameOf } from '../carcass/frame';
+import { frameOf } from '../space/frame';
 import { mirrorCarcass } from '../carcass/mirror';
 import { baysOf, type Carcass } from '../carcass/schema';
 import { existingKind } from '../existing/kinds';

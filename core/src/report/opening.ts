@@ -5,7 +5,7 @@ import { OrderSearch, type Standing } from '../clearance/orderSearch';
 import type { PairMap } from '../clearance/pairMap';
 import { mayMeet, type PairMaps } from '../clearance/pairMaps';
 import { roomInMm, type Room } from '../clearance/room';
-import { byWaiting, sameThing, type Mover, type Scene } from '../scene/scene';
+import { byWaiting, partsOfMover, sameThing, type Mover, type Scene } from '../scene/scene';
 
 /** Travels of several parts, by id. */
 export type Travels = Readonly<Record<string, number>>;
@@ -185,7 +185,9 @@ export function openTravels(
   scene: Scene,
   checks: readonly MoverCheck[],
 ): { readonly goal: Travels; readonly less: readonly Less[] } {
-  const moving = new Map(scene.movers.flatMap(({ id, bodies }) => bodies.map((body) => [body.id, id])));
+  const moving = new Map(
+    scene.movers.flatMap((mover) => partsOfMover(mover).map((part) => [part.id, mover.id])),
+  );
   const less: Less[] = [];
   const goal: Record<string, number> = {};
   scene.movers.forEach((mover, i) => {
@@ -213,7 +215,9 @@ export function openTravels(
 export function openedInTurn(scene: Scene, checks: readonly MoverCheck[], ids: readonly string[]): Travels {
   const levels = byWaiting(scene.movers);
   const waitedFor = new Set(levels.flat().flatMap(([{ id }, open]) => (ids.includes(id) ? [...open] : [])));
-  const moving = new Map(scene.movers.flatMap(({ id, bodies }) => bodies.map((body) => [body.id, id])));
+  const moving = new Map(
+    scene.movers.flatMap((mover) => partsOfMover(mover).map((part) => [part.id, mover.id])),
+  );
   const among = new Set([...ids, ...waitedFor]);
   const travels: Record<string, number> = {};
   // By itself: what meets others of these is looked at where they come to stand.

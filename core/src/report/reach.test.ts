@@ -1,3 +1,4 @@
+import { bankOf } from '../parts/kit/drawn/usual';
 import { hingeOf, USUAL_FIT } from '../parts/door/fresh';
 import { drawerOf } from '../testing/partsOf';
 import { caseOf, doorOf, mm, planWith, type Made } from '../testing/planWith';
@@ -50,7 +51,7 @@ describe('a reach with a part open', () => {
     expect(airOf({ parts: [leaf] }, reach(null, ...beside)).verdict).toBe('clear');
     expect(airOf({ parts: [leaf] }, reach('door', ...beside))).toMatchObject({ verdict: 'hits', by: 'door' });
     // Behind the fronts of a bank and over its low boxes: with the fronts drawn out there is a way in.
-    const bank = drawerOf({ handle: null, bank: { kind: 'even', count: 2 }, box: { ...drawerOf().box, height: mm(100) } });
+    const bank = drawerOf({ handle: null, bank: bankOf('even', 2), box: { ...drawerOf().box, height: mm(100) } });
     const overBox = [[3250, 3100, 300], [100, 100, 60]] as const; // prettier-ignore
     const made = { carcasses: [caseOf({ z: mm(100) })], parts: [bank] };
     expect(airOf(made, reach(null, ...overBox))).toMatchObject({ verdict: 'hits' });

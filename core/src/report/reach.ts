@@ -4,7 +4,7 @@ import { formatLength } from '../length/formatLength';
 import { itemsOf } from '../plan/items';
 import { extentOf } from '../plan/placing';
 import type { Plan } from '../plan/schema';
-import { itemOfMover, type Body, type Mover, type Scene } from '../scene/scene';
+import type { Body, Mover, Scene } from '../scene/scene';
 import type { Convex } from '../solid/convex';
 import { hull } from '../solid/hull';
 import { box, type Point3 } from '../solid/prism';
@@ -121,7 +121,7 @@ function triedFor(
   open: string | undefined,
 ): readonly Tried[] {
   const part = [...plan.parts, ...plan.existing].find(({ id }) => id === open);
-  const movers = part ? scene.movers.filter(({ id }) => itemOfMover(id) === open) : [];
+  const movers = part ? scene.movers.filter(({ item }) => item === open) : [];
   const main = movers.filter(({ goes }) => goes === undefined);
   const ways = movers.filter(({ goes }) => goes === 'instead');
   if (!part || main.length === 0) return [{ travels: {}, words: '' }];

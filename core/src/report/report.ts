@@ -7,34 +7,40 @@ import type { Encounter, Verdict } from '../clearance/encounter';
 import { missingReadings, type Missing } from '../measure/missing';
 import { FAMILY_NAMES, familyOf, type Part } from '../parts/families';
 import type { Units } from '../length/units';
-import type { PartNote, PartPlace, Proposal, Rest, SizedPiece } from '../parts/family';
+import type { Assumption, PartNote, Proposal } from '../parts/family';
+import type { Piece } from '../piece/piece';
 import { called } from '../item/called';
 import { sayLengths } from '../length/lengthMark';
-import { partPlace, partSizes } from '../plan/place';
+import { partBuilt, type BuiltPart } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { buildScene } from '../scene/buildScene';
 import {
   bodyOf,
   byWaiting,
-  itemOfMover,
   MOST_DOUBT,
+  partsOf,
+  partsOfMover,
   type Body,
   type Mover,
   type Scene,
 } from '../scene/scene';
 import { airFindings, type AirFinding } from './air';
 import { firstToOpen } from './firstToOpen';
-import { encounterSentence, shortVerdict, travelText } from './words';
+import { encounterSentence, encounterWords, shortVerdict, travelText, type EncounterWords } from './words';
 
 /** One thing the check found about a part. */
 export interface Finding {
   readonly part: string;
   readonly verdict: Verdict;
   readonly sentence: string;
-  /** The plan item it meets, and the bodies, so that both can be shown. */
+  /** The same as it stands in a longer one: what of the part, where not the main one, and what that does. */
+  readonly words: EncounterWords;
+  /** The plan item it meets, and what of both it is, so that both can be shown. */
   readonly item: string;
   readonly moving: string;
   readonly still: string;
+  /** The very pieces, by their keys; undefined of what is told as a whole. */
+  readonly pieces: { readonly moving: string | undefined; readonly still: string | undefined };
   /** Where to look: the travel of the contact or of the least clearance. */
   readonly travel: number;
 }
@@ -45,7 +51,7 @@ export interface NoteFinding extends PartNote {
 }
 
 /** A default nobody confirmed that a part's answers rest on. */
-export interface RestFinding extends Rest {
+export interface AssumptionFinding extends Assumption {
   readonly item: string;
 }
 
@@ -61,7 +67,8 @@ export interface PartReport {
   readonly travelUnit: 'rad' | 'mm';
   readonly short: { readonly word: string; readonly amount: string; readonly detail: string };
   readonly findings: readonly Finding[];
-  readonly sizes: readonly SizedPiece[];
+  /** What is cut for it at its head: its leaf, its front, its panel; none of what is there already or has none. */
+  readonly main: Piece | undefined;
   readonly proposal: Proposal | undefined;
   readonly check: MoverCheck;
 }
@@ -82,7 +89,7 @@ export interface Report {
   readonly parts: readonly PartReport[];
   /** What closed forms tell of the plan's parts, the worst first. */
   readonly notes: readonly NoteFinding[];
-  readonly rests: readonly RestFinding[];
+  readonly assumptions: readonly AssumptionFinding[];
   /** Air that is spoken for. */
   readonly air: readonly AirFinding[];
   /** What is still to be measured, the most worth first. */
@@ -105,7 +112,7 @@ export function* reportSteps(plan: Plan, checker: SceneChecker): Generator<Progr
   const byId = new Map(plan.parts.map((part) => [part.id, part]));
   const parts = scene.movers
     .map((mover, i) => {
-      const part = byId.get(itemOfMover(mover.id));
+      const part = byId.get(mover.item);
       return part
         ? reportPart(plan, scene, part, mover, movers[i]!)
         : reportExisting(plan, scene, mover, movers[i]!);
@@ -117,12 +124,12 @@ export function* reportSteps(plan: Plan, checker: SceneChecker): Generator<Progr
     ...plan.carcasses.map((one) => toldOfCarcass(plan, one)),
   ];
   const notes = told.flatMap((one) => one.notes).sort((a, b) => RANK[a.verdict] - RANK[b.verdict]);
-  const rests = told.flatMap((one) => one.rests);
+  const assumptions = told.flatMap((one) => one.assumptions);
   return {
-    answer: answerOf(plan, scene, parts, notes, rests, air),
+    answer: answerOf(plan, scene, parts, notes, assumptions, air),
     parts,
     notes,
-    rests,
+    assumptions,
     air,
     missing: missingReadings(plan, scene, parts),
   };
@@ -139,32 +146,29 @@ const urgency = ({ verdict, check }: PartReport) =>
  */
 const said = new WeakMap<
   MoverCheck,
-  { readonly part: Part; readonly place: PartPlace; readonly units: Units; readonly report: PartReport }
+  { readonly built: BuiltPart; readonly units: Units; readonly report: PartReport }
 >();
 const saidExisting = new WeakMap<MoverCheck, { readonly units: Units; readonly report: PartReport }>();
 
 interface Told {
   readonly notes: readonly NoteFinding[];
-  readonly rests: readonly RestFinding[];
+  readonly assumptions: readonly AssumptionFinding[];
 }
-const toldKept = new WeakMap<
-  Part,
-  { readonly place: PartPlace; readonly units: Units; readonly told: Told }
->();
+const toldKept = new WeakMap<BuiltPart, { readonly units: Units; readonly told: Told }>();
 
 /** What closed forms tell of a part, in the plan's units. */
 function toldOf(plan: Plan, part: Part): Told {
-  const place = partPlace(plan, part)!;
-  const known = toldKept.get(part);
-  if (known?.place === place && known.units === plan.units) return known.told;
+  const built = partBuilt(plan, part)!;
+  const known = toldKept.get(built);
+  if (known?.units === plan.units) return known.told;
   const family = familyOf(part);
   const told = {
     notes: family
-      .notes(part, place)
+      .notes(built.laid, built.pieces)
       .map((note) => ({ ...note, item: part.id, sentence: sayLengths(note.sentence, plan.units) })),
-    rests: family.rests(part, place).map((rest) => ({ ...rest, item: part.id })),
+    assumptions: family.assumptions(built.laid).map((one) => ({ ...one, item: part.id })),
   };
-  toldKept.set(part, { place, units: plan.units, told });
+  toldKept.set(built, { units: plan.units, told });
   return told;
 }
 
@@ -175,7 +179,7 @@ function toldOfCarcass({ units }: Plan, carcass: Carcass): Told {
     item: carcass.id,
     sentence: sayLengths(note.sentence, units),
   }));
-  return { notes, rests: [] };
+  return { notes, assumptions: [] };
 }
 
 /** Of what moves there already: nothing of it is cut, and it is not for the plan to change. */
@@ -186,7 +190,7 @@ function reportExisting(plan: Plan, scene: Scene, mover: Mover, check: MoverChec
   const encounters = check.encounters.filter(({ needed, verdict }) => needed > 0 || verdict !== 'clear');
   const report: PartReport = {
     ...checked(plan, scene, mover, { ...check, encounters: worthTelling(encounters) }),
-    sizes: [],
+    main: undefined,
     proposal: undefined,
   };
   saidExisting.set(check, { units: plan.units, report });
@@ -194,11 +198,11 @@ function reportExisting(plan: Plan, scene: Scene, mover: Mover, check: MoverChec
 }
 
 function reportPart(plan: Plan, scene: Scene, part: Part, mover: Mover, check: MoverCheck): PartReport {
-  const place = partPlace(plan, part)!;
+  const built = partBuilt(plan, part)!;
   const before = said.get(check);
-  if (before?.part === part && before.place === place && before.units === plan.units) return before.report;
-  const report = newReport(plan, scene, part, place, mover, check);
-  said.set(check, { part, place, units: plan.units, report });
+  if (before?.built === built && before.units === plan.units) return before.report;
+  const report = newReport(plan, scene, part, built, mover, check);
+  said.set(check, { built, units: plan.units, report });
   return report;
 }
 
@@ -206,26 +210,30 @@ function newReport(
   plan: Plan,
   scene: Scene,
   part: Part,
-  place: PartPlace,
+  { laid, pieces }: BuiltPart,
   mover: Mover,
   check: MoverCheck,
 ): PartReport {
   const family = familyOf(part);
   const met = check.encounters[0] && bodyOf(scene, check.encounters[0].still);
-  const proposal = family.advise(part, check, place, met);
-  const fittings = new Set(scene.still.filter(({ item }) => item === part.id).map(({ id }) => id));
+  const proposal = family.mend(laid, pieces, check, met);
+  const fittings = new Set(
+    scene.still.filter(({ item }) => item === part.id).flatMap((body) => partsOf(body).map(({ id }) => id)),
+  );
   // That it clears its own hinge plates is no news.
   const encounters = check.encounters.filter(
     ({ still, verdict }) => verdict !== 'clear' || !fittings.has(still),
   );
   return {
     ...checked(plan, scene, mover, { ...check, encounters: worthTelling(encounters) }),
-    sizes: partSizes(plan, part)
-      .filter(({ of }) => of === mover.id)
-      .map((piece) => ({ ...piece, notes: piece.notes.map((one) => sayLengths(one, plan.units)) })),
+    main: mainOf(pieces.moving.find(({ key }) => key === mover.id)?.pieces ?? []),
     proposal: proposal && { ...proposal, words: sayLengths(proposal.words, plan.units) },
   };
 }
+
+/** What of a link a builder cuts first: what its findings are told of. */
+const MAIN: ReadonlySet<Piece['role']> = new Set<Piece['role']>(['leaf', 'front', 'panel', 'top']);
+const mainOf = (pieces: readonly Piece[]): Piece | undefined => pieces.find(({ role }) => MAIN.has(role));
 
 /** What is said of anything that moves. */
 function checked(
@@ -233,10 +241,10 @@ function checked(
   scene: Scene,
   mover: Mover,
   check: MoverCheck,
-): Omit<PartReport, 'sizes' | 'proposal'> {
+): Omit<PartReport, 'main' | 'proposal'> {
   return {
     id: mover.id,
-    item: itemOfMover(mover.id),
+    item: mover.item,
     thing: mover.goes === 'instead' ? mover.thing! : mover.id,
     name: mover.name,
     verdict: check.verdict,
@@ -249,10 +257,11 @@ function checked(
 
 function findingOf(plan: Plan, scene: Scene, mover: Mover, encounter: Encounter): Finding {
   const still = bodyOf(scene, encounter.still);
-  const moving = bodyNamed(mover.bodies, encounter.moving);
+  const parts = partsOfMover(mover);
+  const moving = bodyNamed(parts, encounter.moving);
   const names = {
-    moving: moving === mover.bodies[0] ? '' : moving.name,
-    still: waitsFor(scene, mover, still) ? still.name.replace(/^(the|a) /, '$1 open ') : still.name,
+    moving: moving === parts[0] ? '' : moving.name,
+    still: waitsFor(scene, mover, still) ? `${still.name} that stands open` : still.name,
     zone: still.zone ?? false,
     doubt: Math.min(still.doubt ?? 0, MOST_DOUBT),
   };
@@ -260,9 +269,14 @@ function findingOf(plan: Plan, scene: Scene, mover: Mover, encounter: Encounter)
     part: mover.id,
     verdict: encounter.verdict,
     sentence: encounterSentence(mover, encounter, names, plan.units),
+    words: encounterWords(mover, encounter, names, plan.units),
     item: still.item,
     moving: moving.id,
     still: still.id,
+    pieces: {
+      moving: moving.keys?.[encounter.pieces?.[0] ?? 0],
+      still: still.keys?.[encounter.pieces?.[1] ?? 0],
+    },
     travel: encounter.contact?.at.travel ?? encounter.least?.witness.travel ?? mover.from,
   };
 }
@@ -273,7 +287,7 @@ function waitsFor({ movers }: Scene, mover: Mover, { id }: Body): boolean {
   const open = byWaiting(movers)
     .flat()
     .find(([one]) => one === mover)?.[1];
-  return movers.some((leaf) => open?.has(leaf.id) && leaf.bodies.some((body) => body.id === id));
+  return movers.some((leaf) => open?.has(leaf.id) && partsOfMover(leaf).some((part) => part.id === id));
 }
 
 function bodyNamed<B extends Body>(bodies: readonly B[], id: string): B {
@@ -295,7 +309,7 @@ const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'e
 const inWords = (n: number) => NUMBERS[n] ?? String(n);
 
 /** "one part of seven", "both parts", "all three parts". */
-function partsOf(some: number, all: number): string {
+function ofAll(some: number, all: number): string {
   if (some === all) return all === 2 ? 'both parts' : `all ${inWords(all)} parts`;
   return `${inWords(some)} ${some === 1 ? 'part' : 'parts'} of ${inWords(all)}`;
 }
@@ -305,7 +319,7 @@ function answerOf(
   scene: Scene,
   all: readonly PartReport[],
   notes: readonly NoteFinding[],
-  rests: readonly RestFinding[],
+  assumptions: readonly AssumptionFinding[],
   air: readonly AirFinding[],
 ): Answer {
   // What moves there already counts where it meets something; that it is free is no news.
@@ -325,14 +339,14 @@ function answerOf(
   const hits = thingsIn(parts, 'hits');
   const tight = thingsIn(parts, 'tight');
   const moves = scene.movers.find(({ id }) => id === worst.id)!;
-  const subject = own.has(worst.item) ? moves.bodies[0]!.name.replace(/^the /, '') : called(worst.name);
+  const subject = own.has(worst.item) ? moves.bodies[0]!.name : `the ${called(worst.name)}`;
   const first = worst.findings[0];
-  const said = first ? tail(first, moves, subject) : '';
+  const said = first ? `${first.words.who || subject} ${first.words.does}` : '';
   if (hits > 0 || tight > 0) {
     const [some, one, many] =
       hits > 0 ? [hits, 'stops short', 'stop short'] : [tight, 'is tight', 'are tight'];
     const before = firstToOpen(scene, moves, (id) => all.find((part) => part.id === id)!.check);
-    const opening = count === 1 ? '' : `${partsOf(some, count)} ${some === 1 ? one : many}: `;
+    const opening = count === 1 ? '' : `${ofAll(some, count)} ${some === 1 ? one : many}: `;
     return {
       verdict: hits > 0 ? 'hits' : 'tight',
       stands: cap(`${opening}${said}`),
@@ -347,7 +361,7 @@ function answerOf(
   if (taken)
     return {
       verdict: 'hits',
-      stands: `Everything opens fully, but ${lower(taken.sentence.replace(/\.$/, ''))}`,
+      stands: `Everything opens fully, but ${clause(taken.sentence)}`,
       next: taken.by ? `move one or the other` : 'look at its numbers',
       part: undefined,
       proposal: undefined,
@@ -356,33 +370,23 @@ function answerOf(
   if (wrong)
     return {
       verdict: 'hits',
-      stands: `Everything opens fully, but ${lower(wrong.sentence.replace(/\.$/, ''))}`,
+      stands: `Everything opens fully, but ${clause(wrong.sentence)}`,
       next: 'look at its numbers',
       part: wrong.item,
       proposal: undefined,
     };
-  const opening = count === 1 ? `The ${subject} opens` : cap(`${partsOf(count, count)} open`);
+  const opening = count === 1 ? `${cap(subject)} opens` : cap(`${ofAll(count, count)} open`);
   const full = count === 1 ? ` fully, to ${travelText(moves, moves.to, plan.units)}` : ' fully';
   const nearest = first ? `; nearest, ${said}` : '';
   return {
     verdict: 'clear',
     stands: `${opening}${full}${nearest}`,
-    next: rests[0]
-      ? `${rests[0].measure} before you cut`
+    next: assumptions[0]
+      ? `${assumptions[0].measure} before you cut`
       : 'measure the opening once more before you cut the leaf',
     part: worst.item,
     proposal: undefined,
   };
-}
-
-/** A finding's sentence with its subject put before it, up to the semicolon, without the full stop. */
-function tail({ sentence, moving }: Finding, { bodies }: Mover, subject: string): string {
-  const plain = sentence
-    .replace(/;.*$/, '')
-    .replace(/\.$/, '')
-    .replace(/, [^,]* short of full travel$/, '');
-  // What is not the main body names itself.
-  return moving === bodies[0]!.id ? `the ${subject} ${lower(plain)}` : lower(plain);
 }
 
 function elsewhere(scene: Scene, finding: Finding | undefined): string {
@@ -391,5 +395,7 @@ function elsewhere(scene: Scene, finding: Finding | undefined): string {
   return `move it away from ${still.name}, or make it smaller`;
 }
 
+/** A sentence as it stands within a longer one: without its capital and its stop. */
+const clause = (sentence: string) => lower(sentence.endsWith('.') ? sentence.slice(0, -1) : sentence);
 const lower = (text: string) => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;
 const cap = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;

@@ -7,14 +7,16 @@ import type { Report } from './report';
 export function reportText(plan: Plan, report: Report): string {
   const { answer, parts, air } = report;
   const lines = [`${plan.title}`, `${answer.stands},`, `so next, ${answer.next}.`];
-  for (const { name, short, findings, sizes } of parts) {
+  for (const { name, short, findings, main } of parts) {
     lines.push('', `${name}: ${short.word} ${short.amount}, ${short.detail}`);
     for (const { sentence } of findings) lines.push(`  ${sentence}`);
-    for (const { width, height, thickness } of sizes) {
+    if (main?.cut) {
+      const { length, width, thick } = main.cut;
       lines.push(
-        `  Cut ${formatLength(width.mm, plan.units)} x ${formatLength(height.mm, plan.units, true)}, ${formatLength(thickness, plan.units)} thick.`,
+        `  Cut ${formatLength(length.mm, plan.units)} long, ${formatLength(width.mm, plan.units)} wide, ${formatLength(thick.mm, plan.units)} thick.`,
+        `    length: ${sumText(length, plan.units)}`,
+        `    width: ${sumText(width, plan.units)}`,
       );
-      lines.push(`    width: ${sumText(width, plan.units)}`, `    height: ${sumText(height, plan.units)}`);
     }
   }
   if (air.length > 0) lines.push('', ...air.map(({ sentence }) => sentence));

@@ -4,7 +4,7 @@ import { BLOCKED, FREE, UNKNOWN, type Ground } from '../clearance/ground';
 import { relationOf, type PairRelation } from '../clearance/pairMap';
 import { PairMaps } from '../clearance/pairMaps';
 import { MILLIMETRES } from '../length/units';
-import { bodiesOf, type Scene } from '../scene/scene';
+import { partsOfMover, toldOf, type Scene } from '../scene/scene';
 import { fullestOpening, type Opening } from './opening';
 import { neverWords } from './openingWords';
 import type { PairLine } from './pass';
@@ -40,12 +40,12 @@ const WORDS: Record<Ground, string> = { [FREE]: 'yes', [BLOCKED]: 'no', [UNKNOWN
 
 /** The same as sentences, lengths in mm. */
 export function sceneReportText(scene: Scene, { movers, pairs, opening }: SceneReport): string {
-  const names = new Map(bodiesOf(scene).map(({ id, name }) => [id, name]));
+  const names = new Map(toldOf(scene).map(({ id, name }) => [id, name]));
   const lines = movers.flatMap((check, i) => {
     const mover = scene.movers[i]!;
     const { word, amount, detail } = shortVerdict(mover, check, MILLIMETRES);
     const said = check.encounters.map((encounter) => {
-      const moving = mover.bodies.length > 1 ? names.get(encounter.moving)! : '';
+      const moving = partsOfMover(mover).length > 1 ? names.get(encounter.moving)! : '';
       return `  ${encounterSentence(mover, encounter, { moving, still: names.get(encounter.still)! }, MILLIMETRES)}`;
     });
     return [`${mover.name}: ${word} ${amount}, ${detail}`, ...said];

@@ -32,6 +32,55 @@ const SHOWN = 0.5;
 
 const sentence = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
+/** One encounter in words, in the parts a longer sentence is made of. */
+export interface EncounterWords {
+  /** What of the mover it is; empty for its main part. */
+  readonly who: string;
+  /** "touches the skirting at 63°". */
+  readonly does: string;
+  /** What a sentence of its own says besides: ", 27° short of full travel". */
+  readonly more: string;
+}
+
+export function encounterWords(
+  mover: Mover,
+  encounter: Encounter,
+  { moving: who, still, zone, doubt }: EncounterNames,
+  units: Units,
+): EncounterWords {
+  const { contact, least, needed, startDepth, verdict, deepest } = encounter;
+  const length = (mm: number) => formatLength(mm, units, true);
+  if (startDepth > 0)
+    return { who, does: `stands ${length(startDepth)} inside ${still} when shut`, more: '' };
+  if (contact) {
+    const inside = deepest && -deepest.witness.clearance;
+    const pushed = inside && inside > SHOWN ? `; pushed on it would go ${length(inside)} in` : '';
+    return {
+      who,
+      does: `${zone ? 'enters' : 'touches'} ${still} at ${travelText(mover, contact.free, units)}`,
+      more: `, ${shortfallText(mover, contact.free, units)} short of full travel${zone ? '; it must stay clear' : pushed}`,
+    };
+  }
+  if (!least) return { who, does: `rests on ${still}`, more: '' };
+  const at = travelText(mover, least.witness.travel, units);
+  const gap = length(Math.max(0, least.witness.clearance));
+  if (zone) return { who, does: `stays ${gap} out of ${still}, nearest at ${at}`, more: '' };
+  const share = doubt ? `, ${length(doubt)} of it for the readings` : '';
+  // Two figures that round alike would say that nothing is wrong.
+  if (verdict === 'tight' && gap === length(needed))
+    return {
+      who,
+      does: `comes a hair nearer to ${still} than the ${gap} that is needed, at ${at}`,
+      more: share,
+    };
+  return {
+    who,
+    does:
+      verdict === 'tight' ? `comes within ${gap} of ${still} at ${at}` : `clears ${still} by ${gap} at ${at}`,
+    more: `; ${length(needed)} is needed${share}`,
+  };
+}
+
 /** One encounter as a sentence that can be acted on. */
 export function encounterSentence(
   mover: Mover,
@@ -39,35 +88,8 @@ export function encounterSentence(
   names: EncounterNames,
   units: Units,
 ): string {
-  const { contact, least, needed, startDepth } = encounter;
-  const who = names.moving ? `${names.moving} ` : '';
-  const length = (mm: number) => formatLength(mm, units, true);
-  if (startDepth > 0) return sentence(`${who}stands ${length(startDepth)} inside ${names.still} when shut.`);
-  if (contact) {
-    const at = travelText(mover, contact.free, units);
-    const inside = encounter.deepest && -encounter.deepest.witness.clearance;
-    return sentence(
-      `${who}${names.zone ? 'enters' : 'touches'} ${names.still} at ${at}, ${shortfallText(mover, contact.free, units)} short of full travel` +
-        (names.zone
-          ? '; it must stay clear.'
-          : inside && inside > SHOWN
-            ? `; pushed on it would go ${length(inside)} in.`
-            : '.'),
-    );
-  }
-  if (!least) return sentence(`${who}rests on ${names.still}.`);
-  const at = travelText(mover, least.witness.travel, units);
-  const gap = length(Math.max(0, least.witness.clearance));
-  if (names.zone) return sentence(`${who}stays ${gap} out of ${names.still}, nearest at ${at}.`);
-  const share = names.doubt ? `, ${length(names.doubt)} of it for the readings` : '';
-  // Two figures that round alike would say that nothing is wrong.
-  if (encounter.verdict === 'tight' && gap === length(needed))
-    return sentence(
-      `${who}comes a hair nearer to ${names.still} than the ${gap} that is needed, at ${at}${share}.`,
-    );
-  return encounter.verdict === 'tight'
-    ? sentence(`${who}comes within ${gap} of ${names.still} at ${at}; ${length(needed)} is needed${share}.`)
-    : sentence(`${who}clears ${names.still} by ${gap} at ${at}; ${length(needed)} is needed${share}.`);
+  const { who, does, more } = encounterWords(mover, encounter, names, units);
+  return sentence(`${who ? `${who} ` : ''}${does}${more}.`);
 }
 
 /** The mover's state in a few words, for a strip: `hits at 97°`, `tight 6`, `clear 22`. */

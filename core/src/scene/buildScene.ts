@@ -2,7 +2,7 @@ import { airBodies, existingMovers, goneBodies, partBuilt, stillBodies } from '.
 import { baysOf } from '../carcass/schema';
 import type { Plan } from '../plan/schema';
 import type { Part } from '../parts/families';
-import { itemOfMover, type Mover, type Scene } from './scene';
+import type { Mover, Scene } from './scene';
 
 /** The scene of a plan that `readPlan` accepted: its parts move first, then what moves there already. Throws where a part has no place: the plan was not checked. */
 export function buildScene(plan: Plan): Scene {
@@ -34,11 +34,11 @@ function behindLeaves(plan: Plan, movers: readonly Mover[]): readonly Mover[] {
     const carcass = plan.carcasses.find(({ id }) => id === part.carcass);
     const over = carcass ? baysOf(carcass.bay).filter((bay) => baysOf(bay).some(({ id }) => id === part.bay)) : []; // prettier-ignore
     const doors = closed.filter((door) => door.carcass === part.carcass && over.some(({ id }) => id === door.bay) && isBefore(door, part)); // prettier-ignore
-    const ids = doors.flatMap((door) => movers.filter(({ id }) => itemOfMover(id) === door.id)).map(({ id }) => id); // prettier-ignore
+    const ids = doors.flatMap((door) => movers.filter(({ item }) => item === door.id)).map(({ id }) => id); // prettier-ignore
     if (ids.length > 0) leaves.set(part.id, ids);
   }
   return movers.map((mover) => {
-    const behind = leaves.get(itemOfMover(mover.id));
+    const behind = leaves.get(mover.item);
     return behind ? kept(mover, behind) : mover;
   });
 }

@@ -98,6 +98,7 @@ function build(file: SceneFile): Scene {
     const { from, to, contacts, unit, needs } = mover;
     return {
       id: mover.id,
+      item: mover.id,
       name: mover.name ?? mover.id,
       unit,
       from,

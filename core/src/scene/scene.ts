@@ -1,8 +1,20 @@
 import type { Motion } from '../motion/motion';
 import type { Convex } from '../solid/convex';
 import type { Piece } from '../solid/halfSpace';
+import { without } from '../item/without';
 
-/** Something solid, in as many pieces as it takes, where it stands with every travel at its start. Lengths in mm. */
+/** What of a body a finding tells by a name of its own: a piece of it, or several that are said as one. */
+export interface BodyPart {
+  readonly id: string;
+  /** As it reads in a sentence: "the handle of the door". */
+  readonly name: string;
+  /** Keys of the pieces its solids are of, one a solid. */
+  readonly keys: readonly string[];
+  /** Round about the axis it turns on: it sweeps no air that it does not fill. */
+  readonly round?: true;
+}
+
+/** Something rigid, in as many convex solids as it takes, where it stands with every travel at its start. Lengths in mm. */
 export interface Body<P extends Piece = Piece> {
   readonly id: string;
   /** As it reads in a sentence: "the roof slope", "the leaf". */
@@ -10,6 +22,12 @@ export interface Body<P extends Piece = Piece> {
   /** The plan item it comes from, so that a finding can select it. */
   readonly item: string;
   readonly pieces: readonly P[];
+  /** What of it is told by its own name: its solids in order, so many to each. Without any it is told as a whole. */
+  readonly parts?: readonly BodyPart[];
+  /** Of a part that is looked at by itself: the body it is of, and the pieces its solids are of, one a solid. */
+  readonly link?: string;
+  readonly keys?: readonly string[];
+  readonly round?: true;
   /** Air that must stay empty: to be kept out of, not away from. */
   readonly zone?: true;
   /** By how much it may stand nearer than it is drawn, for all that was read of it, mm. */
@@ -20,20 +38,43 @@ export interface Body<P extends Piece = Piece> {
   readonly row?: string;
   /** The mover it is of, by its id, where it stands still while another moves. */
   readonly parked?: string;
-  /** What it may touch there, by the other body's id, and how deep, mm: what its own mover means at that travel. */
-  readonly meant?: readonly { readonly other: string; readonly depth: number }[];
+  /** What it, or a part of it, may touch there, by the other's id, and how deep, mm: what its own mover means at that travel. */
+  readonly meant?: readonly { readonly own: string; readonly other: string; readonly depth: number }[];
 }
 
 /** What moves is made of convex solids, each body on a motion of its mover's travel. */
 export interface MovingBody extends Body<Convex> {
   readonly motion: Motion;
-  /** Round about the axis it turns on: it sweeps no air that it does not fill. */
-  readonly round?: true;
 }
 
+const partsKept = new WeakMap<Body, readonly Body[]>();
+
+/** What a body is told by, each as a body of its own: its parts, or the body itself where it has none. */
+export function partsOf<B extends Body>(body: B): readonly B[] {
+  let kept = partsKept.get(body) as readonly B[] | undefined;
+  if (!kept) partsKept.set(body, (kept = apart(body)));
+  return kept;
+}
+
+function apart<B extends Body>(body: B): readonly B[] {
+  if (!body.parts) return [body];
+  const whole: B = without(body, 'parts') as B;
+  let from = 0;
+  return body.parts.map(({ id, name, keys, round }): B => {
+    const pieces = body.pieces.slice(from, (from += keys.length));
+    return { ...whole, id, name, pieces, link: body.id, keys, ...(round && { round }) };
+  });
+}
+
+/** Whether an id is a body's, or that of the body it is a part of. */
+export const isNamed = ({ id, link }: Body, name: string): boolean => id === name || link === name;
+
+/** All that a mover's findings can name, the first of them its main part. */
+export const partsOfMover = ({ bodies }: Mover): readonly MovingBody[] => bodies.flatMap(partsOf);
+
 /**
- * A touch that is meant: the two bodies may meet over these travels, no deeper than `depth` mm. `still` may be another
- * body of the same mover.
+ * A touch that is meant: the two may meet over these travels, no deeper than `depth` mm. Either is a body or a part of
+ * one, by its id; `still` may be of the same mover.
  */
 export interface IntendedContact {
   readonly moving: string;
@@ -43,11 +84,15 @@ export interface IntendedContact {
   readonly depth: number;
 }
 
-/** Bodies that move with one travel: all alike, as leaf and handle do, or each its own way, as folding leaves do. */
+/** Bodies that move with one travel: a single one, as a leaf with its handle is, or several, each its own way, as folding leaves are. */
 export interface Mover {
-  /** The plan item it comes from. */
+  /** Its key: the plan item's own id where that moves as one, else with what of it this is. */
   readonly id: string;
+  /** The plan item it comes from. */
+  readonly item: string;
   readonly name: string;
+  /** What it is called among the movers of its item: "Left leaf"; none where it is the only one. */
+  readonly own?: string;
   readonly bodies: readonly MovingBody[];
   /** What its travel is counted in: radians, said as degrees, or mm. */
   readonly unit: 'rad' | 'mm';
@@ -65,6 +110,8 @@ export interface Mover {
    * beginning with the whole of the thing's; or in place, while the thing stays shut.
    */
   readonly goes?: 'instead' | 'along' | 'in place';
+  /** Of what can go either way along one line: which way this one goes, for who stands before it. */
+  readonly heads?: 'left' | 'right';
   /** Ids of movers that close the place it comes out of: it is checked with these open, and those that they wait for. */
   readonly behind?: readonly string[];
   /**
@@ -83,9 +130,6 @@ export interface Mover {
     readonly of: Readonly<Record<string, number>>;
   };
 }
-
-/** The plan item a mover belongs to: the leaves of a pair are `item.left` and `item.right`. */
-export const itemOfMover = (id: string): string => id.split('.')[0]!;
 
 /**
  * Movers by what they wait for: first those that wait for none, then those that wait for these alone, and so on. Each with all that
@@ -161,10 +205,14 @@ export function standingAt(
 export const MOST_DOUBT = 25;
 
 /** Clearance a mover needs from a body, mm: what the two want of each other, and what is not known of the body. */
-export function neededFrom({ needs }: Mover, { id, item, zone, row, doubt = 0 }: Body): number {
+export function neededFrom({ needs }: Mover, { id, link, item, zone, row, doubt = 0 }: Body): number {
   if (zone) return 0;
   const inRow = needs.row && row === needs.row.of ? needs.row.gap : undefined;
-  const base = needs.of[id] ?? inRow ?? (item === 'space' ? (needs.shell ?? needs.around) : needs.around);
+  const base =
+    needs.of[id] ??
+    (link === undefined ? undefined : needs.of[link]) ??
+    inRow ??
+    (item === 'space' ? (needs.shell ?? needs.around) : needs.around);
   return base + Math.min(doubt, MOST_DOUBT);
 }
 
@@ -180,10 +228,10 @@ export interface Scene {
 
 const named = new WeakMap<Scene, ReadonlyMap<string, Body>>();
 
-/** The body of a scene with this id, still or moving: what a finding names. Throws where there is none. */
+/** What of a scene has this id, still or moving: what a finding names. Throws where there is none. */
 export function bodyOf(scene: Scene, id: string): Body {
   let byId = named.get(scene);
-  if (!byId) named.set(scene, (byId = new Map(bodiesOf(scene).map((body) => [body.id, body]))));
+  if (!byId) named.set(scene, (byId = new Map(toldOf(scene).map((body) => [body.id, body]))));
   const body = byId.get(id);
   if (!body) throw new Error(`The scene has no body ${id}.`);
   return body;
@@ -193,3 +241,6 @@ export function bodyOf(scene: Scene, id: string): Body {
 export function bodiesOf(scene: Scene): Body[] {
   return [...scene.still, ...scene.movers.flatMap(({ bodies }) => bodies)];
 }
+
+/** All that a finding can name, still or moving. */
+export const toldOf = (scene: Scene): Body[] => bodiesOf(scene).flatMap((body) => [...partsOf(body)]);

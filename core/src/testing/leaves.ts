@@ -11,6 +11,7 @@ export function mover(id: string, joint: Joint, to: number, ...solids: ReturnTyp
   const bodies = [{ id: `${id}/leaf`, name: id, item: id, pieces: solids, motion }];
   return {
     id,
+    item: id,
     name: id,
     bodies,
     unit: joint.kind === 'turn' ? 'rad' : 'mm',

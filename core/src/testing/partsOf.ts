@@ -1,5 +1,6 @@
 import type { Carcass } from '../carcass/schema';
 import type { Drawer } from '../parts/drawer/schema';
+import { bankOf } from '../parts/kit/drawn/usual';
 import { ofKind } from '../parts/pullout/fresh';
 import type { Pullout } from '../parts/pullout/schema';
 import type { Grooves, Sliding } from '../parts/sliding/schema';
@@ -12,7 +13,7 @@ const raisedCase = (on: Partial<Carcass> = {}) => caseOf({ z: mm(100), ...on });
 /** A bank of one drawer, 597 x 717 of front, on side slides. */
 export const drawerOf = (other: Partial<Drawer> = {}): Drawer => ({
   ...(newPart(planWith({}), 'drawer', caseOf()) as Drawer),
-  bank: { kind: 'even', count: 1 },
+  bank: bankOf('even', 1),
   ...other,
 });
 

@@ -1,6 +1,6 @@
 import { usualCarcass } from '../carcass/kinds';
 import type { Carcass } from '../carcass/schema';
-import { freshDoor } from '../parts/door/fresh';
+import { usualDoor } from '../parts/door/fresh';
 import type { Door } from '../parts/door/schema';
 import type { Part } from '../parts/families';
 import { pathText } from '../item/issue';
@@ -33,7 +33,7 @@ export const FRAME: NonNullable<Carcass['frame']> = {
 
 /** A door on that case: even gaps of 3 mm, cup hinges on the left, no handle. */
 export const doorOf = (other: Partial<Door> = {}): Door => ({
-  ...freshDoor('door', 'case', 'Door'),
+  ...usualDoor('door', 'case', 'Door'),
   handle: null,
   ...other,
 });

@@ -4,7 +4,7 @@ import { WATCH } from '../clearance/encounter';
 import { place } from '../motion/joint';
 import { motionPose } from '../motion/motion';
 import { buildScene } from '../scene/buildScene';
-import { sameThing, type Body, type Mover } from '../scene/scene';
+import { isNamed, partsOf, partsOfMover, sameThing, type Body, type Mover } from '../scene/scene';
 import type { Convex } from '../solid/convex';
 import { manifoldReferee } from './manifoldGap';
 import { planWith, type Made } from './planWith';
@@ -31,9 +31,9 @@ export async function disagreements(made: Made): Promise<string[]> {
     ];
     const check = checkMover(mover, others);
     const travels = Array.from({ length: STEPS + 1 }, (_, i) => (mover.to * i) / STEPS);
-    for (const body of mover.bodies)
-      for (const other of others) {
-        if (mover.contacts.some(({ moving, still }) => moving === body.id && still === other.id)) continue;
+    for (const body of partsOfMover(mover))
+      for (const other of others.flatMap((one) => [...partsOf(one)])) {
+        if (mover.contacts.some(({ moving, still }) => isNamed(body, moving) && isNamed(other, still))) continue;
         const solids = other.pieces.filter((piece): piece is Convex => piece.kind === 'convex');
         const sampled = (travel: number) =>
           Math.min(...at(body, travel).flatMap((corners) => solids.map((solid) => gap(corners, solid.corners, WATCH + 1))));

@@ -1,3 +1,4 @@
+import { bankOf } from '../parts/kit/drawn/usual';
 import { drawerOf } from '../testing/partsOf';
 import { caseOf, planWith } from '../testing/planWith';
 import { reportOf } from '../report/report';
@@ -5,7 +6,7 @@ import type { FromWorker } from './protocol';
 import { serve } from './serve';
 
 const bank = (count: number) =>
-  planWith({ carcasses: [caseOf()], parts: [drawerOf({ bank: { kind: 'even', count } })] });
+  planWith({ carcasses: [caseOf()], parts: [drawerOf({ bank: bankOf('even', count) })] });
 const plan = bank(2);
 
 /** A host whose clock goes on by a millisecond each time it is looked at, and whose waits end in the order they were begun. */

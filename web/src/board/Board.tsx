@@ -1,7 +1,7 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { itemOfMover, itemsOf, type Item, type Plan, type Report } from '@tarnpass/core';
+import { itemIdOf, itemsOf, type Item, type Plan, type Report } from '@tarnpass/core';
 import { lazy, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { Hotkeys } from '../commands/Hotkeys';
@@ -13,7 +13,6 @@ import { Strips } from '../strips/Strips';
 import { colour } from '../theme/palette';
 import { UPRIGHT } from '../theme/theme';
 import { useSheet } from '../theme/SheetProvider';
-import { lettersOf } from '../ui/Stone';
 import { useSame } from '../ui/useSame';
 import { AnswerLine } from './AnswerLine';
 import { Card } from './Card';
@@ -66,13 +65,13 @@ const ABOUT: Record<Stage, readonly Item['list'][]> = {
 function itemFor(plan: Plan, report: Report | null, stage: Stage, chosen: string | null): Item | undefined {
   const items = itemsOf(plan).filter(({ list }) => ABOUT[stage].includes(list));
   const first = stage === 'check' ? (report?.answer.part ?? items[0]?.id) : items[0]?.id;
-  const wanted = chosen && itemOfMover(chosen);
+  const wanted = chosen && itemIdOf(plan, chosen);
   return items.find(({ id }) => id === wanted) ?? items.find(({ id }) => id === first);
 }
 
 /** The stage that a selected item's numbers are in, where the current one is not about it. */
 function stageFor(plan: Plan, id: string): Stage {
-  const item = itemsOf(plan).find((candidate) => candidate.id === itemOfMover(id));
+  const item = itemsOf(plan).find((candidate) => candidate.id === itemIdOf(plan, id));
   return item && ABOUT.measure.includes(item.list) ? 'measure' : 'plan';
 }
 
@@ -94,7 +93,7 @@ function Board({ stage }: { stage: Stage }) {
   const found = useMemo(() => itemFor(plan, report, stage, chosen), [plan, report, stage, chosen]);
   // An answer leaves it as it was: its numbers are not drawn again for one.
   const item = useSame(found, (a, b) => a.list === b.list && a.value === b.value);
-  const letters = useMemo(() => lettersOf(scene.movers), [scene.movers]);
+  const letters = plan.stones;
   const [finding, setFinding] = useState(false);
   const find = useCallback(() => setFinding(true), []);
 
@@ -106,8 +105,8 @@ function Board({ stage }: { stage: Stage }) {
 
   // Of a pair the leaf that was pressed, else its first.
   const mover =
-    scene.movers.find(({ id }) => id === chosen && itemOfMover(id) === item?.id) ??
-    scene.movers.find(({ id }) => itemOfMover(id) === item?.id);
+    scene.movers.find((one) => one.id === chosen && one.item === item?.id) ??
+    scene.movers.find((one) => one.item === item?.id);
   const moverId = mover?.id;
   // A report of an older plan may name parts that are gone.
   const current = useMemo(
@@ -121,7 +120,7 @@ function Board({ stage }: { stage: Stage }) {
   const pick = useCallback(
     (id: string) => {
       dispatch(select(id));
-      const about = itemsOf(plan).find((candidate) => candidate.id === itemOfMover(id));
+      const about = itemsOf(plan).find((candidate) => candidate.id === itemIdOf(plan, id));
       if (about && !ABOUT[stage].includes(about.list)) void navigate(`/jobs/${job.id}/${stageFor(plan, id)}`);
     },
     [dispatch, navigate, plan, stage, job.id],

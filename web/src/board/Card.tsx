@@ -1,11 +1,10 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import {
-  familyOf,
   partsList,
   type Item,
   type Mover,
-  type PartsLine,
+  type PiecesAlike,
   type Plan,
   type Report,
   type Scene,
@@ -19,7 +18,7 @@ import { NotesList } from '../numbers/NotesList';
 import { SumBlock } from '../numbers/SumBlock';
 import { useApp } from '../store';
 import { colour, type Sheet } from '../theme/palette';
-import { LengthText } from '../ui/LengthText';
+import { SizeText } from '../ui/SizeText';
 import { Swatch } from '../ui/Patterns';
 import { Stone } from '../ui/Stone';
 import { AddBar } from './AddBar';
@@ -153,18 +152,14 @@ function CheckBody({ plan, scene, report, stale, item, mover, sheet }: Props & {
       <ItemFields plan={plan} item={item} only="Opening" />
       {part && mover && (
         <>
-          {part.sizes.length > 0 && (
+          {part.main?.cut && (
             <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', pt: 1 }}>
               <Typography variant="body2" sx={{ flex: 1 }}>
-                {item.list === 'parts' ? `${familyOf(item.value).piece} to cut` : 'To cut'}
+                {`${part.main.role.charAt(0).toUpperCase()}${part.main.role.slice(1)} to cut`}
               </Typography>
-              {part.sizes.map(({ name, width, height, thickness }) => (
-                <Typography key={name} sx={{ fontWeight: 700, fontSize: 18 }}>
-                  <LengthText mm={width.mm} units={plan.units} /> ×{' '}
-                  <LengthText mm={height.mm} units={plan.units} /> ×{' '}
-                  <LengthText mm={thickness} units={plan.units} withUnit />
-                </Typography>
-              ))}
+              <Typography sx={{ fontWeight: 700, fontSize: 18 }}>
+                <SizeText size={part.main.cut} units={plan.units} withUnit />
+              </Typography>
             </Box>
           )}
           {item.list === 'parts' && item.value.family === 'sliding' && (
@@ -198,7 +193,7 @@ function CheckBody({ plan, scene, report, stale, item, mover, sheet }: Props & {
 function aboutItem(report: Report | null, { id }: Item) {
   return {
     notes: report?.notes.filter(({ item }) => item === id) ?? [],
-    rests: report?.rests.filter(({ item }) => item === id) ?? [],
+    assumptions: report?.assumptions.filter(({ item }) => item === id) ?? [],
   };
 }
 
@@ -235,9 +230,9 @@ function NumbersBody({ plan, scene, report, item }: Props & { item: Item }) {
                 pb: 1,
               }}
             >
-              <SumBlock sum={line.width} units={plan.units} opened={lines.length === 1} />
+              <SumBlock sum={line.cut.width} units={plan.units} opened={lines.length === 1} />
               <SumBlock
-                sum={line.length}
+                sum={line.cut.length}
                 units={plan.units}
                 opened={lines.length === 1 && plan.units.system === 'mm'}
               />
@@ -260,24 +255,23 @@ function NumbersBody({ plan, scene, report, item }: Props & { item: Item }) {
 const MOST_SUMS = 2;
 
 /** The pieces of a carcass or part, briefly: their sums are under Make. */
-const PiecesOf = memo(function PiecesOf({ units, lines }: { units: Units; lines: readonly PartsLine[] }) {
+const PiecesOf = memo(function PiecesOf({ units, lines }: { units: Units; lines: readonly PiecesAlike[] }) {
   return (
     <Box component="section" aria-label="Its pieces" sx={{ pb: 1 }}>
       <Typography variant="h3" sx={{ color: 'text.secondary', pt: 0.5 }}>
         Its pieces
       </Typography>
-      {lines.map(({ name, count, length, width, thickness }, i) => (
+      {lines.map(({ name, pieces, cut }, i) => (
         <Box
           key={`${name} ${i}`}
           sx={{ display: 'flex', gap: 1, py: 0.75, borderBottom: `1px solid ${colour('line')}` }}
         >
           <Typography sx={{ flex: 1, minWidth: 0 }}>
-            {count > 1 ? `${count} × ` : ''}
+            {pieces.length > 1 ? `${pieces.length} × ` : ''}
             {name}
           </Typography>
           <Typography sx={{ fontWeight: 620, whiteSpace: 'nowrap' }}>
-            <LengthText mm={length.mm} units={units} /> × <LengthText mm={width.mm} units={units} /> ×{' '}
-            <LengthText mm={thickness} units={units} />
+            <SizeText size={cut} units={units} />
           </Typography>
         </Box>
       ))}
@@ -301,11 +295,11 @@ function MakeBody({ plan, item }: { plan: Plan; item: Item }) {
       {lines.map((line, i) => (
         <Box key={`${line.name} ${i}`} component="section" aria-label={line.name} sx={{ pb: 1.5 }}>
           <Typography variant="h3" sx={{ color: 'text.secondary', pt: 1 }}>
-            {line.count > 1 ? `${line.count} × ` : ''}
+            {line.pieces.length > 1 ? `${line.pieces.length} × ` : ''}
             {line.name}
           </Typography>
-          <SumBlock sum={line.length} units={plan.units} opened />
-          <SumBlock sum={line.width} units={plan.units} opened />
+          <SumBlock sum={line.cut.length} units={plan.units} opened />
+          <SumBlock sum={line.cut.width} units={plan.units} opened />
         </Box>
       ))}
     </>

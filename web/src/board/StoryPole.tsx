@@ -99,7 +99,11 @@ export function StoryPole(props: Props) {
   // The count may come a frame after the answer.
   const settled = useDeferredValue(plan);
   const pieces = useMemo(
-    () => partsList(settled).reduce((sum, { count, material }) => sum + (material === '' ? 0 : count), 0),
+    () =>
+      partsList(settled).reduce(
+        (sum, { pieces: alike, material }) => sum + (material === '' ? 0 : alike.length),
+        0,
+      ),
     [settled],
   );
   return (

@@ -3,7 +3,8 @@ import { AriaComponent, GridComponent, MarkLineComponent, TooltipComponent } fro
 import { init, use as register, type EChartsType } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import {
-  bodiesOf,
+  partsOfMover,
+  toldOf,
   formatLength,
   MM_PER_INCH,
   travelText,
@@ -56,8 +57,8 @@ export default function ClearanceChart({ mover, report, scene, units, sheet }: P
   useEffect(() => {
     const c = PALETTE[sheet];
     const across = (value: number) => (turn ? (value * 180) / Math.PI : inUnits(value, units));
-    const words = new Map(bodiesOf(scene).map(({ id, name }) => [id, name]));
-    const bodies = new Map(mover.bodies.map(({ id, name }, i) => [id, i === 0 ? '' : `${name} to `]));
+    const words = new Map(toldOf(scene).map(({ id, name }) => [id, name]));
+    const bodies = new Map(partsOfMover(mover).map(({ id, name }, i) => [id, i === 0 ? '' : `${name} to `]));
     const draw = () => {
       drawn.current = true;
       chart.current!.setOption(
@@ -127,7 +128,7 @@ export default function ClearanceChart({ mover, report, scene, units, sheet }: P
     return () => clearTimeout(timer);
   }, [mover, report, scene, units, sheet, turn, worst]);
 
-  const said = worst.map(({ still }) => bodiesOf(scene).find(({ id }) => id === still)?.name).join(', ');
+  const said = worst.map(({ still }) => toldOf(scene).find(({ id }) => id === still)?.name).join(', ');
   return (
     <div
       ref={holder}

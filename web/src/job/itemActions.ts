@@ -1,7 +1,7 @@
 import {
   clipOf,
   groupChanges,
-  itemOfMover,
+  itemIdOf,
   itemsOf,
   mirrorChanges,
   pasteChanges,
@@ -29,7 +29,7 @@ function chosen(
 ): readonly string[] {
   if (!plan || one === null) return [];
   const there = new Set(itemsOf(plan).map(({ id }) => id));
-  return [itemOfMover(one), ...also].filter((id) => id !== 'space' && there.has(id));
+  return [itemIdOf(plan, one), ...also].filter((id) => id !== 'space' && there.has(id));
 }
 
 /** What they are called in an edit's name: the one, or how many. */
@@ -84,7 +84,7 @@ export const takeOut = (): Act => (dispatch, getState) => {
     ),
   );
   const { job, view } = getState();
-  if (job && !itemsOf(job.plan).some(({ id }) => id === itemOfMover(view.selected ?? '')))
+  if (job && !itemsOf(job.plan).some(({ id }) => id === itemIdOf(job.plan, view.selected ?? '')))
     dispatch(selected(null));
   return issues;
 };
@@ -139,7 +139,7 @@ export const paste = (): AppThunk<Promise<readonly Issue[]>> => async (dispatch,
     return [{ path: [], message: 'What is on the clipboard is nothing that was copied in Tarnpass.' }];
   const { job, view } = getState();
   if (!job) return [];
-  const at = itemsOf(job.plan).find(({ id }) => id === itemOfMover(view.selected ?? ''));
+  const at = itemsOf(job.plan).find(({ id }) => id === itemIdOf(job.plan, view.selected ?? ''));
   const onto =
     at?.list === 'carcasses' ? at.id : at?.list === 'parts' ? at.value.carcass : job.plan.carcasses[0]?.id;
   const { changes, ids } = pasteChanges(job.plan, clip, onto ? { onto } : {});

@@ -6,11 +6,18 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import { hardwareNeeded, partsList, partsRows, type PartsLine, type Plan } from '@tarnpass/core';
+import {
+  hardwareNeeded,
+  partsList,
+  partsRows,
+  type PiecesAlike,
+  type Plan,
+  type Sizes,
+} from '@tarnpass/core';
 import { Download } from 'lucide-react';
 import { useMemo } from 'react';
 import { colour } from '../theme/palette';
-import { LengthText } from '../ui/LengthText';
+import { SizeText } from '../ui/SizeText';
 import { saveBlob } from '../ui/saveBlob';
 
 interface Props {
@@ -74,16 +81,15 @@ export default function MakeSheet({ plan, selected, onSelect }: Props) {
               <TableRow>
                 <TableCell>Piece</TableCell>
                 <TableCell align="right">Count</TableCell>
-                <TableCell align="right">Length</TableCell>
-                <TableCell align="right">Width</TableCell>
-                <TableCell align="right">Thick</TableCell>
+                <TableCell align="right">Cut to, long × wide × thick</TableCell>
+                <TableCell align="right">Finished</TableCell>
                 <TableCell>Material</TableCell>
               </TableRow>
             </TableHead>
             <TableBody>
               {pieces.map((piece) => (
                 <Piece
-                  key={`${piece.item} ${piece.name}`}
+                  key={piece.pieces[0]!.key}
                   piece={piece}
                   plan={plan}
                   chosen={piece.item === selected}
@@ -108,8 +114,8 @@ export default function MakeSheet({ plan, selected, onSelect }: Props) {
               </TableRow>
             </TableHead>
             <TableBody>
-              {hardware.map(({ hardware: id, name, kind, count }) => (
-                <TableRow key={id}>
+              {hardware.map(({ name, kind, count }) => (
+                <TableRow key={`${kind} ${name}`}>
                   <TableCell>{name}</TableCell>
                   <TableCell>{kind}</TableCell>
                   <TableCell align="right">{count}</TableCell>
@@ -135,12 +141,12 @@ function Piece({
   chosen,
   onSelect,
 }: {
-  piece: PartsLine;
+  piece: PiecesAlike;
   plan: Plan;
   chosen: boolean;
   onSelect(item: string): void;
 }) {
-  const { item, name, count, length, width, thickness, material, notes } = piece;
+  const { item, name, pieces, cut, size, material, notes } = piece;
   const { units } = plan;
   return (
     <TableRow sx={chosen ? { bgcolor: colour('tarnSoft') } : {}}>
@@ -158,25 +164,25 @@ function Piece({
           </Typography>
         ))}
       </TableCell>
-      <TableCell align="right">{count}</TableCell>
+      <TableCell align="right">{pieces.length}</TableCell>
       <TableCell align="right" sx={SIZE}>
-        <LengthText mm={length.mm} units={units} />
+        <SizeText size={cut} units={units} />
       </TableCell>
-      <TableCell align="right" sx={SIZE}>
-        <LengthText mm={width.mm} units={units} />
-      </TableCell>
-      <TableCell align="right" sx={SIZE}>
-        <LengthText mm={thickness} units={units} />
+      <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
+        {sameSize(cut, size) ? 'the same' : <SizeText size={size} units={units} />}
       </TableCell>
       <TableCell sx={{ minWidth: 130 }}>{material || 'there already'}</TableCell>
     </TableRow>
   );
 }
 
+const sameSize = (a: Sizes, b: Sizes) =>
+  (['length', 'width', 'thick'] as const).every((axis) => Math.abs(a[axis].mm - b[axis].mm) < 1e-6);
+
 const SIZE = { fontWeight: 700, fontSize: 16, whiteSpace: 'nowrap' } as const;
 
-function byCarcass(lines: readonly PartsLine[]): [string, PartsLine[]][] {
-  const groups = new Map<string, PartsLine[]>();
+function byCarcass(lines: readonly PiecesAlike[]): [string, PiecesAlike[]][] {
+  const groups = new Map<string, PiecesAlike[]>();
   for (const line of lines) groups.set(line.of, [...(groups.get(line.of) ?? []), line]);
   return [...groups];
 }

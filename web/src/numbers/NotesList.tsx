@@ -1,18 +1,18 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { NoteFinding, RestFinding } from '@tarnpass/core';
+import type { NoteFinding, AssumptionFinding } from '@tarnpass/core';
 import { colour } from '../theme/palette';
 import { Swatch } from '../ui/Patterns';
 
 /** What sums tell of a part besides its travel, and the defaults that its answers rest on. */
 export function NotesList({
   notes,
-  rests,
+  assumptions,
 }: {
   notes: readonly NoteFinding[];
-  rests: readonly RestFinding[];
+  assumptions: readonly AssumptionFinding[];
 }) {
-  if (notes.length + rests.length === 0) return null;
+  if (notes.length + assumptions.length === 0) return null;
   return (
     <>
       {notes.length > 0 && (
@@ -33,10 +33,10 @@ export function NotesList({
           ))}
         </Box>
       )}
-      {rests.length > 0 && (
+      {assumptions.length > 0 && (
         <Typography variant="body2" sx={{ py: 1 }}>
-          Nobody confirmed that {rests.map(({ words }) => words).join(', or that ')}. To be sure,{' '}
-          {rests.map(({ measure }) => measure).join(', and ')}.
+          Nobody confirmed that {assumptions.map(({ words }) => words).join(', or that ')}. To be sure,{' '}
+          {assumptions.map(({ measure }) => measure).join(', and ')}.
         </Typography>
       )}
     </>

@@ -55,7 +55,7 @@ export default function OpeningsList({
                 <Picture opening={opening} run={run} />
               </td>
               <td>
-                <Button size="small" onClick={() => void dispatch(play([travelsFor(part, opening, movers)]))}>
+                <Button size="small" onClick={() => void dispatch(play([travelsFor(opening, movers)]))}>
                   Show
                 </Button>
               </td>
@@ -67,25 +67,17 @@ export default function OpeningsList({
   );
 } // prettier-ignore
 
-/** The ways of a part's panels, panel by panel from the left. */
-function panelsOf(part: Sliding, movers: Movers, count: number) {
-  return Array.from({ length: count }, (_, i) => {
-    const id = count === 1 ? part.id : `${part.id}.${i + 1}`;
-    return movers.filter((mover) => mover.id === id || mover.thing === id);
-  });
-}
-
 /** How far each way of each panel goes for an opening: one of its ways has it where it is to stand, the others are shut. */
-function travelsFor(part: Sliding, { at, shut }: ClearOpening, movers: Movers): Travels {
+function travelsFor({ panels, at, shut }: ClearOpening, movers: Movers): Travels {
   return Object.fromEntries(
-    panelsOf(part, movers, at.length).flatMap((ways, i) => {
-      const by = at[i]! - shut[i]!;
-      return ways.map((mover, k) => {
-        const left = mover.id.endsWith('.left') || (k === 0 && ways.length === 1 && by < 0);
-        const way = left ? -by : by;
-        return [mover.id, Math.max(0, Math.min(mover.to, way))];
-      });
-    }),
+    panels.flatMap((panel, i) =>
+      movers
+        .filter(({ thing, id }) => (thing ?? id) === panel)
+        .map(({ id, to, heads }) => {
+          const by = at[i]! - shut[i]!;
+          return [id, Math.max(0, Math.min(to, heads === 'left' ? -by : by))];
+        }),
+    ),
   );
 }
 

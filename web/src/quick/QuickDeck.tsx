@@ -8,7 +8,6 @@ import { Link } from 'react-router';
 import { FlatView } from '../sheet/FlatView';
 import { planSight } from '../sheet/views';
 import { colour } from '../theme/palette';
-import { lettersOf } from '../ui/Stone';
 
 /** What one may be making: a short deck, each card with its drawing. */
 export function QuickDeck() {
@@ -63,7 +62,7 @@ function QuickTile({ card }: { card: QuickCard }) {
             report={null}
             item={undefined}
             mover={undefined}
-            letters={lettersOf(scene.movers)}
+            letters={plan.stones}
             words=""
             sight={planSight(plan)}
             large={false}

@@ -4,7 +4,6 @@ import Typography from '@mui/material/Typography';
 import {
   formatLength,
   INCHES,
-  itemOfMover,
   itemsOf,
   MILLIMETRES,
   parseLength,
@@ -35,8 +34,7 @@ import { ANSWERS } from '../strips/Strips';
 import { Strip } from '../strips/Strip';
 import { colour } from '../theme/palette';
 import { UPRIGHT } from '../theme/theme';
-import { LengthText } from '../ui/LengthText';
-import { lettersOf } from '../ui/Stone';
+import { SizeText } from '../ui/SizeText';
 
 /** One card of the deck: its numbers, the answer, and the drawing that moves. */
 export function QuickScreen() {
@@ -58,14 +56,14 @@ function Quick({ card }: { card: QuickCard }) {
   const scene = useScene(plan);
   const chosen = useApp(({ view }) => view.selected);
   const mover = scene.movers.find((one) => one.id === chosen) ?? scene.movers[0]!;
-  const item = useMemo(() => itemsOf(plan).find((one) => one.id === itemOfMover(mover.id)), [plan, mover.id]);
+  const item = useMemo(() => itemsOf(plan).find((one) => one.id === mover.item), [plan, mover.item]);
   const asked = useAsked('quick', version, { kind: 'report', plan });
   const report = asked.answer ?? null;
   const several = scene.movers.length > 1;
   const askedPairs = useAsked('quick pairs', version, several ? { kind: 'pairs', plan } : null);
   const pairs = (askedPairs.answer ?? []).filter(({ word }) => word !== 'never meet' && word !== 'any order');
   const reports = useMemo(() => new Map(report?.parts.map((part) => [part.id, part])), [report]);
-  const letters = useMemo(() => lettersOf(scene.movers), [scene.movers]);
+  const letters = plan.stones;
   const { units } = plan;
   const leaves = useMemo(
     () => partsList(plan).filter(({ item: of }) => plan.parts.some(({ id }) => id === of)),
@@ -217,12 +215,11 @@ function Quick({ card }: { card: QuickCard }) {
             <Button onClick={changeUnits}>{units.system === 'mm' ? 'In inches' : 'In mm'}</Button>
           </Box>
           <Box component="section" aria-label="To cut" sx={{ pt: 2 }}>
-            {leaves.map(({ name, length, width, thickness }) => (
-              <Box key={name} sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
+            {leaves.map(({ name, cut }, i) => (
+              <Box key={`${name} ${i}`} sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
                 <Typography sx={{ flex: 1 }}>{name}</Typography>
                 <Typography sx={{ fontWeight: 700, fontSize: 18, whiteSpace: 'nowrap' }}>
-                  <LengthText mm={length.mm} units={units} /> × <LengthText mm={width.mm} units={units} /> ×{' '}
-                  <LengthText mm={thickness} units={units} withUnit />
+                  <SizeText size={cut} units={units} withUnit />
                 </Typography>
               </Box>
             ))}
@@ -278,7 +275,7 @@ function Quick({ card }: { card: QuickCard }) {
               report={reports.get(one.id)}
               owner={
                 plan.carcasses.find(
-                  ({ id }) => id === plan.parts.find((part) => part.id === itemOfMover(one.id))?.carcass,
+                  ({ id }) => id === plan.parts.find((part) => part.id === one.item)?.carcass,
                 )?.name ?? ''
               }
               letter={letters[one.id] ?? ''}

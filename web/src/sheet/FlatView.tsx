@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { itemsOf, type Item, type Plan, type Report, type Scene, itemOfMover } from '@tarnpass/core';
+import { itemsOf, type Item, type Plan, type Report, type Scene, itemIdOf } from '@tarnpass/core';
 import { memo, useMemo, useRef, useState } from 'react';
 import { alsoSelected } from '../board/viewSlice';
 import { useApp, useAppDispatch } from '../store';
@@ -119,7 +119,7 @@ export function FlatView(props: Props) {
   );
   const also = useApp(({ view }) => view.also);
   const press = pressing(hand, itemId, (pressed) => {
-    const id = itemOfMover(pressed);
+    const id = itemIdOf(plan, pressed);
     if (itemId && itemId !== 'space' && id !== itemId && id !== 'space')
       dispatch(alsoSelected(also.includes(id) ? also.filter((other) => other !== id) : [...also, id]));
   });

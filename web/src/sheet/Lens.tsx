@@ -1,5 +1,7 @@
 import {
+  isNamed,
   motionPose,
+  partsOf,
   place as placed,
   type Mover,
   type Nearest,
@@ -84,9 +86,13 @@ const Around = memo(function Around({
   sight,
 }: Pick<Props, 'scene' | 'mover' | 'frame' | 'sight'> & { still: string }) {
   const pieces = useMemo(() => {
-    const met = scene.still.find(({ id }) => id === still)?.item;
+    const all = scene.still.flatMap((body) => [...partsOf(body)]);
+    const met = all.find((part) => isNamed(part, still))?.item;
     const fitted = new Set(Object.keys(mover.needs.of));
-    const bodies = scene.still.filter(({ id, item }) => item === met || item === 'space' || fitted.has(id));
+    const bodies = all.filter(
+      ({ id, link, item }) =>
+        item === met || item === 'space' || fitted.has(id) || (link && fitted.has(link)),
+    );
     // From above the ceiling and what hangs from it would cover all.
     return drawn(bodies, frame, sight.cut).filter(({ nearer }) => !nearer);
   }, [scene.still, mover, still, frame, sight.cut]);

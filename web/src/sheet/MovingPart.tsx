@@ -2,9 +2,11 @@ import { memo, useMemo } from 'react';
 import {
   motionPose,
   onlyShifts,
+  partsOfMover,
   place,
   travelText,
   type Mover,
+  type MovingBody,
   type PartReport,
   type Units,
 } from '@tarnpass/core';
@@ -32,7 +34,7 @@ export const reachOfPart = (mover: Mover, report: PartReport | undefined) => ({
 });
 
 /** What is swept as it moves: all but what turns about its own axis. */
-const sweepers = ({ bodies }: Mover): Mover['bodies'] => bodies.filter(({ round }) => !round);
+const sweepers = (mover: Mover): readonly MovingBody[] => partsOfMover(mover).filter(({ round }) => !round);
 
 const cornersAt = (mover: Mover, travel: number, bodies = sweepers(mover)): Float64Array[] =>
   bodies.flatMap(({ pieces, motion }) => {

@@ -1,6 +1,5 @@
 import {
   extentOf,
-  itemOfMover,
   itemsOf,
   type Mover,
   type PartReport,
@@ -75,7 +74,7 @@ export function useSheetLabels(props: Props): SheetLabels {
       : [];
     const things = itemBounds(scene, frame, sight);
     // What stays in the case of a part that moves, such as its slides, is not named beside its mark.
-    const moving = new Set(scene.movers.map(({ id }) => itemOfMover(id)));
+    const moving = new Set(scene.movers.map(({ item }) => item));
     for (const [key, bounds] of things) {
       if (moving.has(key)) continue;
       const body = key.startsWith('overhead ') ? key.slice(9) : undefined;

@@ -1,5 +1,5 @@
 import { memo, useMemo } from 'react';
-import type { Body, Convex, Piece, Scene } from '@tarnpass/core';
+import { partsOf, type Body, type Convex, type Piece, type Scene } from '@tarnpass/core';
 import { colour } from '../theme/palette';
 import type { SheetFrame } from './frame';
 import { boundsOf, outlineOf, pointsText, type Bounds, type Outline } from './outline';
@@ -69,7 +69,8 @@ export const StillBodies = memo(function StillBodies({
 }: Props) {
   const { shell, items } = useMemo(() => {
     const gone = scene.gone ?? [];
-    const bodies = [...scene.still, ...gone, ...airOf(scene)];
+    // Piece by piece: what joins several is an edge where one ends.
+    const bodies = [...scene.still, ...gone, ...airOf(scene)].flatMap((body) => [...partsOf(body)]);
     const all = drawn(bodies, frame, sight.cut);
     const itemOf = new Map(bodies.map(({ id, item }) => [id, item]));
     const byItem = new Map<string, Drawn[]>();

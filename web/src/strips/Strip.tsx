@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import {
-  bodiesOf,
+  bodyOf,
   formatLength,
   type Mover,
   type Nearest,
@@ -109,7 +109,7 @@ function NowWords({ scene, units, detail }: Props & { detail: string }) {
 }
 
 function nowWords(scene: Scene, nearest: Nearest, units: Units): string {
-  const still = bodiesOf(scene).find(({ id }) => id === nearest.still)!.name;
+  const still = bodyOf(scene, nearest.still).name;
   const { clearance } = nearest.witness;
   return clearance <= 0 ? `now in ${still}` : `now ${formatLength(clearance, units)} to ${still}`;
 }

@@ -1,15 +1,7 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
-import {
-  familyOf,
-  itemOfMover,
-  type Mover,
-  type Plan,
-  type Report,
-  type Scene,
-  type Verdict,
-} from '@tarnpass/core';
+import { type Mover, type Plan, type Report, type Scene, type Verdict } from '@tarnpass/core';
 import { ChevronDown, ChevronRight } from 'lucide-react';
 import { memo, useMemo, useState } from 'react';
 import type { Actions } from '../commands/Hotkeys';
@@ -90,7 +82,7 @@ export const Strips = memo(function Strips({
           key={mover.id}
           mover={mover}
           report={reports.get(mover.id)}
-          {...stripWords(mover, owners.get(itemOfMover(mover.id)) ?? '', plan)}
+          {...stripWords(mover, owners.get(mover.item) ?? '', plan)}
           letter={letters[mover.id] ?? ''}
           units={plan.units}
           selected={mover.id === selected}
@@ -134,15 +126,9 @@ export const Strips = memo(function Strips({
 });
 
 /** What a strip is called, and what that belongs to: of a pair the leaf, of a bank the drawer. */
-function stripWords(mover: Mover, owner: string, plan: Plan): { name: string; owner: string } {
-  const part = mover.id.includes('.') && plan.parts.find(({ id }) => id === itemOfMover(mover.id));
-  if (!part) return { name: mover.name, owner };
-  const own = mover.name.startsWith(`${part.name}, `) ? mover.name.slice(part.name.length + 2) : '';
-  const { mover: kind } = familyOf(part);
-  // "2 left" of panels is "Panel 2 left"; "left" of a pair is "Left leaf".
-  const name =
-    own === '' ? mover.name : /^\d/.test(own) ? `${kind} ${own}` : own.includes(' ') ? own : `${own} ${kind}`;
-  return { name: name.charAt(0).toUpperCase() + name.slice(1), owner: part.name };
+function stripWords({ own, name, item }: Mover, owner: string, plan: Plan): { name: string; owner: string } {
+  const part = plan.parts.find(({ id }) => id === item);
+  return own && part ? { name: own, owner: part.name } : { name, owner };
 }
 
 function GroupHead({

@@ -28,19 +28,3 @@ export function Stone({ x, y, letter, filled }: { x: number; y: number; letter: 
     </g>
   );
 }
-
-/** A mark for each name: the number it ends in, else its first letter that no other has; a count once letters run out. */
-export function lettersOf(parts: readonly { id: string; name: string }[]): Readonly<Record<string, string>> {
-  const taken = new Set<string>();
-  return Object.fromEntries(
-    parts.map(({ id, name }, i) => {
-      const number = /(\d{1,2})$/.exec(name)?.[1];
-      const letter =
-        number && !taken.has(number)
-          ? number
-          : ([...name.toUpperCase()].find((c) => /[A-Z]/.test(c) && !taken.has(c)) ?? String(i + 1));
-      taken.add(letter);
-      return [id, letter];
-    }),
-  );
-}

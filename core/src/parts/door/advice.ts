@@ -1,6 +1,250 @@
 import type { MoverCheck } from '../../clearance/checkMover';
-import type { Proposal } from '../family';
-import type { Door } from './schema';
+import { forceMark, lengthMark, massMark } from '../../length/lengthMark';
+import { roleOf } from '../../piece/roleOf';
+import type { Assumption, PartNote, PartPieces, Proposal } from '../family';
+import { hardwareAssumptions, OPENING_ASSUMPTION, thicknessAssumptions } from '../kit/assumptions';
+import { gripNote } from '../kit/fronts';
+import { anyHinge, hingeHardware } from './hinges';
+import type { HungLeaf, LaidDoor } from './lay';
+import { sagOf, topHingePull, wantedHinges } from './load';
+import { hingeGain, neighbourGap } from './path';
+
+/** What closed forms tell of a door: its load and sag, the hinge's setting, fingers, reach, and what to beware of. */
+export function doorNotes(laid: LaidDoor): PartNote[] {
+  const leaf = laid.leaves[0]!;
+  return [
+    ...loadNotes(laid, leaf),
+    ...settingNotes(leaf),
+    ...mortiseNotes(laid, leaf),
+    gainNote(laid, leaf),
+    ...openingNotes(laid),
+    ...fingerNotes(laid),
+    ...reachNotes(laid, leaf),
+    ...cautions(laid),
+  ];
+}
+
+const note = (about: PartNote['about'], verdict: PartNote['verdict'], sentence: string): PartNote => ({
+  about,
+  verdict,
+  sentence,
+});
+const COUNTS = [
+  'no',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
+];
+
+function loadNotes({ door, place }: LaidDoor, leaf: HungLeaf): PartNote[] {
+  const { hinge } = door;
+  const { rating, play } = anyHinge(door, place);
+  const { mass } = leaf;
+  const [wide, high] = [leaf.x[1] - leaf.x[0], leaf.z[1] - leaf.z[0]];
+  const { count, spacing } = leaf.hinges;
+  const wanted = wantedHinges(hinge.kind, high, mass, rating);
+  const found: PartNote[] = [];
+  const weighs = `The leaf weighs about ${massMark(mass)}`;
+  const pull = topHingePull(mass, wide, spacing);
+  if (wanted === undefined)
+    found.push(
+      note(
+        'hinges',
+        'hits',
+        `${weighs}: that is beyond what ${hinge.kind === 'cup' ? 'usual cup hinges' : 'these hinges'} are known to carry${hinge.kind === 'cup' ? `, which is ${massMark(22)} and ${lengthMark(2400)}` : `, which is ${massMark(rating)}`}. Make it lighter, or take hinges rated for it.`,
+      ),
+    );
+  else if (count < wanted)
+    found.push(
+      note('hinges', 'hits', `${weighs} and wants ${COUNTS[wanted]} hinges; it has ${COUNTS[count]}.`),
+    );
+  else
+    found.push(
+      note(
+        'hinges',
+        'clear',
+        `${weighs}; ${hinge.kind === 'continuous' ? 'its hinge' : `${COUNTS[count]} hinges`} will do. The top one is pulled with ${forceMark(pull)}.`,
+      ),
+    );
+  const sag = sagOf(play, wide, spacing);
+  const foot = door.fit.kind === 'inset' ? door.fit.bottom.mm : Infinity;
+  if (sag >= foot)
+    found.push(
+      note(
+        'hinges',
+        'hits',
+        `Its free edge can drop ${lengthMark(sag)} by the play of its hinges, and ${lengthMark(foot)} is left at its foot.`,
+      ),
+    );
+  else if (sag > foot / 2)
+    found.push(
+      note(
+        'hinges',
+        'tight',
+        `Its free edge can drop ${lengthMark(sag)} by the play of its hinges; ${lengthMark(foot)} is left at its foot.`,
+      ),
+    );
+  return found;
+}
+
+function settingNotes({ cup }: HungLeaf): PartNote[] {
+  if (!cup) return [];
+  const { item, setting } = cup;
+  const { overlay, adjust, arm } = setting;
+  const comes = overlay < 0 ? `a gap of ${lengthMark(-overlay)}` : `an overlay of ${lengthMark(overlay)}`;
+  const arms = { full: 'Full-overlay arm', half: 'Half-overlay arm', inset: 'Inset arm' }[arm];
+  const used =
+    Math.abs(adjust) < 0.005
+      ? 'no side adjustment is used'
+      : `${lengthMark(Math.abs(adjust))} of side adjustment is used`;
+  const left = item.adjustSide - Math.abs(adjust);
+  return [
+    note(
+      'adjustment',
+      left < 0.5 ? 'tight' : 'clear',
+      `${arms}: the hinge comes to ${comes}; ${used}, ${lengthMark(left)} is left that way; ${lengthMark(item.adjustDepth)} in depth and ${lengthMark(item.adjustHeight)} in height are untouched.`,
+    ),
+  ];
+}
+
+/** How far the leaf comes past its own hinge edge as it opens, and what a neighbour needs there. */
+function gainNote(laid: LaidDoor, leaf: HungLeaf): PartNote {
+  const gain = hingeGain(laid, leaf);
+  const next = neighbourGap(laid, leaf);
+  if (gain < 0.05)
+    return note('opening', 'clear', 'Opened square it never goes past where its hinge edge stands shut.');
+  const beside =
+    next < 0.05
+      ? 'a leaf shut beside it needs no gap for that'
+      : `a leaf shut beside it needs a gap of ${lengthMark(next)}`;
+  return note(
+    'opening',
+    'clear',
+    `Opened square it goes ${lengthMark(gain)} past where its hinge edge stands shut; ${beside}.`,
+  );
+}
+
+/** What a folded butt or continuous hinge takes of the gap it stands in. */
+function mortiseNotes({ door, place }: LaidDoor, leaf: HungLeaf): PartNote[] {
+  const { hinge, fit } = door;
+  if ((hinge.kind !== 'butt' && hinge.kind !== 'continuous') || fit.kind !== 'inset') return [];
+  const { thick } =
+    hinge.kind === 'butt'
+      ? hingeHardware(door, place, 'butt hinge')
+      : hingeHardware(door, place, 'continuous hinge');
+  const takes = { none: 2 * thick, leaf: thick, both: 0 }[hinge.mortise];
+  const gap = -leaf.over;
+  if (takes <= gap + 1e-9) return [];
+  return [
+    note(
+      'hinges',
+      'hits',
+      `Folded, the hinge takes ${lengthMark(takes)} of the hinge gap, which is ${lengthMark(gap)}: let it in by ${lengthMark(takes - gap, 'least')} more, or make the gap ${lengthMark(takes, 'least')}.`,
+    ),
+  ];
+}
+
+/** What an opening that is not square leaves round a square leaf. */
+function openingNotes({ opening: { slack } }: LaidDoor): PartNote[] {
+  const found: PartNote[] = [];
+  if (slack.width > 0.05)
+    found.push(
+      note(
+        'opening',
+        slack.width > 2 ? 'tight' : 'clear',
+        `The opening is ${lengthMark(slack.width)} wider at its widest than where it governs: the gaps grow by as much in all.`,
+      ),
+    );
+  if (slack.height > 0.05)
+    found.push(
+      note(
+        'opening',
+        slack.height > 2 ? 'tight' : 'clear',
+        `One side of the opening is ${lengthMark(slack.height)} higher than the other: the gap grows by as much there.`,
+      ),
+    );
+  return found;
+}
+
+/** A finger, and a hand behind a bar. CP, no single source. */
+function fingerNotes({ door, place, over: overlaps }: LaidDoor): PartNote[] {
+  const { handle, fit } = door;
+  const { fingers } = place.reach;
+  if (!handle) {
+    const over = fit.kind === 'inset' ? 0 : Math.min(...Object.values(overlaps));
+    return [
+      note(
+        'fingers',
+        'tight',
+        `It has no handle: give it a push catch, or an edge that fingers find${over > 0 ? '' : ', since an inset leaf has none'}.`,
+      ),
+    ];
+  }
+  return [gripNote(handle, handle.width.mm, fingers)];
+}
+
+function reachNotes({ door: { handle }, place: { carcass, reach } }: LaidDoor, leaf: HungLeaf): PartNote[] {
+  if (!handle) return [];
+  const middle = carcass.z.mm + leaf.z[0] + handle.fromBottom.mm + handle.height.mm / 2;
+  if (middle > reach.high)
+    return [
+      note(
+        'reach',
+        'tight',
+        `The handle is ${lengthMark(middle)} above the floor, ${lengthMark(middle - reach.high, 'least')} over easy reach.`,
+      ),
+    ];
+  if (middle < reach.low)
+    return [
+      note(
+        'reach',
+        'tight',
+        `The handle is ${lengthMark(middle)} above the floor, ${lengthMark(reach.low - middle, 'least')} below easy reach.`,
+      ),
+    ];
+  return [];
+}
+
+function cautions({ door: { leaf, rack } }: LaidDoor): PartNote[] {
+  const { pane } = leaf;
+  const found: PartNote[] = [];
+  if (pane)
+    found.push(
+      note(
+        'caution',
+        'tight',
+        `${pane.kind === 'glass' ? 'Glass' : 'A mirror'} in a door that swings must be safety glass, held all round; ask the glazier.`,
+      ),
+    );
+  if (rack && rack.load > 3)
+    found.push(
+      note(
+        'caution',
+        'tight',
+        'What stands on its back falls out when it is thrown open: give it a rail, and the door a stop.',
+      ),
+    );
+  return found;
+}
+
+/** What of a door was never measured or held against the maker's sheet. */
+export function doorAssumptions({ door, place, opening }: LaidDoor): Assumption[] {
+  const { stock, carcass } = place;
+  return [
+    ...thicknessAssumptions([carcass.sheet, ...(door.old ? [] : [door.leaf.material])], stock),
+    ...hardwareAssumptions(anyHinge(door, place)),
+    ...(door.fit.kind === 'inset' && !opening.read ? [OPENING_ASSUMPTION] : []),
+  ];
+}
 
 /** A stop nearer shut than this makes no use of the door. */
 const LEAST_USEFUL_DEG = 20;
@@ -10,8 +254,12 @@ const RUNNING = 2;
 const LEAST_RACK = 20;
 
 /** A rack that stands in something when the leaf is shut, made so shallow that it does not. */
-function shallower({ rack }: Door, { encounters: [worst] }: MoverCheck): Proposal | undefined {
-  if (!rack || !worst || worst.startDepth <= 0 || !worst.moving.endsWith('/rack')) return undefined;
+function shallower(
+  { door: { rack } }: LaidDoor,
+  { moving }: PartPieces,
+  { encounters: [worst] }: MoverCheck,
+): Proposal | undefined {
+  if (!rack || !worst || worst.startDepth <= 0 || roleOf(moving, worst.moving) !== 'rack') return undefined;
   const mm = Math.floor(rack.depth.mm - worst.startDepth - RUNNING);
   if (mm < LEAST_RACK) return undefined;
   return {
@@ -21,9 +269,10 @@ function shallower({ rack }: Door, { encounters: [worst] }: MoverCheck): Proposa
 }
 
 /** A stop at the last whole degree that keeps every needed clearance. */
-export function adviseDoor(door: Door, check: MoverCheck): Proposal | undefined {
+export function mendDoor(laid: LaidDoor, pieces: PartPieces, check: MoverCheck): Proposal | undefined {
   if (check.verdict === 'clear') return undefined;
-  const rack = shallower(door, check);
+  const { door } = laid;
+  const rack = shallower(laid, pieces, check);
   if (rack) return rack;
   const comfortable = Math.floor((check.comfortable * 180) / Math.PI);
   const usable = Math.floor((check.usable * 180) / Math.PI);

@@ -65,10 +65,10 @@ describe('an overlay leaf on butt hinges', () => {
 
   it('is as wide as its opening and both overlays, with the sum', () => {
     const report = reportOf(planOfDoor({ opening: 564, fit }));
-    const [piece] = report.parts[0]!.sizes;
-    expect(piece!.width.mm).toBe(564 + 34);
-    expect(piece!.height.mm).toBe(1400 + 32);
-    expect(piece!.width.lines.reduce((sum, { mm }) => sum + mm, 0)).toBe(598);
+    const { width, length } = report.parts[0]!.main!.cut!;
+    expect(width.mm).toBe(564 + 34);
+    expect(length.mm).toBe(1400 + 32);
+    expect(width.lines.reduce((sum, { mm }) => sum + mm, 0)).toBe(598);
   });
 
   it('rests on its carcass without a hit, at every knuckle that is not let in', () => {
@@ -130,6 +130,7 @@ describe('a leaf on a pin set in from its edge (the same core, another mechanism
     ] as const) {
       const mover = {
         id: 'leaf',
+        item: 'leaf',
         name: 'Leaf',
         bodies: [leaf],
         unit: 'rad' as const,

@@ -1,9 +1,9 @@
 import { wordChoice, yesOrNo, type Field } from '../../item/field';
 import type { PathStep } from '../../item/path';
-import { oldFields } from '../kept/fields';
-import type { Old } from '../kept/old';
-import { schoolFields } from '../schools';
-import { hardwareKindOf } from './hung';
+import type { Old } from '../kit/old';
+import { oldFields } from '../kit/oldFields';
+import { schoolFields } from '../kit/schools';
+import { hardwareKindOf } from './hinges';
 import { hingeOf, USUAL_FIT, USUAL_HANDLE, USUAL_RACK } from './fresh';
 import type { Door } from './schema';
 

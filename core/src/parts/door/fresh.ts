@@ -1,3 +1,4 @@
+import type { PartPlace } from '../family';
 import type { Door, Hinge } from './schema';
 
 /** Usual numbers to start from. CP, no single source; each is there to be changed. */
@@ -27,7 +28,7 @@ export const USUAL_RACK: NonNullable<Door['rack']> = { depth: mm(90), height: mm
 export const hingeOf = (kind: Hinge['kind'], side: 'left' | 'right'): Hinge =>
   ({ ...USUAL_HINGE[kind], side }) as Hinge;
 
-export function freshDoor(id: string, carcass: string, name: string, bay = 'all'): Door {
+export function usualDoor(id: string, carcass: string, name: string, bay = 'all'): Door {
   return {
     id,
     family: 'door',
@@ -44,6 +45,12 @@ export function freshDoor(id: string, carcass: string, name: string, bay = 'all'
     handle: USUAL_HANDLE.bar,
     rack: null,
   };
+}
+
+/** Where the usual sheet was taken out of the plan it is made of what its carcass is. */
+export function freshDoor(id: string, name: string, { carcass, stock }: PartPlace, bay: string): Door {
+  const door = usualDoor(id, carcass.id, name, bay);
+  return stock.has(door.leaf.material) ? door : { ...door, leaf: { ...door.leaf, material: carcass.sheet } };
 }
 
 /** A pair is its own mirror image. */

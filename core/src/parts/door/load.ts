@@ -1,29 +1,5 @@
-import type { PartPlace } from '../family';
-import { leafThickness, type Leaf } from './leaf';
+import { GRAVITY } from '../../piece/mass';
 import type { Door } from './schema';
-
-const CUBIC_MM = 1e9;
-const G = 9.80665;
-/** Of a handle with its screws, kg. CP, no single source. */
-const HANDLE_KG = 0.2;
-
-/** What a leaf weighs, kg, with its glass, its mirror and what is on its back. */
-export function leafMass(door: Door, leaf: Leaf, place: PartPlace): number {
-  const { stock } = place;
-  const { pane, material } = door.leaf;
-  const [wide, high] = [leaf.x[1] - leaf.x[0], leaf.z[1] - leaf.z[0]];
-  const board = stock.material(material).density;
-  const thick = leafThickness(door, place);
-  const kg = (area: number, mm: number, density: number) => (area * mm * density) / CUBIC_MM;
-  let mass = kg(wide * high, thick, board);
-  if (pane) {
-    const area = Math.max(0, wide - 2 * pane.border.mm) * Math.max(0, high - 2 * pane.border.mm);
-    // Glass takes the board's place, a mirror lies on it.
-    if (pane.kind === 'glass') mass -= kg(area, thick, board);
-    mass += kg(area, stock.thickness(pane.material), stock.material(pane.material).density);
-  }
-  return mass + (door.handle ? HANDLE_KG : 0) + (door.rack?.load ?? 0);
-}
 
 /** Usual counts of cup hinges up to a height and up to a mass; the larger governs. CP, no single source. */
 const CUP_COUNTS = [
@@ -71,7 +47,7 @@ export function hingeHeights(height: number, count: number, ends: number): numbe
  * @param mass  kg; `wide` and `spacing` in mm
  */
 export function topHingePull(mass: number, wide: number, spacing: number): number {
-  return (mass * G * (wide / 2)) / spacing;
+  return (mass * GRAVITY * (wide / 2)) / spacing;
 }
 
 /** How far the free edge drops as the top hinge gives by its play and the bottom one the other way, mm. */

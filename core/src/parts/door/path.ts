@@ -3,11 +3,8 @@ import { cupHingeMotion } from '../../motion/cupHinge';
 import { motionOf, type Motion } from '../../motion/motion';
 import type { Mover } from '../../scene/scene';
 import { box } from '../../solid/prism';
-import type { PartPlace } from '../family';
-import { openingOf } from '../fronts';
-import { hingeHardware, linkageOf, pinOf } from './hung';
+import type { HungLeaf, LaidDoor } from './lay';
 import type { Leaf } from './leaf';
-import type { Door } from './schema';
 
 /** Width of what is found by halving, mm. */
 const FINE = 0.01;
@@ -16,14 +13,14 @@ const FAR = 200;
 const SQUARE = Math.PI / 2;
 
 /** How far a leaf goes past where its hinge edge stands shut, opening to square, mm; never told too little. */
-export function hingeGain(door: Door, leaf: Leaf, place: PartPlace): number {
-  const to = Math.min(SQUARE, (door.limit * Math.PI) / 180);
-  return least(door, leaf, place, to, [-FAR, FAR]);
+export function hingeGain(laid: LaidDoor, leaf: HungLeaf): number {
+  const to = Math.min(SQUARE, (laid.door.limit * Math.PI) / 180);
+  return least(laid, leaf, to, [-FAR, FAR]);
 }
 
 /** The gap that a leaf beside it, as thick and shut in the same plane, needs from its hinge edge, mm; never told too little. */
-export function neighbourGap(door: Door, leaf: Leaf, place: PartPlace): number {
-  return least(door, leaf, place, (door.limit * Math.PI) / 180, leaf.y);
+export function neighbourGap(laid: LaidDoor, leaf: HungLeaf): number {
+  return least(laid, leaf, (laid.door.limit * Math.PI) / 180, leaf.y);
 }
 
 // Leaves hung alike ask the same; a plan has few ways of hanging.
@@ -31,15 +28,9 @@ const known = new Map<string, number>();
 const MOST_KNOWN = 500;
 
 /** The least gap, by halving, from the shut hinge edge to something in the band y that the leaf then misses all the way. */
-function least(
-  door: Door,
-  leaf: Leaf,
-  place: PartPlace,
-  to: number,
-  band: readonly [number, number],
-): number {
+function least(laid: LaidDoor, leaf: HungLeaf, to: number, band: readonly [number, number]): number {
   const wide = Math.min(leaf.x[1] - leaf.x[0], FAR);
-  const motion = inPlane(door, leaf, place, to);
+  const motion = inPlane(laid, leaf, to);
   const key = JSON.stringify([motion.key, leaf.over, leaf.y, wide, to, band]);
   const found = known.get(key);
   if (found !== undefined) return found;
@@ -67,15 +58,13 @@ function least(
 }
 
 /** The leaf's motion in the plane across it: x from its opening's hinge edge into it, y from the carcass's front back. */
-function inPlane(door: Door, leaf: Leaf, place: PartPlace, to: number): Motion {
-  const pin = pinOf(door, leaf);
+function inPlane({ opening }: LaidDoor, leaf: HungLeaf, to: number): Motion {
+  const { pin } = leaf;
   if (pin) {
-    const opening = openingOf(door, place);
     const x = leaf.side === 'left' ? pin[0] - opening.left.at : opening.right.at - pin[0];
     return motionOf({ kind: 'turn', point: [x, pin[1], 0], axis: [0, 0, -1] });
   }
-  const linkage = linkageOf(door, leaf, hingeHardware(door, place, 'cup hinge'));
-  return cupHingeMotion(linkage, (x, y) => [x, y, 0], [0, 0, 1], -1, 0, to);
+  return cupHingeMotion(leaf.cup!.linkage, (x, y) => [x, y, 0], [0, 0, 1], -1, 0, to);
 }
 
 /** The leaf alone, a millimetre high, in that plane. */
@@ -85,6 +74,7 @@ function flat(leaf: Leaf, motion: Motion, wide: number, to: number): Mover {
   const body = { id: 'leaf', name: 'leaf', item: 'leaf', pieces, motion };
   return {
     id: 'leaf',
+    item: 'leaf',
     name: 'leaf',
     bodies: [body],
     unit: 'rad',

@@ -1,13 +1,13 @@
 import { usualCarcass } from '../../carcass/kinds';
 import type { Carcass } from '../../carcass/schema';
-import type { QuickCard } from '../quick';
-import { AISLE, carcass, mm, space } from '../quickRoom';
-import { freshDoor, hingeOf, USUAL_FIT, USUAL_HANDLE } from './fresh';
+import type { QuickCard } from '../kit/quick';
+import { AISLE, carcass, mm, space } from '../kit/quickRoom';
+import { usualDoor, hingeOf, USUAL_FIT, USUAL_HANDLE } from './fresh';
 import type { Door } from './schema';
 
 function door(id: string, on: Carcass, side: 'left' | 'right', limit: number, handle: number): Door {
   return {
-    ...freshDoor(id, on.id, on.name === 'Cupboard' ? 'Cupboard door' : `${on.name} door`),
+    ...usualDoor(id, on.id, on.name === 'Cupboard' ? 'Cupboard door' : `${on.name} door`),
     fit: USUAL_FIT.overlay,
     hinge: hingeOf('butt', side),
     limit,
@@ -38,7 +38,7 @@ export const DOOR_QUICK: readonly QuickCard[] = [
         [width! + 700, depth],
         [width!, depth, height!],
       );
-      const leaf = freshDoor('cupboard-door', 'cupboard', 'Cupboard door');
+      const leaf = usualDoor('cupboard-door', 'cupboard', 'Cupboard door');
       return {
         space: space(width! + 1400, depth + Math.max(AISLE, width! + 300)),
         carcasses: [cupboard],
@@ -75,7 +75,7 @@ export const DOOR_QUICK: readonly QuickCard[] = [
         z: mm(0),
         stands: { on: 'a plinth', height: mm(90), setback: mm(40) } as const,
       };
-      const pair = freshDoor('wardrobe-pair', 'wardrobe', 'Wardrobe pair');
+      const pair = usualDoor('wardrobe-pair', 'wardrobe', 'Wardrobe pair');
       return {
         // The room door is in the west wall, just past the wardrobe's front, and swings in before it.
         space: space(across, depth + off! + leaf + 500),
@@ -142,7 +142,7 @@ export const DOOR_QUICK: readonly QuickCard[] = [
         depth: mm(depth!),
         z: mm(z!),
       };
-      const pair = freshDoor('cupboard-pair', 'cupboard', 'Cupboard pair');
+      const pair = usualDoor('cupboard-pair', 'cupboard', 'Cupboard pair');
       return {
         space: {
           width: mm(wall! + width! + 900),

@@ -1,14 +1,15 @@
-import { frameOf } from '../../carcass/frame';
-import { cupHingeFault } from '../../motion/cupHinge';
 import { lengthMark } from '../../length/lengthMark';
-import { segmentInside } from '../../solid/segmentInside';
+import { cupHingeFault } from '../../motion/cupHinge';
 import type { Issue } from '../../item/issue';
 import type { Body } from '../../scene/scene';
+import { segmentInside } from '../../solid/segmentInside';
+import { frameOf } from '../../space/frame';
 import type { PartPlace } from '../family';
-import { coverFault, WIDEST_GAP, openingOf } from '../fronts';
-import { clashes, oldIssues, type Boring } from '../kept/old';
-import { anyHinge, cupSetting, hardwareKindOf, hingeHardware, hingesOf, linkageOf, pinOf } from './hung';
-import { leafThickness, leavesOf, overlapsOf, type Leaf } from './leaf';
+import { coverFault, WIDEST_GAP } from '../kit/fronts';
+import { firstTrouble, missingNamed, refuse, within } from '../kit/issues';
+import { clashes, oldIssues, type Boring } from '../kit/old';
+import { anyHinge, hardwareKindOf, hingeHardware } from './hinges';
+import type { HungLeaf, LaidDoor } from './lay';
 import type { Door } from './schema';
 
 /** On pivots the gap is what the leaf needs to turn, and a strip covers it. CP. */
@@ -19,40 +20,36 @@ const SKIN = 2;
 type Side = 'left' | 'right' | 'top' | 'bottom';
 const SIDES = ['left', 'right', 'top', 'bottom'] as const;
 
-/** What cannot be built, with the number that would do; the first kind of trouble there is, since the rest may follow from it. */
-export function refuseDoor(door: Door, place: PartPlace, still: readonly Body[]): Issue[] {
-  const trouble = [
-    () => namedIssues(door, place),
-    () => (door.old ? within('old', oldIssues(door.old)) : []),
-    () => coverIssues(door, place),
-    () => leavesOf(door, place).flatMap((leaf) => leafIssues(door, leaf, place)),
-    () => hingeIssues(door, place),
-    () => leavesOf(door, place).flatMap((leaf) => pinIssues(door, leaf, place, still)),
-    () => leavesOf(door, place).flatMap((leaf) => holeIssues(door, leaf, place)),
-  ];
-  for (const look of trouble) {
-    const issues = look();
-    if (issues.length > 0) return issues;
-  }
-  return [];
+/** Bay, materials and hinges it names that are not there, or not of the kind it needs. */
+export function missingOfDoor({ bay, leaf, hinge }: Door, place: PartPlace): Issue[] {
+  const missing = missingNamed(
+    {
+      bay,
+      materials: [
+        [['leaf', 'material'], leaf.material],
+        ...(leaf.pane ? [[['leaf', 'pane', 'material'], leaf.pane.material] as const] : []),
+      ],
+    },
+    place,
+  );
+  if (missing.length > 0) return missing;
+  const kind = hardwareKindOf(hinge);
+  return place.hardware.find(hinge.hardware, kind)
+    ? []
+    : refuse(['hinge', 'hardware'], `There is no ${kind} “${hinge.hardware}”.`);
 }
 
-const within = (step: string, issues: readonly Issue[]): Issue[] =>
-  issues.map(({ path, message }) => ({ path: [step, ...path], message }));
-const refuse = (path: Issue['path'], message: string): Issue[] => [{ path, message }];
-
-/** Bay, materials and hardware it names must be there, and of the kind it needs. */
-function namedIssues(door: Door, { built, stock, hardware }: PartPlace): Issue[] {
-  const { bay, leaf, hinge } = door;
-  if (!built.layout.openings.has(bay)) return refuse(['bay'], `Its carcass has no bay “${bay}”.`);
-  if (!stock.has(leaf.material))
-    return refuse(['leaf', 'material'], `There is no material “${leaf.material}”.`);
-  if (leaf.pane && !stock.has(leaf.pane.material))
-    return refuse(['leaf', 'pane', 'material'], `There is no material “${leaf.pane.material}”.`);
-  const kind = hardwareKindOf(hinge);
-  if (!hardware.find(hinge.hardware, kind))
-    return refuse(['hinge', 'hardware'], `There is no ${kind} “${hinge.hardware}”.`);
-  return [];
+/** What cannot be built, with the number that would do; the first kind of trouble there is, since the rest may follow from it. */
+export function refuseDoor(laid: LaidDoor, around: readonly Body[]): Issue[] {
+  const { door, leaves } = laid;
+  return firstTrouble([
+    () => (door.old ? within('old', oldIssues(door.old)) : []),
+    () => coverIssues(laid),
+    () => leaves.flatMap((leaf) => leafIssues(laid, leaf)),
+    () => hingeIssues(laid),
+    () => leaves.flatMap((leaf) => pinIssues(laid, leaf, around)),
+    () => leaves.flatMap((leaf) => holeIssues(laid, leaf)),
+  ]);
 }
 
 /** The field an edge's overlap is typed in, and how the edge is called. */
@@ -63,10 +60,8 @@ function edgeOf({ fit, leaves, hinge }: Door, side: Side): { path: Issue['path']
   return { path: fit.kind === 'even' ? ['fit', 'gap'] : ['fit', field], words };
 }
 
-function coverIssues(door: Door, place: PartPlace): Issue[] {
+function coverIssues({ door, opening, over }: LaidDoor): Issue[] {
   const { fit, old } = door;
-  const opening = openingOf(door, place);
-  const over = overlapsOf(door, opening);
   const widest = door.hinge.kind === 'pivot' ? WIDEST_AT_PIVOTS : WIDEST_GAP;
   return SIDES.flatMap((side) => {
     const { path, words } = edgeOf(door, side);
@@ -76,10 +71,11 @@ function coverIssues(door: Door, place: PartPlace): Issue[] {
   });
 }
 
-function leafIssues(door: Door, leaf: Leaf, place: PartPlace): Issue[] {
+function leafIssues(laid: LaidDoor, leaf: HungLeaf): Issue[] {
+  const { door } = laid;
   const width = leaf.x[1] - leaf.x[0];
   const height = leaf.z[1] - leaf.z[0];
-  const { fit, handle, rack, old, leaves, middle } = door;
+  const { fit, handle, rack, old, leaves } = door;
   const across = leaves === 'pair' ? ['middle'] : ['fit', fit.kind === 'even' ? 'gap' : 'free'];
   if (width <= 0) return refuse(across, 'The gaps leave no leaf: they are as wide as the opening.');
   if (height <= 0)
@@ -87,7 +83,7 @@ function leafIssues(door: Door, leaf: Leaf, place: PartPlace): Issue[] {
       ['fit', fit.kind === 'even' ? 'gap' : 'top'],
       'The gaps leave no leaf: they are as high as the opening.',
     );
-  if (old) return oldFits(door, leaf, place, middle.mm);
+  if (old) return oldFits(laid, leaf);
   const { pane } = door.leaf;
   if (pane && 2 * pane.border.mm >= Math.min(width, height))
     return refuse(
@@ -111,8 +107,8 @@ function leafIssues(door: Door, leaf: Leaf, place: PartPlace): Issue[] {
 }
 
 /** Whether an old leaf closes its opening: what must come off it, or what stays open. */
-function oldFits(door: Door, leaf: Leaf, place: PartPlace, middle: number): Issue[] {
-  const opening = openingOf(door, place);
+function oldFits({ door, opening }: LaidDoor, leaf: HungLeaf): Issue[] {
+  const middle = door.middle.mm;
   const pair = door.leaves === 'pair';
   const span = opening.right.at - opening.left.at;
   const end = pair
@@ -147,13 +143,13 @@ function oldFits(door: Door, leaf: Leaf, place: PartPlace, middle: number): Issu
   return [...tell('width', past, free, 'free edge'), ...tell('height', over, opening.top.cover, 'top')];
 }
 
-function hingeIssues(door: Door, place: PartPlace): Issue[] {
+function hingeIssues(laid: LaidDoor): Issue[] {
+  const { door, place, thick, leaves } = laid;
   const { hinge, limit, fit } = door;
   const { opens } = anyHinge(door, place);
   if (limit > opens)
     return refuse(['limit'], `The hinges open no farther than ${opens}°. At most ${opens} will do.`);
-  const [leaf] = leavesOf(door, place);
-  const thick = leafThickness(door, place);
+  const [leaf] = leaves;
   const high = leaf!.z[1] - leaf!.z[0];
   if ((hinge.kind === 'cup' || hinge.kind === 'butt') && 2 * hinge.ends.mm >= high)
     return refuse(
@@ -175,14 +171,13 @@ function hingeIssues(door: Door, place: PartPlace): Issue[] {
         `The pivots would stand behind the leaf. At most ${lengthMark(thick, 'most')} will do.`,
       );
   }
-  return hinge.kind === 'cup' ? leavesOf(door, place).flatMap((one) => cupIssues(door, one, place)) : [];
+  return hinge.kind === 'cup' ? leaves.flatMap((one) => cupIssues(laid, one)) : [];
 }
 
-function cupIssues(door: Door, leaf: Leaf, place: PartPlace): Issue[] {
+function cupIssues({ door, thick }: LaidDoor, leaf: HungLeaf): Issue[] {
   const { hinge } = door;
-  if (hinge.kind !== 'cup') return [];
-  const item = hingeHardware(door, place, 'cup hinge');
-  const thick = leafThickness(door, place);
+  if (hinge.kind !== 'cup' || !leaf.cup) return [];
+  const { item, setting, linkage } = leaf.cup;
   if (item.deep > thick - SKIN)
     return refuse(
       door.old ? ['old', 'thickness'] : ['leaf', 'material'],
@@ -198,7 +193,7 @@ function cupIssues(door: Door, leaf: Leaf, place: PartPlace): Issue[] {
       ['hinge', 'plate'],
       `There is no plate so high for it. At most ${lengthMark(item.plateTo, 'most')} will do.`,
     );
-  const { overlay, adjust, arm } = cupSetting(door, leaf, item);
+  const { overlay, adjust, arm } = setting;
   if (Math.abs(adjust) > item.adjustSide + 1e-9) {
     const [least, most] = [overlay - item.adjustSide, overlay + item.adjustSide];
     // What cup distance would bring it within reach, if any does.
@@ -216,26 +211,29 @@ function cupIssues(door: Door, leaf: Leaf, place: PartPlace): Issue[] {
       `With ${arm === 'full' ? 'a full-overlay arm' : arm === 'half' ? 'a half-overlay arm' : 'an inset arm'} this hinge cannot be set to ${words}: it is ${lengthMark(Math.abs(adjust) - item.adjustSide, 'least')} beyond its adjustment. ${would}`,
     );
   }
-  const fault = cupHingeFault(linkageOf(door, leaf, item), -1, (door.limit * Math.PI) / 180);
+  const fault = cupHingeFault(linkage, -1, (door.limit * Math.PI) / 180);
   return fault ? refuse(['hinge', 'hardware'], fault) : [];
 }
 
-function pinIssues(door: Door, leaf: Leaf, place: PartPlace, still: readonly Body[]): Issue[] {
+function pinIssues(
+  { door, place, opening, thick }: LaidDoor,
+  leaf: HungLeaf,
+  around: readonly Body[],
+): Issue[] {
   const { fit, hinge } = door;
-  const pin = pinOf(door, leaf);
+  const { pin } = leaf;
   if (!pin || hinge.kind === 'cup') return [];
   const { carcass } = place;
-  const opening = openingOf(door, place);
   const path = ['hinge', hinge.kind === 'pivot' ? 'in' : 'pin'];
   if (hinge.kind !== 'pivot') {
-    const room = fit.kind === 'inset' ? leafThickness(door, place) : opening[leaf.side].cover;
+    const room = fit.kind === 'inset' ? thick : opening[leaf.side].cover;
     if (hinge.knuckle === 'let in' && hinge.pin.mm > room)
       return refuse(path, `The pin cannot be let in deeper than ${lengthMark(room, 'most')} of wood.`);
   }
   const frame = frameOf(carcass);
   const foot = frame.toSpace([pin[0], pin[1], leaf.z[0]]);
   const head = frame.toSpace([pin[0], pin[1], leaf.z[1]]);
-  const solid = still
+  const solid = around
     .filter((body) => body.item !== carcass.id && !body.zone)
     .find((body) => body.pieces.some((piece) => segmentInside(piece, foot, head) > 0));
   if (!solid) return [];
@@ -243,10 +241,11 @@ function pinIssues(door: Door, leaf: Leaf, place: PartPlace, still: readonly Bod
 }
 
 /** New cups and hinge mortises against the old holes that are left open. */
-function holeIssues(door: Door, leaf: Leaf, place: PartPlace): Issue[] {
+function holeIssues(laid: LaidDoor, leaf: HungLeaf): Issue[] {
+  const { door } = laid;
   const { old, hinge } = door;
   if (!old) return [];
-  const borings = boringsOf(door, leaf, place);
+  const borings = boringsOf(laid, leaf);
   const [worst] = clashes(old, borings).sort((a, b) => b.by - a.by);
   if (!worst) return [];
   return refuse(
@@ -256,14 +255,14 @@ function holeIssues(door: Door, leaf: Leaf, place: PartPlace): Issue[] {
 }
 
 /** What is bored or let into a leaf for its hinges, from its own left edge and foot. */
-export function boringsOf(door: Door, leaf: Leaf, place: PartPlace): Boring[] {
+function boringsOf({ door, place }: LaidDoor, leaf: HungLeaf): Boring[] {
   const { hinge } = door;
   if (hinge.kind !== 'cup' && hinge.kind !== 'butt') return [];
   const width = leaf.x[1] - leaf.x[0];
-  const { heights } = hingesOf(door, leaf, place);
+  const { heights } = leaf.hinges;
   const from = (mm: number) => (leaf.side === 'left' ? mm : width - mm);
   if (hinge.kind === 'cup') {
-    const { cup } = hingeHardware(door, place, 'cup hinge');
+    const { cup } = leaf.cup!.item;
     return heights.map((z, i) => ({
       words: `Cup ${i + 1}`,
       x: from(hinge.cup.mm + cup / 2),

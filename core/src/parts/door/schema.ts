@@ -2,7 +2,7 @@ import * as v from 'valibot';
 import { LengthSchema, lengthBetween, positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { degreesBetween, IdSchema, NameSchema } from '../../space/schema';
-import { OldSchema } from '../kept/old';
+import { OldSchema } from '../kit/old';
 
 const side = v.picklist(['left', 'right'], 'Hinges are on the left or the right.');
 const knuckle = v.picklist(['proud', 'flush', 'let in'], 'The knuckle stands proud, flush or let in.');

@@ -18,12 +18,12 @@ import { buildScene } from '../../scene/buildScene';
 import { partPlace } from '../../plan/place';
 import { usualHardware } from '../../hardware/generic';
 import { HARDWARE_KINDS } from '../../hardware/schema';
-import { familyOf } from '../families';
 import { reportOf } from '../../report/report';
 import { real } from '../../testing/real';
 import { caseOf, doorOf, mm, planWith, refusalOf } from '../../testing/planWith';
-import { moves } from '../shelf/shelf';
-import { cupSetting } from './hung';
+import { partsList } from '../../make/partsList';
+import { moves } from '../shelf/lay';
+import { cupSetting } from './hinges';
 import { leavesOf } from './leaf';
 import { hingeHeights, topHingePull, wantedHinges } from './load';
 import { hingeOf, USUAL_FIT } from './fresh';
@@ -36,7 +36,7 @@ const inch = (text: string) => {
 };
 const inches32: Units = { system: 'in', step: 32 };
 /** Width of the first leaf in the parts list of a plan, mm. */
-const leafWidth = (plan: ReturnType<typeof planWith>) => reportOf(plan).parts[0]!.sizes[0]!.width.mm;
+const leafWidth = (plan: ReturnType<typeof planWith>) => reportOf(plan).parts[0]!.main!.cut!.width.mm;
 const FIT = { kind: 'overlay', hinge: mm(14), free: mm(11), top: mm(16), bottom: mm(16) } as const;
 
 describe('sizes of hinged leaves', () => {
@@ -69,7 +69,7 @@ describe('sizes of hinged leaves', () => {
       carcasses: [caseOf({ bay: { id: 'all', take: 'equal', read: {}, split: { way: 'uprights', setback: mm(0), bays } } })],
       parts: bays.map(({ id }) => doorOf({ id: `door-${id}`, name: id, bay: id })),
     });
-    const edges = plan.parts.map((part) => leavesOf(part as Door, partPlace(plan, part)!)[0]!.x);
+    const edges = plan.parts.map((part) => leavesOf(part as Door, partPlace(plan, part)!).leaves[0]!.x);
     expect(edges[0]![0]).toBeCloseTo(1.5, 9);
     expect(edges[1]![0] - edges[0]![1]).toBeCloseTo(3, 9);
     expect(edges[2]![0] - edges[1]![1]).toBeCloseTo(3, 9);
@@ -133,7 +133,7 @@ describe('cup hinges', () => {
 
   it('overlay = constant + cup distance - plate height, lowered by 9.5 for a half and 18 for an inset arm', () => {
     const item = usualHardware('cup hinge', 'a', 'A', { constant: 14 });
-    const leaf = { of: '' as const, side: 'left' as const, x: [0, 500], y: [-18, 0], z: [0, 700], over: 16 } as const;
+    const leaf = { key: 'door', of: '' as const, side: 'left' as const, x: [0, 500], y: [-18, 0], z: [0, 700], over: 16 } as const;
     const of = (arm: 'full' | 'half' | 'inset', cup: number, plate: number) =>
       cupSetting(doorOf({ hinge: { ...hingeOf('cup', 'left'), arm, cup: mm(cup), plate: mm(plate) } as Door['hinge'] }), leaf, item);
     expect(of('full', 4, 2).overlay).toBe(16);
@@ -143,10 +143,11 @@ describe('cup hinges', () => {
   }); // prettier-ignore
 
   it('the plate of an inset leaf goes back by the leaf’s thickness', () => {
-    const notes = (fit: Door['fit']) => reportOf(planWith({ parts: [doorOf({ fit })] })).parts[0]!.sizes[0]!.notes.join(' ');
-    expect(notes(USUAL_FIT.even)).toContain('Plate holes 37 mm back from the carcass’s front, 32 mm apart');
-    expect(notes(USUAL_FIT.inset)).toContain('Plate holes 55 mm back');
-    expect(notes(USUAL_FIT.even)).toContain('their middles 22.5 mm from the hinge edge'); // 5 + 35 / 2
+    const notes = (fit: Door['fit'], name: string) =>
+      partsList(planWith({ parts: [doorOf({ fit })] })).find((line) => line.name === name)!.notes.join(' ');
+    expect(notes(USUAL_FIT.even, 'Left side')).toContain('middle 37 mm from the front edge');
+    expect(notes(USUAL_FIT.inset, 'Left side')).toContain('middle 55 mm from the front edge');
+    expect(notes(USUAL_FIT.even, 'Door')).toContain('middle 22.5 mm from the hinge edge'); // 5 + 35 / 2
   }); // prettier-ignore
 
   it.each([
@@ -197,7 +198,7 @@ describe('cup hinges', () => {
     const { door, on } = ARMS[arm];
     const plan = planWith({ carcasses: [on], parts: [door] });
     const where = partPlace(plan, plan.parts[0]!)!;
-    const leaf = leavesOf(door, where)[0]!;
+    const leaf = leavesOf(door, where).leaves[0]!;
     const opening = where.built.layout.openings.get(door.bay)!;
     expect(Math.sign(leaf.over)).toBe(arm === 'inset' ? -1 : 1);
     const { movers } = buildScene(plan);
@@ -277,7 +278,7 @@ describe('stock', () => {
   it('edge banding of 0.4 to 2 mm an edge comes off the cut and not off the leaf', () => {
     const banded = planWith({ parts: [doorOf({ leaf: { ...doorOf().leaf, banding: mm(2) } })] });
     const where = partPlace(banded, banded.parts[0]!)!;
-    const leaf = leavesOf(banded.parts[0] as Door, where)[0]!;
+    const leaf = leavesOf(banded.parts[0] as Door, where).leaves[0]!;
     expect(leaf.x[1] - leaf.x[0]).toBeCloseTo(597, 9);
     expect(leafWidth(banded)).toBeCloseTo(593, 9);
   });
@@ -322,10 +323,10 @@ describe('whatever can be built', () => {
         for (const part of whole.parts) {
           const where = partPlace(whole, part)!;
           const opening = where.built.layout.openings.get(part.bay)!;
-          const sizes = familyOf(part).sizes(part, where);
-          for (const { width, height } of sizes) {
+          const sizes = partsList(whole).filter(({ item }) => item === part.id).map(({ cut }) => cut);
+          for (const { width, length } of sizes) {
             expect(width.mm).toBeGreaterThan(0);
-            expect(height.mm).toBeGreaterThan(0);
+            expect(length.mm).toBeGreaterThan(0);
             expect(width.lines.reduce((sum, { mm: one }) => sum + one, 0)).toBeCloseTo(width.mm, 9);
           }
           // Put back together: leaves with their banding, the gap between them, gaps or overlaps at the sides.
@@ -346,7 +347,7 @@ describe('whatever can be built', () => {
         const plan = made({ ...d, n: 2, head: 0 });
         if (refusalOf(plan) !== '') return;
         const whole = planWith(plan);
-        const widths = (of: typeof whole) => reportOf(of).parts.map(({ id, verdict, sizes: [piece] }) => [id, verdict, Math.round(piece!.width.mm * 1e6)]);
+        const widths = (of: typeof whole) => reportOf(of).parts.map(({ id, verdict, main }) => [id, verdict, Math.round(main!.cut!.width.mm * 1e6)]);
         const sorted = (list: unknown[][]) => list.map((row) => row.join(' ')).sort();
         const before = sorted(widths(whole));
         expect(sorted(widths({ ...whole, units: INCHES }))).toEqual(before);

@@ -2,16 +2,16 @@ import { ordinal } from '../../item/ordinal';
 import { partPlace } from '../../plan/place';
 import { reportOf } from '../../report/report';
 import { buildScene } from '../../scene/buildScene';
-import { standingAt } from '../../scene/scene';
+import { partsOfMover, standingAt } from '../../scene/scene';
 import { boxAt, drawerOf, pulloutOf, slidingOf, withDrawer, withPullout } from '../../testing/partsOf';
 import { caseOf, doorOf, mm, planWith, refusalOf, type Made } from '../../testing/planWith';
-import { USUAL_BOX, USUAL_NOTCH } from '../box/usual';
-import { USUAL_CABLE, USUAL_CONTENT, USUAL_OPENS } from '../contents/usual';
+import { USUAL_BOX, USUAL_NOTCH } from '../kit/box/usual';
+import { USUAL_CABLE, USUAL_CONTENT, USUAL_OPENS } from '../kit/contents/usual';
 import { familyOf } from '../families';
-import { USUAL_RUNS } from '../runs/usual';
+import { USUAL_RUNS } from '../kit/runs/usual';
 import { hiddenPulls } from '../sliding/clear';
 import { newPart } from '../../plan/fresh';
-import { USUAL_DRAWER_FIT } from './fresh';
+import { bankOf, USUAL_DRAWN_FIT } from '../kit/drawn/usual';
 
 const said = (made: Made): string => {
   const { parts, notes } = reportOf(planWith(made));
@@ -48,7 +48,7 @@ describe('a drawer and what is round it', () => {
   it('what it holds stands on the tier it is said to be on, and is held to the height there', () => {
     const on = (tier: number, height: number): Made => withPullout('tiers', { contents: { set: 'one behind another', load: 0, items: [{ ...USUAL_CONTENT, tier, height: mm(height) }] } });
     const foot = (tier: number) => {
-      const body = buildScene(planWith(on(tier, 60))).movers[0]!.bodies.find(({ id }) => id.includes('content'))!;
+      const body = partsOfMover(buildScene(planWith(on(tier, 60))).movers[0]!).find(({ id }) => id.includes('content'))!;
       return Math.min(...body.pieces[0]!.corners.filter((_, i) => i % 3 === 2));
     };
     const [first, second, , fourth] = [1, 2, 3, 4].map(foot) as [number, number, number, number];
@@ -80,7 +80,7 @@ describe('a drawer and what is round it', () => {
   it('a side that leans is packed out drawer by drawer, more the farther it stands off', () => {
     // The right side comes 6 mm in at its head: the bank is as wide as it is there, its lower slides are packed out.
     const lean = { sides: { left: null, right: { middle: mm(3), head: mm(6) } } };
-    const told = said(withDrawer({ bank: { kind: 'even', count: 3 } }, lean));
+    const told = said(withDrawer({ bank: bankOf('even', 3) }, lean));
     const amounts = [...told.matchAll(/and ([\d.]+) mm on the right, so that both stay parallel/g)].map(([, one]) => Number(one));
     expect(amounts).toHaveLength(3);
     expect(amounts).toEqual([...amounts].sort((a, b) => a - b));
@@ -104,15 +104,15 @@ describe('a drawer and what is round it', () => {
     const behind = drawerOf({ fit: { kind: 'none', setback: mm(70) }, handle: null, box });
     const at = (limit: number, change?: Made['change']) => {
       const plan = planWith({ carcasses: [caseOf({ z: mm(100) })], parts: [behind, doorOf({ limit })], ...(change && { change }) });
-      return reportOf(plan).parts.find(({ id }) => id === behind.id)!;
+      return reportOf(plan).parts.find(({ item }) => item === behind.id)!;
     };
     expect(at(105).verdict).toBe('clear');
     // Half open the leaf stands across its way.
-    expect(at(45).findings[0]!.sentence).toMatch(/ouches the open door at \d/);
+    expect(at(45).findings[0]!.sentence).toMatch(/ouches the door that stands open at \d/);
     // Nor where a low block, that the drawer passes over, stops the leaf half way or keeps it shut.
     for (const block of [{ x: 3280, y: 2700 }, { x: 3500, y: 2950 }]) {
       const stopped = at(105, boxAt('block', { ...block, z: 110, width: 40, depth: 15, height: 80 }));
-      expect(stopped.findings[0]!.sentence).toMatch(/ouches the open door at \d/);
+      expect(stopped.findings[0]!.sentence).toMatch(/ouches the door that stands open at \d/);
     }
     const shut = at(105, boxAt('block', { x: 3500, y: 2960, z: 110, width: 40, depth: 25, height: 80 }));
     expect(shut.findings.map(({ verdict }) => verdict)).toContain('hits');
@@ -121,7 +121,7 @@ describe('a drawer and what is round it', () => {
 
 describe('ways of one thing', () => {
   const movers = buildScene(
-    planWith(withDrawer({ contents: { set: 'side by side', load: 0, items: [{ ...USUAL_CONTENT, opens: USUAL_OPENS.lid }, { ...USUAL_CONTENT, name: 'Kettle', opens: { ...USUAL_OPENS.lid, when: 'in place' } }] } })),
+    planWith(withDrawer({ contents: { set: 'side by side', load: 0, items: [{ ...USUAL_CONTENT, opens: USUAL_OPENS.lid }, { ...USUAL_CONTENT, id: 'kettle', name: 'Kettle', opens: { ...USUAL_OPENS.lid, when: 'in place' } }] } })),
   ).movers;
   const [drawer, along, inPlace] = movers.map(({ id }) => id) as [string, string, string];
 
@@ -135,7 +135,7 @@ describe('ways of one thing', () => {
   });
 
   it('are drawn once: the other way only where it is gone', () => {
-    const two = buildScene(planWith({ carcasses: [caseOf({ back: null })], parts: [drawerOf({ twoSided: true, fit: USUAL_DRAWER_FIT.none, handle: null })] })).movers;
+    const two = buildScene(planWith({ carcasses: [caseOf({ back: null })], parts: [drawerOf({ twoSided: true, fit: USUAL_DRAWN_FIT.none, handle: null })] })).movers;
     const [front, back] = two.map(({ id }) => id) as [string, string];
     expect([...standingAt(two, {}).hidden]).toEqual([back]);
     expect([...standingAt(two, { [back]: 50 }).hidden]).toEqual([front]);
@@ -166,8 +166,8 @@ describe('in a mirror', () => {
 }); // prettier-ignore
 
 describe('pulls of panels', () => {
-  const panels = [0, 1].map((nth) => ({ nth, track: nth, bounds: { x: [nth * 60, nth * 60 + 70] as const, y: [0, 1] as const, z: [0, 1] as const } }));
-  const opening = { from: 70, to: 130, at: [0, 0], shut: [0, 60], tracks: [0, 1], wide: 70 };
+  const panels = [0, 1].map((nth) => ({ key: String(nth), nth, track: nth, bounds: { x: [nth * 60, nth * 60 + 70] as const, y: [0, 1] as const, z: [0, 1] as const } }));
+  const opening = { panels: ['0', '1'], from: 70, to: 130, at: [0, 0], shut: [0, 60], tracks: [0, 1], wide: 70 };
   it('are hidden where a panel nearer the front covers all of them, and not where one of them shows', () => {
     expect(hiddenPulls(panels, [opening], [[[5, 15]], [[5, 15]]])).toEqual([{ panel: 1, behind: 0, opening }]);
     const apart = { ...opening, at: [0, 60] };

@@ -1,7 +1,8 @@
-import type { QuickCard } from '../quick';
-import { AISLE, carcass, mm, quickPlace, space } from '../quickRoom';
-import { freshDoor, USUAL_HANDLE } from '../door/fresh';
-import { freshDrawer, USUAL_DRAWER_FIT } from './fresh';
+import { bankOf, USUAL_DRAWN_FIT } from '../kit/drawn/usual';
+import type { QuickCard } from '../kit/quick';
+import { AISLE, carcass, mm, quickPlace, space } from '../kit/quickRoom';
+import { USUAL_HANDLE, usualDoor } from '../door/fresh';
+import { usualDrawer } from './fresh';
 
 const SIZE = [
   { key: 'width', label: 'Width of the carcass', input: 'length', usual: 600 },
@@ -26,11 +27,11 @@ export const DRAWER_QUICK: readonly QuickCard[] = [
     ],
     make: ({ width, height, depth, count, gap }) => {
       const on = cupboard('Drawer unit', width!, depth!, height!);
-      const drawers = freshDrawer('drawers', 'Drawers', quickPlace(on));
+      const drawers = usualDrawer('drawers', 'Drawers', quickPlace(on));
       return {
         space: space(width! + 400, depth! + AISLE),
         carcasses: [on],
-        parts: [{ ...drawers, bank: { kind: 'even', count }, fit: { kind: 'even', gap: mm(gap!) } }],
+        parts: [{ ...drawers, bank: bankOf('even', count!), fit: { kind: 'even', gap: mm(gap!) } }],
       };
     },
   },
@@ -45,19 +46,19 @@ export const DRAWER_QUICK: readonly QuickCard[] = [
     ],
     make: ({ width, height, depth, aside, behind }) => {
       const on = cupboard('Tower', width!, depth!, height!);
-      const drawers = freshDrawer('tower-drawers', 'Tower drawers', quickPlace(on));
+      const drawers = usualDrawer('tower-drawers', 'Tower drawers', quickPlace(on));
       return {
         space: space(width! + 400, depth! + AISLE),
         carcasses: [on],
         parts: [
           {
             ...drawers,
-            fit: { ...USUAL_DRAWER_FIT.none, setback: mm(behind!) },
+            fit: { ...USUAL_DRAWN_FIT.none, setback: mm(behind!) },
             handle: null,
             box: { ...drawers.box, aside: { left: mm(aside!), right: mm(0) } },
           },
           {
-            ...freshDoor('tower-door', on.id, 'Tower door'),
+            ...usualDoor('tower-door', on.id, 'Tower door'),
             limit: 110,
             handle: { ...USUAL_HANDLE.bar, fromBottom: mm(height! / 2) },
           },

@@ -4,19 +4,18 @@ import { parseLength } from '../../length/parseLength';
 import { usualHardware } from '../../hardware/generic';
 import { partsList } from '../../make/partsList';
 import type { Material } from '../../material/schema';
-import { partPlace } from '../../plan/place';
+import { partBuilt } from '../../plan/place';
 import { reportOf } from '../../report/report';
-import type { pulloutOf } from '../../testing/partsOf';
 import { drawerOf, withDrawer } from '../../testing/partsOf';
 import { caseOf, FRAME, mm, planWith, refusalOf, type Made } from '../../testing/planWith';
-import { USUAL_BOX, USUAL_JOINT } from '../box/usual';
-import { cableNeeds, squareWay } from '../contents/cable';
-import { asDrawer, edgeLoad, racking } from '../pullout/pullout';
-import { lengthsOf, longestThatFits, tipping, travelOf } from '../runs/runs';
-import { USUAL_RUNS } from '../runs/usual';
-import { frontHeights } from './bank';
-import { USUAL_DRAWER_FIT } from './fresh';
-import { layBank } from './laid';
+import { USUAL_BOX, USUAL_JOINT } from '../kit/box/usual';
+import { cableNeeds, squareWay } from '../kit/contents/cable';
+import { bankOf, USUAL_DRAWN_FIT } from '../kit/drawn/usual';
+import { drawersOf, frontHeights } from '../kit/drawn/bank';
+import type { LaidDrawn } from '../kit/drawn/lay';
+import { edgeLoad, racking } from '../pullout/advice';
+import { lengthsOf, longestThatFits, tipping, travelOf } from '../kit/runs/runs';
+import { USUAL_RUNS } from '../kit/runs/usual';
 import type { Drawer } from './schema';
 
 const inch = (text: string) => {
@@ -30,8 +29,7 @@ const sheet = (id: string, thickness: { readonly mm: number }): Material => ({ i
 const opening = (wide: { readonly mm: number }) => ({ width: mm(wide.mm + 36) });
 const laidOf = (made: Made) => {
   const plan = planWith(made);
-  const part = plan.parts[0]!;
-  return layBank(part.family === 'drawer' ? part : asDrawer(part as ReturnType<typeof pulloutOf>), partPlace(plan, part)!); // prettier-ignore
+  return partBuilt(plan, plan.parts[0]!)!.laid as LaidDrawn;
 };
 const cut = (made: Made, name: string) => partsList(planWith(made)).find((piece) => piece.name === name)!;
 const stock =
@@ -61,8 +59,8 @@ describe('slides and boxes', () => {
       ...withDrawer({ box: { ...USUAL_BOX, material: 'side' }, front: { made: 'applied', material: 'ply-18', banding: mm(0), screw: mm(30) } }, opening(inch('19 1/2'))),
       change: stock(sheet('side', inch(thick))),
     }); // prettier-ignore
-    expect(inches(cut(box('5/8'), 'Case drawers box, end').length.mm)).toBe('17 1/4');
-    expect(inches(cut(box('23/32'), 'Case drawers box, end').length.mm)).toBe('17 1/16');
+    expect(inches(cut(box('5/8'), 'Case drawers box, end').cut.length.mm)).toBe('17 1/4');
+    expect(inches(cut(box('23/32'), 'Case drawers box, end').cut.length.mm)).toBe('17 1/16');
   });
 
   it.each([
@@ -71,7 +69,7 @@ describe('slides and boxes', () => {
     ['10 1/2', 3, '3 1/2'],
   ])('%s shared by %i is %s', (whole, count, each) => {
     // Derived.
-    for (const height of frontHeights({ kind: 'even', count }, inch(whole).mm))
+    for (const height of frontHeights(bankOf('even', count), inch(whole).mm))
       expect(inches(height)).toBe(each);
   });
 
@@ -82,7 +80,7 @@ describe('slides and boxes', () => {
     const inchSlide = laidOf(withDrawer({ runs: { ...USUAL_RUNS['side slides'], hardware: 'slide-full-in' } })).slide!; // prettier-ignore
     expect(lengthsOf(inchSlide).map(inches)).toEqual(['28', '26', '24', '22', '20', '18', '16', '14', '12', '10']); // prettier-ignore
     // Not over clear depth less an inset front less push travel: 494 clear, 18 of front, 3 to push.
-    const inset = withDrawer({ fit: USUAL_DRAWER_FIT.inset, closing: 'push-to-open' });
+    const inset = withDrawer({ fit: USUAL_DRAWN_FIT.inset, closing: 'push-to-open' });
     expect(laidOf(inset)).toMatchObject({ room: 494 - 18 - 3, length: 450, push: 3 });
     fc.assert(
       fc.property(fc.double({ min: 250, max: 900, noNaN: true }), (room) => {
@@ -106,7 +104,7 @@ describe('slides and boxes', () => {
     const gap = inch('1/8');
     for (const [high, front] of [['9 1/2', '9 1/4'], ['3 3/4', '3 1/2']] as const) {
       const made = withDrawer(
-        { fit: { ...USUAL_DRAWER_FIT.inset, top: gap, bottom: gap }, box: { ...USUAL_BOX, under: mm(3), above: mm(5) }, runs: { ...USUAL_RUNS['side slides'], up: mm(0) } },
+        { fit: { ...USUAL_DRAWN_FIT.inset, top: gap, bottom: gap }, box: { ...USUAL_BOX, under: mm(3), above: mm(5) }, runs: { ...USUAL_RUNS['side slides'], up: mm(0) } },
         { height: mm(inch(high).mm + 36) },
       );
       expect(inches(laidOf(made).heights[0]!)).toBe(front);
@@ -126,7 +124,7 @@ describe('slides and boxes', () => {
     const raise = (thick: string) => {
       const rail = inch('1 1/2');
       const on = { frame: { ...FRAME, bottom: rail }, sheet: 'case' };
-      const { drawers, opening: open } = laidOf({ ...withDrawer({ fit: USUAL_DRAWER_FIT.none }, on), change: stock(sheet('case', inch(thick))) }); // prettier-ignore
+      const { drawers, opening: open } = laidOf({ ...withDrawer({ fit: USUAL_DRAWN_FIT.none }, on), change: stock(sheet('case', inch(thick))) }); // prettier-ignore
       return inches(drawers[0]!.place[0] - open.inside.bottom);
     };
     expect([raise('3/4'), raise('23/32')]).toEqual(['3/4', '25/32']);
@@ -136,7 +134,7 @@ describe('slides and boxes', () => {
     // Derived. 17 in of front over sides of 18 mm, with even gaps of 3 mm.
     const made = withDrawer({ handle: { kind: 'bar', projection: mm(35), width: mm(110), height: mm(12), holes: inch('3 3/4') } }, { width: mm(17 * 25.4 + 3) });
     const plan = planWith({ ...made, change: (one) => ({ ...one, units: { system: 'in', step: 32 } }) });
-    expect(reportOf(plan).parts[0]!.sizes[0]!.notes[0]).toBe('Handle holes 3 3/4 in apart, each 6 5/8 in from its end.');
+    expect(reportOf(plan).parts[0]!.main!.works.filter(({ words }) => words === 'the handle').map(({ region: { width } }) => (width[0] + width[1]) / 2 / 25.4)).toEqual([6.625, 17 - 6.625].map((at) => expect.closeTo(at, 9)));
   }); // prettier-ignore
 
   it('a 5/8 in screw through 1/16 in of metal bites 9/16 in; a 1 in screw through two layers of 1/2 in comes out', () => {
@@ -182,7 +180,7 @@ describe('slides and boxes', () => {
     // Derived: 538.6 wide, sides of 12; 450 deep.
     const pieces = (joint: Drawer['box']['joint']) => {
       const made = withDrawer({ box: { ...USUAL_BOX, joint } });
-      return [cut(made, 'Case drawers box, end').length.mm, cut(made, 'Case drawers box, side').length.mm].map((one) => Math.round(one * 1e6) / 1e6); // prettier-ignore
+      return [cut(made, 'Case drawers box, end').cut.length.mm, cut(made, 'Case drawers box, side').cut.length.mm].map((one) => Math.round(one * 1e6) / 1e6); // prettier-ignore
     };
     expect(pieces(USUAL_JOINT.butt)).toEqual([514.6, 450]);
     expect(pieces({ kind: 'housed', deep: mm(4) })).toEqual([522.6, 450]);
@@ -238,14 +236,14 @@ describe('what holds a drawer', () => {
 describe('whatever bank can be built', () => {
   it('fills its opening exactly with the gaps asked for, and no size of it is negative or no number', () => {
     const bank = fc.oneof(
-      fc.record({ kind: fc.constant('even' as const), count: fc.integer({ min: 1, max: 12 }) }),
-      fc.record({ kind: fc.constant('graduated' as const), count: fc.integer({ min: 1, max: 8 }), step: fc.double({ min: 0, max: 60, noNaN: true }).map(mm) }),
-      fc.record({ kind: fc.constant('typed' as const), fronts: fc.array(fc.double({ min: 30, max: 400, noNaN: true }).map(mm), { minLength: 1, maxLength: 5 }) }),
+      fc.integer({ min: 1, max: 12 }).map((count) => bankOf('even', count)),
+      fc.record({ kind: fc.constant('graduated' as const), drawers: fc.integer({ min: 1, max: 8 }).map((count) => drawersOf(count)), step: fc.double({ min: 0, max: 60, noNaN: true }).map(mm) }),
+      fc.record({ kind: fc.constant('typed' as const), fronts: fc.array(fc.double({ min: 30, max: 400, noNaN: true }).map(mm), { minLength: 1, maxLength: 5 }) }).map((typed) => ({ ...typed, drawers: drawersOf(typed.fronts.length + 1) })),
     );
     const fit = fc.oneof(
       fc.double({ min: 0, max: 30, noNaN: true }).map((gap) => ({ kind: 'even' as const, gap: mm(gap) })),
-      fc.double({ min: 0, max: 15, noNaN: true }).map((gap) => ({ ...USUAL_DRAWER_FIT.inset, sides: mm(gap), between: mm(gap) })),
-      fc.double({ min: 1, max: 18, noNaN: true }).map((over) => ({ ...USUAL_DRAWER_FIT.overlay, sides: mm(over) })),
+      fc.double({ min: 0, max: 15, noNaN: true }).map((gap) => ({ ...USUAL_DRAWN_FIT.inset, sides: mm(gap), between: mm(gap) })),
+      fc.double({ min: 1, max: 18, noNaN: true }).map((over) => ({ ...USUAL_DRAWN_FIT.overlay, sides: mm(over) })),
     );
     const runs = fc.constantFrom(...Object.values(USUAL_RUNS));
     const width = fc.double({ min: 200, max: 1200, noNaN: true });
@@ -259,8 +257,8 @@ describe('whatever bank can be built', () => {
         const sum = heights.reduce((all, one) => all + one, 0) + (heights.length - 1) * between;
         expect(sum).toBeCloseTo(open.top.at + over.top - open.bottom.at + over.bottom, 6);
         drawers.slice(1).forEach((one, i) => expect(one.front!.z[0] - drawers[i]!.front!.z[1]).toBeCloseTo(between, 6));
-        for (const { length, width: across, thickness } of partsList(planWith(made)))
-          for (const one of [length.mm, across.mm, thickness]) expect(one).toBeGreaterThan(0);
+        for (const { size, cut: sawn } of partsList(planWith(made)))
+          for (const one of [...Object.values(size), ...Object.values(sawn)]) expect(one.mm).toBeGreaterThan(0);
       }),
       { numRuns: 150 },
     );

@@ -1,79 +1,34 @@
 import { wordChoice, type Field } from '../../item/field';
-import type { PathStep } from '../../item/path';
-import { OLD_HOLES, type Old } from './old';
+import { lengthOf } from '../kit/lengthFields';
+import { oldFields } from '../kit/oldFields';
+import type { Kept } from './schema';
 
-const MOST_HOLES = 8;
-const HOLE = { x: { mm: 30 }, z: { mm: 100 }, wide: { mm: 35 }, deep: { mm: 12.5 } };
-const LOCK = { x: { mm: 30 }, z: { mm: 300 }, wide: { mm: 40 }, deep: { mm: 15 } };
-
-/** The fields of an old piece that stands at a path of its item; `of` finds it, null where there is none. */
-export function oldFields<Item>(
-  group: string,
-  path: readonly PathStep[],
-  of: (item: Item) => Old | null,
-): (item: Item) => Field<Item>[] {
-  const there = (item: Item) => of(item) !== null;
-  const length = (label: string, ...steps: PathStep[]): Field<Item> => ({
-    group,
-    label,
-    path: [...path, ...steps],
+const length = lengthOf<Kept>('Place');
+const FIELDS: readonly Field<Kept>[] = [
+  { group: 'Old piece', label: 'It is a', path: ['what'], input: wordChoice(['what'], ['box', 'top']) },
+  {
+    group: 'Place',
+    label: 'Stands in',
+    path: ['bay'],
+    input: { pick: 'bay' },
+    when: ({ what }) => what === 'box',
+  },
+  {
+    group: 'Old piece',
+    label: 'Depth, as measured',
+    path: ['depth'],
     input: 'length',
-    when: there,
-  });
-  return (item) => {
-    const old = of(item);
-    if (!old) return [];
-    const count: Field<Item> = {
-      group,
-      label: 'Old holes',
-      path: [...path, 'holes'],
-      input: {
-        words: Array.from({ length: MOST_HOLES + 1 }, (_, i) => String(i)),
-        word: (one) => String(of(one)!.holes.length),
-        value: (word, one) => Array.from({ length: Number(word) }, (_, i) => of(one)!.holes[i] ?? HOLE),
-      },
-    };
-    const holes = old.holes.flatMap((_, i) => [
-      length(`Hole ${i + 1}, from its left`, 'holes', i, 'x'),
-      length(`Hole ${i + 1}, from its foot`, 'holes', i, 'z'),
-      length(`Hole ${i + 1}, wide`, 'holes', i, 'wide'),
-      length(`Hole ${i + 1}, deep`, 'holes', i, 'deep'),
-    ]);
-    return [
-      length('Width, as measured', 'width'),
-      length('Height, as measured', 'height'),
-      length('Thickness, as measured', 'thickness'),
-      {
-        group,
-        label: 'It is turned',
-        path: [...path, 'turned'],
-        input: wordChoice([...path, 'turned'], ['as it was', 'left for right', 'upside down']),
-      },
-      {
-        group,
-        label: 'Its holes are',
-        path: [...path, 'becomes'],
-        input: wordChoice([...path, 'becomes'], OLD_HOLES),
-      },
-      count,
-      ...holes,
-      {
-        group,
-        label: 'Lock',
-        path: [...path, 'lock'],
-        input: {
-          words: ['none', 'there'],
-          word: (one) => (of(one)!.lock ? 'there' : 'none'),
-          value: (word) => (word === 'there' ? LOCK : null),
-        },
-      },
-      ...(old.lock
-        ? [
-            length('Lock, from its left', 'lock', 'x'),
-            length('Lock, from its foot', 'lock', 'z'),
-            length('Lock, wide', 'lock', 'wide'),
-          ]
-        : []),
-    ];
-  };
-}
+    when: ({ what }) => what === 'box',
+  },
+  length(({ what }) => (what === 'top' ? 'Over the left side by' : 'From the left'), ['over', 'left']),
+  length('Above the bottom', ['over', 'up'], ({ what }) => what === 'box'),
+  length(({ what }) => (what === 'top' ? 'Over the front by' : 'Back from the front'), ['over', 'front']),
+  length('Room wanted about it', ['room'], ({ what }) => what === 'box'),
+];
+const oldOnes = oldFields<Kept>('Old piece', ['old'], ({ old }) => old);
+
+export const keptFields = (kept: Kept): readonly Field<Kept>[] => [
+  ...FIELDS,
+  ...oldOnes(kept),
+  { group: 'Name', label: 'Name', path: ['name'], input: 'text' },
+];

@@ -1,10 +1,10 @@
 import type { Field } from '../../item/field';
-import { boxFields } from '../box/fields';
-import { contentFields } from '../contents/fields';
-import { frontFields } from '../drawer/fields';
-import { lengthOf } from '../fields';
-import { runFields } from '../runs/fields';
-import { schoolFields } from '../schools';
+import { boxFields } from '../kit/box/fields';
+import { contentFields } from '../kit/contents/fields';
+import { frontFields } from '../kit/drawn/fields';
+import { lengthOf } from '../kit/lengthFields';
+import { runFields } from '../kit/runs/fields';
+import { schoolFields } from '../kit/schools';
 import { USUAL_CARRIES, ofKind } from './fresh';
 import type { Pullout } from './schema';
 

@@ -1,8 +1,10 @@
-import { usualBox } from '../box/usual';
-import { USUAL_CONTENT } from '../contents/usual';
+import { usualBox } from '../kit/box/usual';
+import { USUAL_CONTENT } from '../kit/contents/usual';
+import { firstBuildable, mirrored, onRuns, USUAL_DRAWN_FIT, USUAL_PULL } from '../kit/drawn/usual';
+import { USUAL_RUNS } from '../kit/runs/usual';
 import type { PartPlace } from '../family';
-import { USUAL_DRAWER_FIT, USUAL_PULL } from '../drawer/fresh';
-import { USUAL_RUNS } from '../runs/usual';
+import { layPullout } from './lay';
+import { refusePullout } from './refuse';
 import type { Pullout } from './schema';
 
 /** Usual numbers to start from. CP, no single source; each is there to be changed. */
@@ -40,7 +42,7 @@ export function ofKind(pullout: Pullout, kind: Pullout['carries']['kind']): Pull
   }
 }
 
-export function freshPullout(id: string, name: string, place: Pick<PartPlace, 'stock' | 'carcass'>, bay = 'all'): Pullout {
+export function usualPullout(id: string, name: string, place: Pick<PartPlace, 'stock' | 'carcass'>, bay = 'all'): Pullout {
   const { carcass, stock } = place;
   return ofKind(
     {
@@ -50,7 +52,7 @@ export function freshPullout(id: string, name: string, place: Pick<PartPlace, 's
       carcass: carcass.id,
       bay,
       carries: USUAL_CARRIES.tray,
-      fit: USUAL_DRAWER_FIT.even,
+      fit: USUAL_DRAWN_FIT.even,
       front: { made: 'applied', material: stock.has('ply-18') ? 'ply-18' : carcass.sheet, banding: mm(0), screw: mm(25) },
       handle: USUAL_PULL.bar,
       box: usualBox(place),
@@ -63,3 +65,21 @@ export function freshPullout(id: string, name: string, place: Pick<PartPlace, 's
     'tray',
   );
 } // prettier-ignore
+
+/** On slides, or on runners where no slide is short enough. */
+export function freshPullout(
+  id: string,
+  name: string,
+  place: PartPlace,
+  bay: string,
+  behind = false,
+): Pullout {
+  const made = usualPullout(id, name, place, bay);
+  const fronted = behind ? { ...made, fit: USUAL_DRAWN_FIT.none, handle: null } : made;
+  return firstBuildable(onRuns(fronted), (pullout) => refusePullout(layPullout(pullout, place)));
+}
+
+export function mirrorPullout(pullout: Pullout, place: PartPlace): Pullout {
+  const { width, opening } = layPullout(pullout, place);
+  return mirrored(pullout, width, [opening.inside.left, opening.inside.right]);
+}

@@ -1,10 +1,9 @@
-import type { QuickCard } from '../quick';
-import { AISLE, carcass, mm, quickPlace, space } from '../quickRoom';
+import { USUAL_DRAWN_FIT } from '../kit/drawn/usual';
+import type { QuickCard } from '../kit/quick';
+import { AISLE, carcass, mm, quickPlace, space } from '../kit/quickRoom';
 import { usualCarcass } from '../../carcass/kinds';
-import { TOP } from '../top/top';
-import type { PartPlace } from '../family';
-import { freshPullout, ofKind, USUAL_BIN } from './fresh';
-import { USUAL_DRAWER_FIT } from '../drawer/fresh';
+import { freshTop } from '../top/fresh';
+import { ofKind, USUAL_BIN, usualPullout } from './fresh';
 
 /** What is pulled out, and what slides over a cubby. */
 export const PULLOUT_QUICK: readonly QuickCard[] = [
@@ -21,12 +20,12 @@ export const PULLOUT_QUICK: readonly QuickCard[] = [
     ],
     make: ({ width, height, depth, tiers, bottle }) => {
       const on = carcass('tower', 'Tower', 'north', [width! + 300, depth!], [width!, depth!, height!]);
-      const pullout = ofKind(freshPullout('pull-out', 'Tall pull-out', quickPlace(on)), 'tiers');
+      const pullout = ofKind(usualPullout('pull-out', 'Tall pull-out', quickPlace(on)), 'tiers');
       const item = { ...USUAL_BIN, name: 'Tallest bottle', width: mm(80), depth: mm(80), height: mm(bottle!), base: null, stands: 'on the bottom' as const, load: 1.2 };
       return {
         space: space(width! + 600, depth! + AISLE),
         carcasses: [on],
-        parts: [{ ...pullout, carries: { kind: 'tiers', count: tiers, rim: mm(60) }, contents: { ...pullout.contents, items: Array.from({ length: tiers! }, (_, i) => ({ ...item, tier: i + 1 })) } }],
+        parts: [{ ...pullout, carries: { kind: 'tiers', count: tiers, rim: mm(60) }, contents: { ...pullout.contents, items: Array.from({ length: tiers! }, (_, i) => ({ ...item, id: `bottle-${i + 1}`, tier: i + 1 })) } }],
       };
     },
   },
@@ -43,7 +42,7 @@ export const PULLOUT_QUICK: readonly QuickCard[] = [
     ],
     make: ({ width, depth, mouth, deep, high }) => {
       const on = carcass('bin-case', 'Bin cupboard', 'north', [width! + 300, depth!], [width!, depth!, 720]);
-      const pullout = ofKind(freshPullout('bins', 'Bin pull-out', quickPlace(on)), 'bins');
+      const pullout = ofKind(usualPullout('bins', 'Bin pull-out', quickPlace(on)), 'bins');
       const bin = { ...USUAL_BIN, count: 2, width: mm(mouth!), depth: mm(deep!), height: mm(high!), base: { width: mm(mouth! * 0.8), depth: mm(deep! * 0.8) } };
       return {
         space: space(width! + 600, depth! + AISLE),
@@ -65,12 +64,12 @@ export const PULLOUT_QUICK: readonly QuickCard[] = [
     ],
     make: ({ width, height, depth, lip, raise }) => {
       const on = carcass('locker', 'Locker', 'north', [width! + 300, depth!], [width!, depth!, height!]);
-      const tray = ofKind(freshPullout('tray', 'Tray', quickPlace(on)), 'tray');
+      const tray = ofKind(usualPullout('tray', 'Tray', quickPlace(on)), 'tray');
       return {
         space: space(width! + 600, depth! + AISLE),
         carcasses: [on],
         things: [{ id: 'lip', name: 'Lip', kind: 'box', x: mm(300), y: mm(depth! + 5), z: mm(90), width: mm(width!), depth: mm(25), height: mm(lip!) }],
-        parts: [{ ...tray, fit: { ...USUAL_DRAWER_FIT.none, setback: mm(5) }, box: { ...tray.box, height: mm(120), under: mm(raise!) } }],
+        parts: [{ ...tray, fit: { ...USUAL_DRAWN_FIT.none, setback: mm(5) }, box: { ...tray.box, height: mm(120), under: mm(raise!) } }],
       };
     },
   },
@@ -92,7 +91,7 @@ export const PULLOUT_QUICK: readonly QuickCard[] = [
         top: 'none' as const,
       };
       // Facing north its right hand is to the west, where the wall is.
-      const top = TOP.fresh('top', 'Sliding top', quickPlace(on) as PartPlace, 'all');
+      const top = freshTop('top', 'Sliding top', quickPlace(on), 'all');
       return {
         space: space(wall! + width! + 500, depth! + 900),
         carcasses: [on],

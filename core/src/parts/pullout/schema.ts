@@ -2,10 +2,10 @@ import * as v from 'valibot';
 import { lengthBetween, positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { IdSchema, NameSchema } from '../../space/schema';
-import { BoxSchema } from '../box/schema';
-import { CableSchema, ContentsSchema } from '../contents/schema';
-import { DrawerFitSchema, FrontSchema, PullSchema } from '../drawer/schema';
-import { ClosingSchema, RunsSchema } from '../runs/schema';
+import { BoxSchema } from '../kit/box/schema';
+import { CableSchema, ContentsSchema } from '../kit/contents/schema';
+import { DrawnFitSchema, FrontSchema, PullSchema } from '../kit/drawn/schema';
+import { ClosingSchema, RunsSchema } from '../kit/runs/schema';
 
 const load = v.pipe(
   v.number('A load is a number of kg.'),
@@ -47,7 +47,7 @@ export const PulloutSchema = v.strictObject({
   carcass: IdSchema,
   bay: IdSchema,
   carries: CarriesSchema,
-  fit: DrawerFitSchema,
+  fit: DrawnFitSchema,
   front: FrontSchema,
   handle: v.nullable(PullSchema),
   box: BoxSchema,

@@ -1,7 +1,9 @@
-import type { PanelAt } from './laid';
+import type { PanelAt } from './lay';
 
 /** One clear opening that panels allow, mm from the left end of the run, and where each stands for it. */
 export interface ClearOpening {
+  /** Keys of the panels, from the left. */
+  readonly panels: readonly string[];
   readonly from: number;
   readonly to: number;
   /** Left edge of each panel, from the left of the run; where it is shut; its track from the front; and how wide all are. */
@@ -20,7 +22,7 @@ export interface ClearOpening {
  * @source DER
  */
 export function clearOpenings(
-  panels: readonly Pick<PanelAt, 'nth' | 'track' | 'bounds'>[],
+  panels: readonly Pick<PanelAt, 'key' | 'nth' | 'track' | 'bounds'>[],
   run: readonly [number, number],
   lap: number,
 ): ClearOpening[] {
@@ -64,6 +66,7 @@ export function clearOpenings(
   }
   return [...distinct.values()]
     .map(({ from, to, at }) => ({
+      panels: panels.map(({ key }) => key),
       from: from - run[0],
       to: to - run[0],
       at: at.map((x) => x - run[0]),

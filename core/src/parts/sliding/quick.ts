@@ -1,7 +1,6 @@
-import type { QuickCard } from '../quick';
-import { carcass, mm, quickPlace, space } from '../quickRoom';
-import type { PartPlace } from '../family';
-import { SLIDING, USUAL_WAY } from './sliding';
+import type { QuickCard } from '../kit/quick';
+import { carcass, mm, quickPlace, space } from '../kit/quickRoom';
+import { freshSliding, USUAL_WAY } from './fresh';
 
 /** What slides along a front. */
 export const SLIDING_QUICK: readonly QuickCard[] = [
@@ -18,7 +17,7 @@ export const SLIDING_QUICK: readonly QuickCard[] = [
     ],
     make: ({ width, height, panels, tracks, overlap }) => {
       const on = carcass('case', 'Shelves', 'north', [width! + 200, 420], [width!, 420, height!]);
-      const part = SLIDING.fresh('panels', 'Panels', quickPlace(on) as PartPlace, 'all');
+      const part = freshSliding('panels', 'Panels', quickPlace(on), 'all');
       return {
         space: space(width! + 400, 1300),
         carcasses: [on],
@@ -38,7 +37,7 @@ export const SLIDING_QUICK: readonly QuickCard[] = [
     ],
     make: ({ width, height, wall, lap }) => {
       const on = carcass('case', 'Cupboard', 'north', [wall! + width!, 450], [width!, 450, height!]);
-      const part = SLIDING.fresh('panel', 'Panel', quickPlace(on) as PartPlace, 'all');
+      const part = freshSliding('panel', 'Panel', quickPlace(on), 'all');
       // Facing north its right hand is to the west, where the wall is.
       return {
         space: space(wall! + width! + 500, 1400),

@@ -1,20 +1,20 @@
 import fc from 'fast-check';
 import { Polygon, Relations, point } from '@flatten-js/core';
-import { partPlace } from '../../plan/place';
+import { partBuilt } from '../../plan/place';
 import { reportOf } from '../../report/report';
-import type { slidingOf } from '../../testing/partsOf';
 import { withSliding } from '../../testing/partsOf';
 import { FRAME, mm, planWith, refusalOf, type Made } from '../../testing/planWith';
 import { clearOpenings } from './clear';
-import { layGrooves, panelWidth, trackOf } from './laid';
+import type { LaidSliding } from './lay';
+import { panelWidth, trackOf } from './lay';
 import { liftOut, type GroovedPanel } from './liftOut';
-import type { Grooves } from './schema';
-import { openingsOf, USUAL_WAY } from './sliding';
+import { openingsOf } from './advice';
+import { USUAL_WAY } from './fresh';
 
 const laidOf = (made: Made) => {
   const plan = planWith(made);
-  const part = plan.parts[0] as ReturnType<typeof slidingOf>;
-  return layGrooves(part, part.way as Grooves, partPlace(plan, part)!);
+  const laid = partBuilt(plan, plan.parts[0]!)!.laid as LaidSliding;
+  return { ...laid, ...laid.grooves! };
 };
 const said = (made: Made) =>
   reportOf(planWith(made))
@@ -59,7 +59,7 @@ describe('panels in grooves', () => {
     const sag = { top: mm(2), bottom: mm(1) };
     const { tracks, height } = laidOf(withSliding({ stations, sag }));
     expect(tracks).toMatchObject({ nearest: 638, farthest: 647 });
-    expect(height.mm).toBe(647 + 8 + 6);
+    expect(height.reduce((sum, line) => sum + line.mm, 0)).toBe(647 + 8 + 6);
     // 638 + 18 + 8 - 661 = 3 free at the tightest.
     expect(said(withSliding({ stations, sag }))).toContain('Where they are nearest its head has 3 mm free.');
     expect(refusalOf(withSliding({ stations, sag, bite: mm(9.5) }))).toContain('Where its tracks are nearest it jams: its head is 0.5 mm longer than the top groove is deep.');
@@ -119,6 +119,7 @@ describe('clear openings', () => {
     const panels = Array.from({ length: n }, (_, nth) => {
       const x = nth * (wide - overlap);
       return {
+        key: String(nth),
         nth,
         track: trackOf(nth, { panels: n, tracks, front: 'left' }),
         bounds: { x: [x, x + wide] as const, y: [0, 1] as const, z: [0, 1] as const },
@@ -136,9 +137,8 @@ describe('clear openings', () => {
 
   it('four panels on three tracks over 1600 mm with 40 of overlap: what stands open at each end and between', () => {
     // Worked by hand: panels of 430; the first and the fourth share a track.
-    const plan = planWith(withSliding({ panels: 4, tracks: 3 }, {}, { width: mm(1636), height: mm(636) }));
-    const part = plan.parts[0] as ReturnType<typeof slidingOf>;
-    const open = openingsOf(part, partPlace(plan, part)!).map(({ from, to }) => [from, to]);
+    const laid = laidOf(withSliding({ panels: 4, tracks: 3 }, {}, { width: mm(1636), height: mm(636) }));
+    const open = openingsOf(laid).map(({ from, to }) => [from, to]);
     expect(open).toEqual([[0, 740], [430, 1170], [860, 1600], [430, 740], [860, 1170]]); // prettier-ignore
   });
 });

@@ -1,0 +1,194 @@
+import { called } from '../../item/called';
+import { board, type WorkIn } from '../../piece/board';
+import type { Piece } from '../../piece/piece';
+import { plain } from '../../piece/plain';
+import { middleOf, type Bounds, type Range } from '../../solid/bounds';
+import { frameOf } from '../../space/frame';
+import type { SumLine } from '../../sizing/sum';
+import { holesLeft } from '../kit/old';
+import { roundAbout } from '../kit/roundAbout';
+import { fromFree, fromHinge, type Leaf, type LeafOf } from './leaf';
+
+/** A handle with its screws, kg. CP, no single source. */
+const HANDLE_KG = 0.2;
+
+/** How a leaf is named in a sentence: "left leaf of the wardrobe". */
+export const saidOf = (name: string, { of }: Pick<Leaf, 'of'>): string =>
+  of === '' ? called(name) : `${of} leaf of the ${called(name)}`;
+
+/** What swings of a leaf before it is known what it hangs on: its board, its pane, its handle, what is on its back. The board comes first. */
+export function bareLeaf(laid: LeafOf, leaf: Leaf): Piece[] {
+  return [leafBoard(laid, leaf), ...paneOf(laid, leaf), ...handleOf(laid, leaf), ...rackOf(laid, leaf)];
+}
+
+/** How a leaf lies: its length up, its face to the front. */
+export const LEAF_WAY = ['z', 'x'] as const;
+export const leafBounds = ({ x, y, z }: Leaf): Bounds => ({ x, y, z });
+
+function leafBoard({ door, place, opening, over, thick }: LeafOf, leaf: Leaf): Piece {
+  const { old, leaf: made, fit } = door;
+  const frame = frameOf(place.carcass);
+  const key = `${leaf.key}/leaf`;
+  const left = leaf.side === 'left';
+  const shared = {
+    key,
+    item: door.id,
+    role: 'leaf' as const,
+    name: leaf.of === '' ? door.name : `${door.name}, ${leaf.of}`,
+    told: { key, words: `the ${saidOf(door.name, leaf)}` },
+    at: leafBounds(leaf),
+    way: LEAF_WAY,
+    material: made.material,
+    sides: {
+      start: 'foot',
+      end: 'head',
+      left: left ? 'hinge edge' : 'free edge',
+      right: left ? 'free edge' : 'hinge edge',
+      face: 'face',
+      back: 'back',
+    },
+  };
+  if (old) {
+    const asIs = (mm: number): SumLine[] => [{ words: 'the old leaf', mm }];
+    const piece = board(frame, {
+      ...shared,
+      length: asIs(old.height.mm),
+      width: asIs(old.width.mm),
+      thick: asIs(old.thickness.mm),
+      works: holesLeft(
+        old,
+        (x, z) => ({ x: leaf.x[0] + x, z: leaf.z[0] + z }),
+        (deep) => [leaf.y[1] - deep, leaf.y[1]],
+        'back',
+      ),
+      notes:
+        old.becomes === 'plugged' && old.holes.length > 0
+          ? ['Plug the old holes before anything new is bored.']
+          : [],
+    });
+    return { ...piece, is: 'kept' };
+  }
+  const edge = (words: string, mm: number): SumLine => ({
+    words: `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`,
+    mm,
+  });
+  const words = (side: 'left' | 'right') =>
+    door.leaves === 'pair' ? `${side} hinge edge` : door.hinge.side === side ? 'hinge' : 'free edge';
+  const across = [...opening.width.lines, ...(['left', 'right'] as const).map((side) => edge(words(side), over[side]))];
+  const gap = door.middle.mm;
+  const both = across.reduce((sum, { mm }) => sum + mm, 0) - gap;
+  const { banding } = made;
+  const { pane } = made;
+  return board(frame, {
+    ...shared,
+    length: [...opening.height.lines, edge('top', over.top), edge('foot', over.bottom)],
+    width:
+      door.leaves === 'pair'
+        ? [...across, { words: 'gap between the leaves', mm: -gap }, { words: 'the other leaf', mm: -both / 2 }]
+        : across,
+    thick: [
+      { words: 'as the board', mm: thick - made.front.mm - made.back.mm },
+      ...(made.front.mm > 0 ? [{ words: 'on its front', mm: made.front.mm }] : []),
+      ...(made.back.mm > 0 ? [{ words: 'on its back', mm: made.back.mm }] : []),
+    ],
+    banded: { start: banding.mm, end: banding.mm, left: banding.mm, right: banding.mm },
+    wrapped: made.wraps ? made.front.mm : 0,
+    faced: { face: made.front.mm, back: made.back.mm },
+    works: pane ? [paneWork(leaf, pane)] : [],
+  });
+} // prettier-ignore
+
+type Pane = NonNullable<LeafOf['door']['leaf']['pane']>;
+
+/** Within its border, mm. */
+function withinBorder({ x, z }: Leaf, { border: { mm } }: Pane): { x: Range; z: Range } {
+  return { x: [x[0] + mm, x[1] - mm], z: [z[0] + mm, z[1] - mm] };
+}
+
+/** Glass takes the board's place, a mirror lies on it. */
+function paneWork(leaf: Leaf, pane: Pane): WorkIn {
+  const mate = { piece: `${leaf.key}/${pane.kind}` };
+  const { x, z } = withinBorder(leaf, pane);
+  return pane.kind === 'glass'
+    ? { key: 'pane', kind: 'cut-out', side: 'face', at: { x, y: leaf.y, z }, mate, words: 'the glass' }
+    : { key: 'pane', kind: 'footprint', side: 'face', at: { x, y: [leaf.y[0], leaf.y[0]], z }, mate, words: 'the mirror' }; // prettier-ignore
+}
+
+function paneOf({ door, place }: LeafOf, leaf: Leaf): Piece[] {
+  const { pane } = door.leaf;
+  if (!pane) return [];
+  const t = place.stock.thickness(pane.material);
+  const middle = middleOf(leaf.y);
+  const y: Range = pane.kind === 'glass' ? [middle - t / 2, middle + t / 2] : [leaf.y[0] - t, leaf.y[0]];
+  const border: SumLine[] = pane.border.mm > 0 ? [{ words: 'border', mm: -2 * pane.border.mm, times: [2, pane.border.mm] }] : []; // prettier-ignore
+  const key = `${leaf.key}/${pane.kind}`;
+  const said = saidOf(door.name, leaf);
+  return [
+    board(frameOf(place.carcass), {
+      key,
+      item: door.id,
+      role: 'pane',
+      name: `${pane.kind === 'glass' ? 'Glass' : 'Mirror'} of ${door.name}${leaf.of === '' ? '' : `, ${leaf.of}`}`,
+      // Glass lies within its leaf: what meets it meets that.
+      told: pane.kind === 'glass' ? { key: `${leaf.key}/leaf`, words: `the ${said}` } : { key, words: `the mirror of the ${said}` },
+      at: { ...withinBorder(leaf, pane), y },
+      way: LEAF_WAY,
+      length: [{ words: 'leaf height', mm: leaf.z[1] - leaf.z[0] }, ...border],
+      width: [{ words: 'leaf width', mm: leaf.x[1] - leaf.x[0] }, ...border],
+      thick: [{ words: 'as it is sold', mm: t }],
+      material: pane.material,
+    }),
+  ];
+} // prettier-ignore
+
+function handleOf({ door, place }: LeafOf, leaf: Leaf): Piece[] {
+  const { handle } = door;
+  if (!handle) return [];
+  const frame = frameOf(place.carcass);
+  const [a, b] = [fromFree(leaf, handle.fromFree.mm), fromFree(leaf, handle.fromFree.mm + handle.width.mm)];
+  const x: Range = [Math.min(a, b), Math.max(a, b)];
+  const foot = leaf.z[0] + handle.fromBottom.mm;
+  const z: Range = [foot, foot + handle.height.mm];
+  const y: Range = [leaf.y[0] - handle.projection.mm, leaf.y[0]];
+  const key = `${leaf.key}/handle`;
+  return [
+    plain(frame, {
+      key,
+      item: door.id,
+      role: 'handle',
+      is: 'bought',
+      name: handle.kind === 'bar' ? 'Bar handle' : 'Knob',
+      told: { key, words: `the handle of the ${saidOf(door.name, leaf)}` },
+      ...(handle.kind === 'bar'
+        ? { at: [{ x, y, z }] }
+        : { solids: [frame.frontal(roundAbout(middleOf(x), middleOf(z), handle.width.mm / 2), y[0], y[1])] }),
+      mass: { kg: HANDLE_KG, centre: frame.toSpace([middleOf(x), middleOf(y), middleOf(z)]) },
+    }),
+  ];
+}
+
+function rackOf({ door, place }: LeafOf, leaf: Leaf): Piece[] {
+  const { rack } = door;
+  if (!rack) return [];
+  const frame = frameOf(place.carcass);
+  const [a, b] = [fromHinge(leaf, rack.fromHinge.mm), fromFree(leaf, rack.fromFree.mm)];
+  const foot = leaf.z[0] + rack.fromBottom.mm;
+  const at: Bounds = {
+    x: [Math.min(a, b), Math.max(a, b)],
+    y: [leaf.y[1], leaf.y[1] + rack.depth.mm],
+    z: [foot, foot + rack.height.mm],
+  };
+  const key = `${leaf.key}/rack`;
+  return [
+    plain(frame, {
+      key,
+      item: door.id,
+      role: 'rack',
+      is: 'content',
+      name: 'Rack with what is in it',
+      told: { key, words: `the rack on the ${saidOf(door.name, leaf)}` },
+      at: [at],
+      mass: { kg: rack.load, centre: frame.toSpace([middleOf(at.x), middleOf(at.y), middleOf(at.z)]) },
+    }),
+  ];
+}

@@ -1,0 +1,53 @@
+import type { HardwareOf } from '../../hardware/schema';
+import type { CupHinge } from '../../motion/cupHinge';
+import type { Piece } from '../../piece/piece';
+import { weighAll } from '../../piece/mass';
+import type { PartPlace } from '../family';
+import { bareLeaf } from './bareLeaf';
+import { anyHinge, cupSetting, hingeHardware, hingesOf, linkageOf, pinOf, type CupSetting, type Hinges } from './hinges'; // prettier-ignore
+import { leavesOf, type Leaf, type LeafOf } from './leaf';
+import type { Door } from './schema';
+
+/** A leaf with what swings on it and what holds it. */
+export interface HungLeaf extends Leaf {
+  /** Its board, pane, handle and rack, before anything is worked in for its hinges. */
+  readonly bare: readonly Piece[];
+  /** kg. */
+  readonly mass: number;
+  readonly hinges: Hinges;
+  /** Where the pin of a butt or continuous hinge or of pivots stands in the carcass's frame; none of cup hinges. */
+  readonly pin: readonly [number, number] | undefined;
+  /** Of cup hinges: how they are set, and their linkage. */
+  readonly cup: { readonly item: HardwareOf<'cup hinge'>; readonly setting: CupSetting; readonly linkage: CupHinge } | undefined; // prettier-ignore
+}
+
+/** All that follows from a door and its place. */
+export interface LaidDoor extends LeafOf {
+  /** One, or the left and the right of a pair. */
+  readonly leaves: readonly HungLeaf[];
+}
+
+export function layDoor(door: Door, place: PartPlace): LaidDoor {
+  const { of, leaves } = leavesOf(door, place);
+  const { rating } = anyHinge(door, place);
+  return {
+    ...of,
+    leaves: leaves.map((leaf): HungLeaf => {
+      const bare = bareLeaf(of, leaf);
+      const mass = weighAll(bare, place.stock).kg;
+      const item = door.hinge.kind === 'cup' ? hingeHardware(door, place, 'cup hinge') : undefined;
+      return {
+        ...leaf,
+        bare,
+        mass,
+        hinges: hingesOf(door, leaf, mass, rating),
+        pin: pinOf(door, leaf),
+        cup: item && {
+          item,
+          setting: cupSetting(door, leaf, item),
+          linkage: linkageOf(door, leaf, item),
+        },
+      };
+    }),
+  };
+}

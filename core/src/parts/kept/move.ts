@@ -1,0 +1,4 @@
+import type { Mover } from '../../scene/scene';
+
+/** It stands still. */
+export const moveKept = (): readonly Mover[] => [];

@@ -1,0 +1,206 @@
+import { faceAt } from '../../../carcass/line';
+import type { Opening } from '../../../carcass/layout';
+import type { Bounds, Range } from '../../../solid/bounds';
+import type { PartPlace } from '../../family';
+import { placed, type Placed } from '../contents/contents';
+import { evenOver, openingOf } from '../fronts';
+import { longestThatFits, pushOf, roomBeside, slideOf, travelOf, type Slide } from '../runs/runs';
+import { countOf, frontHeights } from './bank';
+import type { Innards } from './innards';
+import type { DrawnOut } from './schema';
+
+/** One drawer of a bank, shut, in its carcass's frame, mm. */
+export interface DrawerAt {
+  /** Its mover's key. */
+  readonly key: string;
+  /** Its place from the top, from 1; 0 where it is alone. */
+  readonly nth: number;
+  /** Its place from the bottom up, from 0. */
+  readonly row: number;
+  /** What is free for it behind its front: from the foot of its place to the head. */
+  readonly place: Range;
+  readonly front: Bounds | null;
+  readonly box: Bounds;
+  /** What its slides or runners are packed out by, to stand plumb and at the edge of the opening. */
+  readonly packing: { readonly left: number; readonly right: number };
+  /** Where its contents may stand, the lowest tier first, and where they do. */
+  readonly tiers: readonly Bounds[];
+  readonly contents: readonly Placed[];
+}
+
+/** A bank as it is laid out; what of it cannot be is for `refuse` to tell. */
+export interface LaidDrawn {
+  readonly part: DrawnOut;
+  readonly place: PartPlace;
+  readonly innards: Innards;
+  readonly opening: Opening;
+  readonly slide: Slide | undefined;
+  /** Thickness of the box's sides and of an applied front. */
+  readonly side: number;
+  readonly frontThick: number;
+  /** The narrowest clear way out, from left to right. */
+  readonly clear: Range;
+  readonly width: number;
+  /** How far it is pushed in to open. */
+  readonly push: number;
+  /** Where its boxes begin, and the depth that is clear for them. */
+  readonly start: number;
+  readonly room: number;
+  /** The slides' length; undefined on runners, or where none is short enough. */
+  readonly length: number | undefined;
+  readonly depth: number;
+  readonly travel: number;
+  /** Gap between fronts, and the height they share. */
+  readonly between: number;
+  readonly over: Readonly<Record<'left' | 'right' | 'top' | 'bottom', number>>;
+  readonly heights: readonly number[];
+  /** From the bottom up. */
+  readonly drawers: readonly DrawerAt[];
+}
+
+/** How its fronts lie over the opening; less than 0 where they stop short of it. */
+function overOf({ fit }: DrawnOut, opening: Opening): LaidDrawn['over'] {
+  switch (fit.kind) {
+    case 'even':
+      return {
+        left: evenOver(opening.left, fit.gap.mm),
+        right: evenOver(opening.right, fit.gap.mm),
+        top: evenOver(opening.top, fit.gap.mm),
+        bottom: evenOver(opening.bottom, fit.gap.mm),
+      };
+    case 'none':
+      return { left: 0, right: 0, top: 0, bottom: 0 };
+    default: {
+      const sign = fit.kind === 'inset' ? -1 : 1;
+      const sides = sign * fit.sides.mm;
+      return { left: sides, right: sides, top: sign * fit.top.mm, bottom: sign * fit.bottom.mm };
+    }
+  }
+}
+
+const betweenOf = ({ fit }: DrawnOut): number =>
+  fit.kind === 'even' ? fit.gap.mm : fit.kind === 'none' ? 0 : fit.between.mm;
+
+/** @param innards  how what comes out is made within its outer bounds */
+export function layDrawn(drawer: DrawnOut, place: PartPlace, innards: Innards): LaidDrawn {
+  const { box, front, fit, runs, old, bank } = drawer;
+  const { stock, hardware } = place;
+  const opening = openingOf(drawer, place);
+  const slide = slideOf(runs, hardware);
+  const side = stock.thickness(box.material);
+  const frontThick = fit.kind === 'none' ? 0 : stock.thickness(front.material);
+  const whole = clearWay(opening);
+  const clear = [whole[0] + box.aside.left.mm, whole[1] - box.aside.right.mm] as const;
+  const beside = slide || runs.kind === 'wooden runners' ? roomBeside(runs, slide, side) : 0;
+  const width = old?.width.mm ?? clear[1] - clear[0] - beside;
+  const push = pushOf(drawer.closing, slide);
+  const over = overOf(drawer, opening);
+  // An inset front stands in the opening, another before it; pushed in, all of it needs the way behind.
+  const frontBack =
+    fit.kind === 'inset'
+      ? opening.front + fit.setback.mm + frontThick
+      : fit.kind === 'none'
+        ? opening.front + fit.setback.mm
+        : opening.front - push;
+  const start = frontBack;
+  const room = opening.inside.back - start - push;
+  const length =
+    runs.kind === 'wooden runners' || !slide ? undefined : (runs.length?.mm ?? longestThatFits(slide, room));
+  const depth = old?.depth.mm ?? box.depth?.mm ?? length ?? room - BEHIND_RUNNERS;
+  const travel = runs.kind === 'wooden runners' ? runs.out.mm : slide && length ? travelOf(slide, length) : 0;
+  const between = betweenOf(drawer);
+  const foot = opening.bottom.at - over.bottom;
+  const head = opening.top.at + over.top;
+  const count = countOf(bank);
+  const heights = frontHeights(bank, head - foot - (count - 1) * between);
+  const middle = (clear[0] + clear[1]) / 2;
+  const x: Bounds['x'] = [middle - width / 2, middle + width / 2];
+  const low = Math.max(opening.inside.bottom, opening.bottom.at);
+  const high = Math.min(opening.inside.top, opening.top.at);
+  let at = foot;
+  const drawers = heights.map((mm, row): DrawerAt => {
+    const [z0, z1] = [at, at + mm];
+    at = z1 + between;
+    const free = [
+      row === 0 ? low : Math.max(low, z0 - between / 2),
+      row === count - 1 ? high : Math.min(high, z1 + between / 2),
+    ] as const;
+    const under = free[0] + box.under.mm;
+    const boxHigh = old?.height.mm ?? box.height?.mm ?? free[1] - box.above.mm - under;
+    const runAt = under + (runs.kind === 'side slides' ? runs.up.mm + (slide?.kind === 'slide' ? slide.high / 2 : 0) : 0);
+    const outer: Bounds = { x, y: [start, start + depth], z: [under, under + boxHigh] };
+    const tiers = innards.tiers(outer);
+    return {
+      key: drawer.single ? drawer.id : `${drawer.id}.${bank.drawers[row]!.id}`,
+      nth: count === 1 ? 0 : count - row,
+      row,
+      place: free,
+      front:
+        fit.kind === 'none'
+          ? null
+          : {
+              x: [opening.left.at - over.left, opening.right.at + over.right],
+              y: [frontBack - frontThick, frontBack],
+              z: [z0, z1],
+            },
+      box: outer,
+      packing: packingOf(drawer, opening, place, clear, width, slide, runAt),
+      tiers,
+      contents: placed(drawer.contents, tiers),
+    };
+  }); // prettier-ignore
+  return {
+    part: drawer,
+    place,
+    innards,
+    opening,
+    slide,
+    side,
+    frontThick,
+    clear,
+    width,
+    push,
+    start,
+    room,
+    length,
+    depth,
+    travel,
+    between,
+    over,
+    heights,
+    drawers,
+  };
+}
+
+/** Left behind a box on runners, mm. CP. */
+const BEHIND_RUNNERS = 10;
+
+/** The narrowest way from the inside of a bay out through its opening. */
+const clearWay = ({ left, right, inside }: Opening): [number, number] => [
+  Math.max(left.at, inside.left),
+  Math.min(right.at, inside.right),
+];
+
+/** What stands between the case's sides and its slides where these run: the rest of the way the box leaves, and what a lean adds. */
+function packingOf(
+  { runs, old }: DrawnOut,
+  opening: Opening,
+  { built }: PartPlace,
+  clear: readonly [number, number],
+  width: number,
+  slide: Slide | undefined,
+  z: number,
+): DrawerAt['packing'] {
+  if (runs.kind === 'under slides') return { left: 0, right: 0 };
+  const { left, right } = built.layout;
+  const face = (which: 'left' | 'right') => {
+    const at = opening.inside[which];
+    if (opening[which].shared) return at;
+    // At the front the case stands as wide as its opening, however it bows within.
+    return which === 'left' ? Math.min(at, faceAt(left, z)) : Math.max(at, faceAt(right, z));
+  };
+  const each = old
+    ? (clear[1] - clear[0] - width) / 2 - (slide?.kind === 'slide' ? slide.side : runs.kind === 'wooden runners' ? runs.play.mm : 0)
+    : 0;
+  return { left: clear[0] - face('left') + each, right: face('right') - clear[1] + each };
+} // prettier-ignore

@@ -1,0 +1,272 @@
+import { forceMark, lengthMark, massMark } from '../../../length/lengthMark';
+import { alongFrame } from '../../../piece/lie';
+import { weighAll } from '../../../piece/mass';
+import { frameOf } from '../../../space/frame';
+import type { Assumption, PartNote, PartPieces } from '../../family';
+import { hardwareAssumptions, OPENING_ASSUMPTION, thicknessAssumptions } from '../assumptions';
+import { cableNotes } from '../contents/cable';
+import { gripNote } from '../fronts';
+import { kicked, tipping } from '../runs/runs';
+import type { DrawerAt, LaidDrawn } from './lay';
+import { saidOf } from './pieces';
+
+const note = (about: PartNote['about'], verdict: PartNote['verdict'], sentence: string): PartNote => ({
+  about,
+  verdict,
+  sentence,
+});
+const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+
+/** What closed forms tell of a bank: load, tipping, what stays in, packing, screws, fingers, reach, cables, caution. */
+export function drawnNotes(laid: LaidDrawn, pieces: PartPieces): PartNote[] {
+  const { part, opening, drawers, innards } = laid;
+  const heaviest = drawers
+    .map((at) => ({ at, ...weighed(laid, at, pieces) }))
+    .reduce((a, b) => (b.mass > a.mass ? b : a));
+  const { inside } = opening;
+  return [
+    ...loadNotes(laid, heaviest),
+    ...tipNotes(laid, heaviest),
+    ...hiddenNotes(laid),
+    ...packingNotes(laid),
+    ...screwNotes(laid),
+    ...kneeNotes(laid),
+    ...pushNotes(laid),
+    ...fingerNotes(laid),
+    // What is closed above is reached into from its sides.
+    ...(innards.closed ? [] : reachNotes(laid)),
+    ...(part.cable
+      ? cableNotes(
+          part.cable,
+          {
+            x: [inside.left, inside.right],
+            y: [inside.front, inside.back],
+            z: [inside.bottom, inside.top],
+          },
+          drawers[0]!.box,
+          laid.travel,
+        )
+      : []),
+    ...cautions(laid),
+  ];
+}
+
+interface Weighed {
+  readonly at: DrawerAt;
+  /** kg, and the middle of it behind the front end of the box, mm. */
+  readonly mass: number;
+  readonly centre: number;
+}
+
+/** A drawer with all that is in it: its mass in kg, and how far behind its box's front end the middle of it is, mm. */
+function weighed(
+  { place, start }: LaidDrawn,
+  { key }: DrawerAt,
+  { moving }: PartPieces,
+): Omit<Weighed, 'at'> {
+  const link = moving.find((one) => one.key === key)!;
+  const { kg, centre } = weighAll(link.pieces, place.stock);
+  return { mass: kg, centre: alongFrame(frameOf(place.carcass), centre, 'y') - start };
+}
+
+function loadNotes({ part, slide }: LaidDrawn, { mass, at }: Weighed): PartNote[] {
+  if (!slide) return [];
+  const each = part.bank.kind === 'even' ? 'Each weighs up to' : `The heaviest, the ${saidOf(part, at)}, weighs`;
+  const words = at.nth === 0 ? 'It weighs' : each;
+  const loaded = `${words} ${massMark(mass)} with what is in it`;
+  if (mass > slide.rating)
+    return [
+      note('runs', 'hits', `${loaded}, and a pair of these slides carries ${massMark(slide.rating)}: ${massMark(mass - slide.rating)} too much. Take stronger slides, or put less in.`),
+    ];
+  return [
+    note('runs', mass > 0.8 * slide.rating ? 'tight' : 'clear', `${loaded}; a pair of these slides carries ${massMark(slide.rating)} drawn out fully.`),
+  ];
+} // prettier-ignore
+
+function tipNotes({ part: { runs }, travel, depth }: LaidDrawn, { mass, centre }: Weighed): PartNote[] {
+  if (runs.kind !== 'wooden runners') return [];
+  // What bears it begins where the box does.
+  const { at, past } = tipping(centre, travel, 0);
+  if (past <= 0)
+    return [
+      note('runs', 'clear', `It does not tip: the middle of its weight is still ${lengthMark(-past, 'most')} behind the front of its runners at its stop.`),
+    ];
+  if (!runs.kicker)
+    return [
+      note(
+        'runs',
+        'hits',
+        `It tips once it is out more than ${lengthMark(at, 'most')}, and its stop lets it come ${lengthMark(travel)}: ${lengthMark(past, 'least')} too far. A strip over its tail will hold it, or a stop at ${lengthMark(Math.max(0, at), 'most')}.`,
+      ),
+    ];
+  const tail = depth - travel;
+  const { press, droop } = kicked({ mass, past, tail, front: travel }, runs.kicker.gap.mm);
+  return [
+    note(
+      'runs',
+      droop > MOST_DROOP ? 'tight' : 'clear',
+      `Past ${lengthMark(at, 'most')} the strip over its tail holds it: at its stop with ${forceMark(press)}, and its front droops ${lengthMark(droop)} by the play above its tail.`,
+    ),
+  ];
+} // prettier-ignore
+/** More droop than this looks like a fault, mm. CP. */
+const MOST_DROOP = 10;
+
+/** What stays in the case when it is drawn out fully. */
+function hiddenNotes({ part: { runs }, depth, travel }: LaidDrawn): PartNote[] {
+  const hidden = depth - travel;
+  if (hidden < 1) {
+    return hidden < -1
+      ? [note('reach', 'clear', `Drawn out fully it stands ${lengthMark(-hidden)} clear of its front.`)]
+      : [];
+  }
+  const share = hidden / depth;
+  const sentence = `Drawn out fully, ${lengthMark(hidden)} of its ${lengthMark(depth)} stays inside: what lies at the back is reached over it.`;
+  return [note('reach', runs.kind !== 'wooden runners' && share > 0.35 ? 'tight' : 'clear', sentence)];
+}
+
+/** What its slides are packed out by, drawer by drawer: a lean or a bow of the case, a face frame, an old box. */
+function packingNotes({ part, drawers, slide, opening }: LaidDrawn): PartNote[] {
+  if (part.runs.kind === 'under slides') {
+    const { slack } = opening;
+    return slack.width > OVER
+      ? [note('opening', 'tight', `The bay is ${lengthMark(slack.width)} wider at its widest than where it governs: slides under the box must be packed out there.`)]
+      : [];
+  }
+  const free = slide?.kind === 'slide' ? slide.over : OVER;
+  return [...drawers].reverse().flatMap((at): PartNote[] => {
+    const { left, right } = at.packing;
+    const all = left + right;
+    if (all <= free || Math.max(left, right) >= LEAST_FRAME) return [];
+    return [
+      note(
+        'opening',
+        'tight',
+        `Where the ${saidOf(part, at)} runs, its case is ${lengthMark(all)} wider than where it is narrowest, and its runs take ${lengthMark(free)} at most: pack out ${lengthMark(left)} on the left and ${lengthMark(right)} on the right, so that both stay parallel.`,
+      ),
+    ];
+  });
+} // prettier-ignore
+/** What any run takes of room too much, mm. CP. */
+const OVER = 0.8;
+/** Packing as thick as this stands behind a face frame or beside an old box: it is cut, and no fault of the case. */
+const LEAST_FRAME = 8;
+
+function screwNotes({ part: { runs, old, box }, slide, side }: LaidDrawn): PartNote[] {
+  if (runs.kind !== 'side slides' || slide?.kind !== 'slide' || old) return [];
+  const bite = runs.screw.mm - slide.metal;
+  const found = [
+    note(
+      'runs',
+      bite < Math.min(LEAST_BITE, side * 0.6) ? 'tight' : 'clear',
+      `Its screws bite ${lengthMark(bite)} into the box, ${lengthMark(side - bite, 'most')} short of coming out inside.`,
+    ),
+  ];
+  // The screws stand in the middle of the slide's height.
+  const row = runs.up.mm + slide.high / 2;
+  if (box.bottom.kind === 'groove' && Math.abs(row - box.bottom.up.mm) < GROOVED + LEAST_WOOD)
+    found.push(
+      note(
+        'runs',
+        'tight',
+        `Its screws come upon the groove of its bottom: ${lengthMark(row)} up, and the groove is at ${lengthMark(box.bottom.up.mm)}. Slides ${lengthMark(box.bottom.up.mm + GROOVED + LEAST_WOOD - row, 'least')} higher will do.`,
+      ),
+    );
+  return found;
+}
+/** A bottom in its groove is about so thick, mm. CP. */
+const GROOVED = 6;
+
+/** CP, no single source. */
+const LEAST_BITE = 10;
+/** Wood left between a slide's screws and the groove its bottom is in, mm. CP. */
+const LEAST_WOOD = 4;
+
+/** Knees under what hangs below a table. */
+function kneeNotes({ drawers, place: { carcass } }: LaidDrawn): PartNote[] {
+  if (carcass.kind !== 'table frame') return [];
+  const { box, front } = drawers[0]!;
+  const room = carcass.z.mm + Math.min(box.z[0], front?.z[0] ?? Infinity);
+  return [
+    note(
+      'reach',
+      room < KNEES ? 'tight' : 'clear',
+      room < KNEES
+        ? `Knees have ${lengthMark(room, 'most')} under it; ${lengthMark(KNEES)} is wanted to sit at it: ${lengthMark(KNEES - room, 'least')} more.`
+        : `Knees have ${lengthMark(room, 'most')} under it.`,
+    ),
+  ];
+}
+/** Room for knees above the floor, mm. CP, no single source. */
+const KNEES = 610;
+
+function pushNotes({ part: { closing, handle }, push }: LaidDrawn): PartNote[] {
+  if (closing === 'soft-close')
+    return [note('fit', 'clear', 'It draws itself shut over the last of its way: nothing may rub there.')];
+  if (closing !== 'push-to-open') return [];
+  return [
+    note(
+      'fit',
+      handle ? 'tight' : 'clear',
+      `It is pushed in ${lengthMark(push)} to open: that much is kept free behind its front${handle ? '. It needs no handle, and one that is leant on opens it' : ''}.`,
+    ),
+  ];
+}
+
+/** Fingers behind a handle, or none to find. */
+function fingerNotes({ part: { handle, closing, fit }, place }: LaidDrawn): PartNote[] {
+  const { fingers } = place.reach;
+  if (!handle) {
+    if (closing === 'push-to-open') return [];
+    return [
+      note('fingers', 'tight', fit.kind === 'none' ? 'It has no handle: cut a grip into its front end.' : 'It has no handle: let it open by a push, or give its front an edge that fingers find.'),
+    ];
+  }
+  return [gripNote(handle, handle.height.mm, fingers)];
+} // prettier-ignore
+
+/** One looks into a drawer from above. */
+function reachNotes({ part, drawers, place: { carcass, reach } }: LaidDrawn): PartNote[] {
+  const rim = (at: DrawerAt) => carcass.z.mm + at.box.z[1];
+  const high = [...drawers].reverse().filter((at) => rim(at) > EYES);
+  if (high.length > 0) {
+    const worst = high[0]!;
+    return [
+      note('reach', 'tight', `${capital(`the ${saidOf(part, worst)}`)} has its rim ${lengthMark(rim(worst))} above the floor: one does not look into it. Below ${lengthMark(EYES, 'most')} one does.`),
+    ];
+  }
+  const low = drawers[0]!;
+  const handle = carcass.z.mm + ((low.front ?? low.box).z[0] + (low.front ?? low.box).z[1]) / 2;
+  return part.handle && handle < reach.low && drawers.length === 1
+    ? [note('reach', 'tight', `Its handle is ${lengthMark(handle)} above the floor, ${lengthMark(reach.low - handle, 'least')} below easy reach.`)]
+    : [];
+} // prettier-ignore
+/** Most people look down into a drawer whose rim is below this, mm. CP, no single source. */
+const EYES = 1400;
+
+function cautions({ travel, drawers }: LaidDrawn): PartNote[] {
+  if (drawers.length < 2 || travel < 200) return [];
+  return [
+    note(
+      'caution',
+      'tight',
+      'Several full drawers drawn out at once can tip their case: fix it to the wall, and see what your local standards ask of clothing storage.',
+    ),
+  ];
+}
+
+/** What of a bank was never measured or held against the maker's sheet. */
+export function drawnAssumptions({ part, place, opening, slide }: LaidDrawn): Assumption[] {
+  const { stock, carcass } = place;
+  const { box, front, fit, old } = part;
+  const materials = [
+    carcass.sheet,
+    ...(old ? [] : [box.material, ...('material' in box.bottom ? [box.bottom.material] : [])]),
+    ...(fit.kind === 'none' ? [] : [front.material]),
+  ];
+  return [
+    ...thicknessAssumptions(materials, stock),
+    ...(slide ? hardwareAssumptions(slide) : []),
+    ...(opening.read ? [] : [OPENING_ASSUMPTION]),
+  ];
+}

@@ -1,0 +1,273 @@
+import type { GroundWork } from '../../../carcass/build';
+import { called } from '../../../item/called';
+import { ordinal } from '../../../item/ordinal';
+import { board, type WorkIn } from '../../../piece/board';
+import type { Link, Piece } from '../../../piece/piece';
+import { plain } from '../../../piece/plain';
+import type { Bounds } from '../../../solid/bounds';
+import { middleOf, span } from '../../../solid/bounds';
+import { frameOf, type Frame } from '../../../space/frame';
+import type { SumLine } from '../../../sizing/sum';
+import type { PartPieces, PartPlace } from '../../family';
+import type { BoxBoard } from '../box/box';
+import { contentPiece, contentId, nameOf } from '../contents/contents';
+import { runPieces, type RunPieces } from '../runs/pieces';
+import { countOf, frontHeightLines } from './bank';
+import { isOwn } from './innards';
+import type { DrawerAt, LaidDrawn } from './lay';
+import type { DrawnOut } from './schema';
+
+/** As a list says it, and as a sentence does. */
+export const titleOf = ({ name }: Pick<DrawnOut, 'name'>, { nth }: Pick<DrawerAt, 'nth'>): string =>
+  nth === 0 ? name : `${name}, ${nth}`;
+export function saidOf({ name, bank }: Pick<DrawnOut, 'name' | 'bank'>, { nth }: Pick<DrawerAt, 'nth'>): string {
+  const plainName = called(name);
+  if (nth === 0) return plainName;
+  const words = nth === 1 ? 'top' : nth === countOf(bank) ? 'bottom' : ordinal(nth);
+  return `${words} drawer of the ${plainName}`;
+} // prettier-ignore
+
+/** Each drawer with its front, its box, its handle, slides and contents; and what of its slides stays in the case. */
+export function drawnPieces(laid: LaidDrawn): PartPieces {
+  // From the top down, as one counts them.
+  const all = [...laid.drawers].reverse().map((at) => oneDrawn(laid, at));
+  return {
+    moving: all.map(({ moving }) => moving),
+    still: all.flatMap(({ still }) => (still.pieces.length > 0 ? [still] : [])),
+    onGround: all.flatMap(({ onGround }) => onGround),
+  };
+}
+
+/** Screws that hold an applied front: so many, so far in from the box's corners, mm. CP, no single source. */
+const SCREW_IN = 40;
+const SCREW_WIDE = 4;
+/** Holes for a handle's screws, across, mm. CP. */
+const HANDLE_HOLE = 5;
+
+function oneDrawn(laid: LaidDrawn, at: DrawerAt): { moving: Link; still: Link; onGround: readonly GroundWork[] } {
+  const { part, place, innards } = laid;
+  const { key } = at;
+  const frame = frameOf(place.carcass);
+  const said = saidOf(part, at);
+  const boxName = `${part.name} box`;
+  const made = innards.boards(at.box, boxWidthLines(laid), boxName);
+  const told = (id: string, words: string) => ({ key: `${key}/${id}`, words });
+  const boxTold = told('box', at.front ? `the box of the ${said}` : `the ${said}`);
+  const runs = runPieces({
+    ...laid,
+    runs: part.runs,
+    box: at.box,
+    height: at.place,
+    packing: at.packing,
+    material: part.box.material,
+    moving: key,
+    still: `${key}/ground`,
+    item: part.id,
+    name: part.name,
+    said,
+    holds: made.holds,
+  });
+  const screws = fixings(laid, at);
+  const boards = made.boards.map((one): Piece => {
+    const works = [
+      ...onSlides(one, made.holds, runs),
+      ...(one.id === made.holds.front ? screws.through.map((work) => mated(work, 'front')) : []),
+    ];
+    return board(frame, { ...full(one, key), item: part.id, told: boxTold, works: [...full(one, key).works, ...works].map((work) => inLink(work, key)) });
+  });
+  const pieces: Piece[] = [
+    ...(at.front ? [frontPiece(laid, at, frame, told('front', `the ${said}`), [...made.intoFront, ...screws.into.map((work) => mated(work, made.holds.front))])] : []),
+    ...boards,
+    ...(made.old ? [oldBox(laid, at, frame, boxTold, made.old)] : []),
+    ...handleOf(laid, at, frame, told('handle', `the handle of the ${said}`)),
+    ...runs.moving,
+    ...at.contents.map((one): Piece => {
+      const id = `content-${contentId(one)}`;
+      const solid = contentPiece(one, frame);
+      const { x, y, z } = one.bounds;
+      return plain(frame, {
+        key: `${key}/${id}`,
+        item: part.id,
+        role: 'content',
+        is: 'content',
+        name: nameOf(one),
+        told: told(id, `${called(one.content.name)} in the ${said}`),
+        solids: [solid],
+        mass: { kg: one.content.load, centre: frame.toSpace([middleOf(x), middleOf(y), middleOf(z)]) },
+      });
+    }),
+    ...loose(laid, at, frame),
+  ];
+  return {
+    moving: { key, item: part.id, words: `the ${said}`, pieces },
+    still: { key: `${key}/ground`, item: part.id, words: `what carries the ${said}`, pieces: runs.still },
+    onGround: runs.onGround,
+  };
+} // prettier-ignore
+
+/** A board with its whole key. */
+const full = ({ id, works = [], ...given }: BoxBoard, key: string) => ({
+  ...given,
+  works,
+  key: `${key}/${id}`,
+});
+
+/** A work whose mate is named by the end of its key, with the whole of it. */
+const inLink = (work: WorkIn, key: string): WorkIn =>
+  work.mate && !work.mate.piece.includes('/')
+    ? { ...work, mate: { piece: `${key}/${work.mate.piece}`, ...(work.mate.work && { work: `${key}/${work.mate.work}` }) } }
+    : work; // prettier-ignore
+
+/** A screw's hole in one piece, with its own in another. */
+const mated = (work: WorkIn, piece: string | undefined): WorkIn =>
+  piece === undefined ? work : { ...work, mate: { piece, work: `${piece}#${work.key}` } };
+
+function onSlides({ id }: BoxBoard, holds: RunHolds, { onBox }: RunPieces): WorkIn[] {
+  return (['left', 'right'] as const).flatMap((which) =>
+    holds[which] === id && onBox[which] ? [onBox[which]] : [],
+  );
+}
+type RunHolds = Readonly<Partial<Record<'left' | 'right' | 'front', string>>>;
+
+/** The holes of the screws that hold an applied front: through the box's front end, and into the front as deep as they go. */
+function fixings({ part, frontThick, side }: LaidDrawn, { front, box }: DrawerAt): { through: WorkIn[]; into: WorkIn[] } {
+  if (!front || isOwn(part)) return { through: [], into: [] };
+  const deep = part.front.screw.mm - side;
+  if (deep <= 0 || deep >= frontThick) return { through: [], into: [] };
+  const xs = [box.x[0] + side + SCREW_IN, box.x[1] - side - SCREW_IN];
+  const zs = [box.z[0] + Math.min(SCREW_IN, span(box.z) / 4), box.z[1] - Math.min(SCREW_IN, span(box.z) / 4)];
+  if (xs[1]! <= xs[0]!) return { through: [], into: [] };
+  const holes = (key: string, y: Bounds['y'], from: WorkIn['side'], screw?: WorkIn['screw']): WorkIn[] =>
+    xs.flatMap((x, i) =>
+      zs.map((z, j) => ({
+        key: `${key}-${i + 1}${j + 1}`,
+        kind: 'screw',
+        side: from,
+        round: true,
+        at: { x: about(x, SCREW_WIDE), y, z: about(z, SCREW_WIDE) },
+        ...(screw && { screw }),
+      })),
+    );
+  return {
+    through: holes('screw', [box.y[0], box.y[0] + side], 'back', { long: part.front.screw.mm, head: 'here' }),
+    into: holes('screw', [front.y[1] - deep, front.y[1]], 'back'),
+  };
+} // prettier-ignore
+
+const about = (middle: number, wide: number): Bounds['x'] => [middle - wide / 2, middle + wide / 2];
+
+function frontPiece(laid: LaidDrawn, at: DrawerAt, frame: Frame, told: Piece['told'], works: readonly WorkIn[]): Piece {
+  const { part, place, opening, over, between, frontThick } = laid;
+  const { fit, front, bank } = part;
+  const edge = (words: string, mm: number): SumLine => ({ words: `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`, mm });
+  const whole = [...opening.height.lines, edge('top', over.top), edge('bottom', over.bottom)];
+  const { mm } = front.banding;
+  return board(frame, {
+    key: told.key,
+    item: part.id,
+    role: 'front',
+    name: titleOf(part, at),
+    told,
+    at: at.front!,
+    way: ['z', 'x'],
+    length: frontHeightLines(bank, whole, between, at.row),
+    width: [...opening.width.lines, edge('left', over.left), edge('right', over.right)],
+    thick: [{ words: 'as the board', mm: frontThick }],
+    material: front.material,
+    banded: { start: mm, end: mm, left: mm, right: mm },
+    works: [...works.map((work) => inLink(work, at.key)), ...handleHoles(laid, at)],
+    sides: { start: 'foot', end: 'head', left: 'left edge', right: 'right edge', face: 'face', back: 'back' },
+    notes: front.made === 'applied' ? [FIXING[place.stock.schools.front]] : [],
+  });
+} // prettier-ignore
+
+/** How an applied front is set to its neighbours before it is screwed, by the school of the job. */
+const FIXING: Readonly<Record<PartPlace['stock']['schools']['front'], string>> = {
+  pinned: 'Set the front by shims, pin it from before, then screw it from inside the box.',
+  'pressed points':
+    'Let screw points stand a hair out of the box, press the front on them, and screw it where they mark.',
+  'taped or wedged': 'Hold the front in its gaps by tape or wedges while you screw it from inside.',
+  glued: 'Glue the front to its box and clamp it; it cannot be set again.',
+};
+
+/** Holes for its handle, through the front: two for a bar, one for a knob. */
+function handleHoles({ part: { handle } }: LaidDrawn, { front }: DrawerAt): WorkIn[] {
+  if (!handle || !front) return [];
+  const [x, z] = [middleOf(front.x), middleOf(front.z)];
+  const holes = handle.holes.mm > 0 ? [x - handle.holes.mm / 2, x + handle.holes.mm / 2] : [x];
+  return holes.map((middle, i) => ({
+    key: `handle-${i + 1}`,
+    kind: 'hole',
+    side: 'face',
+    round: true,
+    at: { x: about(middle, HANDLE_HOLE), y: front.y, z: about(z, HANDLE_HOLE) },
+    from: [i === 0 ? 'left' : 'right', 'start'],
+    words: 'the handle',
+  }));
+}
+
+/** A handle in the middle of its front, or of its box where it has none. */
+function handleOf({ part }: LaidDrawn, { front, box }: DrawerAt, frame: Frame, told: Piece['told']): Piece[] {
+  const { handle } = part;
+  if (!handle) return [];
+  const on = front ?? box;
+  const y: Bounds['y'] = [on.y[0] - handle.projection.mm, on.y[0]];
+  const at: Bounds = { x: about(middleOf(on.x), handle.width.mm), y, z: about(middleOf(on.z), handle.height.mm) };
+  return [plain(frame, { key: told.key, item: part.id, role: 'handle', is: 'bought', name: HANDLES[handle.kind], told, at: [at] })];
+} // prettier-ignore
+const HANDLES = { bar: 'Bar handle', knob: 'Knob' } as const;
+
+/** An old box as it is: its outer size as measured. */
+function oldBox({ part }: LaidDrawn, { key, box }: DrawerAt, frame: Frame, told: Piece['told'], walls: readonly Bounds[]): Piece {
+  const asIs = (mm: number): SumLine[] => [{ words: 'the old box', mm }];
+  const made = board(frame, {
+    key: `${key}/old-box`,
+    item: part.id,
+    role: 'old box',
+    name: `${part.name} box`,
+    told,
+    at: box,
+    way: ['y', '-x'],
+    length: asIs(span(box.y)),
+    width: asIs(span(box.x)),
+    thick: asIs(span(box.z)),
+    material: part.box.material,
+    notes: ['Used again as it is.'],
+  });
+  const solids = walls.map(({ x, y, z }) => frame.box([x[0], y[0], z[0]], [x[1], y[1], z[1]]));
+  return { ...made, is: 'kept', solids };
+} // prettier-ignore
+
+/** What is loose in it, spread over its box. */
+function loose({ part }: LaidDrawn, { key, box }: DrawerAt, frame: Frame): Piece[] {
+  const { load } = part.contents;
+  if (load === 0) return [];
+  const centre = frame.toSpace([middleOf(box.x), middleOf(box.y), middleOf(box.z)]);
+  return [plain(frame, { key: `${key}/load`, item: part.id, role: 'load', is: 'content', name: 'Loose in it', told: { key: `${key}/load`, words: 'what is loose in it' }, mass: { kg: load, centre } })];
+} // prettier-ignore
+
+/** How the box's outer width came about. */
+function boxWidthLines({ part, opening, clear, slide, side }: LaidDrawn): SumLine[] {
+  const { runs, old, box } = part;
+  if (old) return [{ words: 'the old box', mm: old.width.mm }];
+  const { left, right } = box.aside;
+  const rest = clear[1] - clear[0] + left.mm + right.mm - opening.width.mm;
+  const kept = (['left', 'right'] as const).flatMap((which): SumLine[] => {
+    const { mm } = box.aside[which];
+    return mm > 0 ? [{ words: `kept clear on the ${which}`, mm: -mm }] : [];
+  });
+  const from = [
+    ...opening.width.lines,
+    ...(Math.abs(rest) > 1e-9 ? [{ words: 'narrower within', mm: rest }] : []),
+    ...kept,
+  ];
+  if (runs.kind === 'wooden runners')
+    return [...from, { words: 'free at the sides', mm: -2 * runs.play.mm, times: [2, runs.play.mm] }];
+  if (slide?.kind === 'under slide')
+    return [
+      ...from,
+      { words: 'slides take of the inside', mm: -slide.inner },
+      { words: 'sides', mm: 2 * side, times: [2, side] },
+    ];
+  return [...from, { words: 'slides', mm: -2 * slide!.side, times: [2, slide!.side] }];
+}

@@ -1,0 +1,88 @@
+import type { MoverCheck } from '../../clearance/checkMover';
+import { lengthMark, massMark } from '../../length/lengthMark';
+import { boundsIn } from '../../piece/boundsIn';
+import type { Body } from '../../scene/scene';
+import { span } from '../../solid/bounds';
+import { frameOf } from '../../space/frame';
+import type { PartNote, PartPieces, Proposal } from '../family';
+import { mendDrawn, metWith } from '../kit/drawn/mend';
+import { drawnNotes } from '../kit/drawn/notes';
+import { layPullout, type LaidPullout } from './lay';
+import { refusePullout } from './refuse';
+
+/**
+ * How far the top of what stands on a pair of slides gives by their play, mm: sideways over the way from one slide to
+ * the other, and to and fro over the slides' length.
+ *
+ * @source DER: the box turns by play over that way, and its top stands `height` over the slides
+ */
+export function racking(play: number, height: number, apart: number, length: number) {
+  return { aside: (play * height) / apart, forth: (play * height) / length };
+}
+
+/**
+ * What a pair of slides carries at the outer edge of what is drawn out, kg: they are rated for a load that is spread over
+ * the box, whose middle is half the depth nearer the case.
+ *
+ * @source DER: equal moments about the front of the case
+ */
+export function edgeLoad(rating: number, travel: number, depth: number): number {
+  return (rating * Math.max(0, travel - depth / 2)) / travel;
+}
+
+export function pulloutNotes(laid: LaidPullout, pieces: PartPieces): PartNote[] {
+  const { carries, guide, runs, fit } = laid.pullout;
+  const { slide } = laid;
+  const at = laid.drawers[0]!;
+  const found = drawnNotes(laid, pieces);
+  const note = (about: PartNote['about'], verdict: PartNote['verdict'], sentence: string) =>
+    found.push({ about, verdict, sentence });
+  const apart = span(at.box.x);
+  const up = runs.kind === 'side slides' ? runs.up.mm : 0;
+  const height = span(at.box.z) - up;
+  // A thing as low as it is wide does not rack so that one sees it.
+  if (slide && laid.length !== undefined && height > apart) {
+    const free = racking(slide.play, height, apart, laid.length);
+    const gap = fit.kind === 'even' ? fit.gap.mm : fit.kind === 'inset' ? fit.sides.mm : undefined;
+    const aside = guide ? Math.min(guide.play.mm, free.aside) : free.aside;
+    const held = guide ? `; the guide over it lets it no farther` : '';
+    if (gap !== undefined && aside > gap)
+      note('runs', 'hits', `Its top sways ${lengthMark(aside)} aside by the play of its slides${held}, and ${lengthMark(gap)} is left beside its front. ${guide ? `A guide with at most ${lengthMark(gap, 'most')} of play will do.` : 'A guide over its top will hold it.'}`);
+    else
+      note('runs', gap !== undefined && aside > gap / 2 ? 'tight' : 'clear', `By the play of its slides its top sways ${lengthMark(aside)} aside and ${lengthMark(free.forth)} to and fro${held}.`);
+  }
+  if ((carries.kind === 'table' || carries.kind === 'step') && slide) {
+    const most = edgeLoad(slide.rating, laid.travel, laid.depth);
+    note('runs', carries.edge > most ? 'hits' : carries.edge > 0.8 * most ? 'tight' : 'clear', `At its outer edge its slides carry ${massMark(most)}, drawn out fully; ${massMark(carries.edge)} is asked of it${carries.edge > most ? ': take stronger slides, let it come out less far, or give it a leg' : ''}.`);
+    if (carries.kind === 'step')
+      note('caution', 'tight', 'Who stands on a step stands on its edge: let it lock when it is out, give it a rough face, and try it low down first.');
+  }
+  return found;
+} // prettier-ignore
+
+/** The least change known to mend what it meets: raised over a lip, or as a drawer is mended. */
+export function mendPullout(laid: LaidPullout, pieces: PartPieces, check: MoverCheck, met: Body | undefined): Proposal | undefined {
+  return (met && raised(laid, pieces, check, met)) ?? mendDrawn(laid, pieces, check, met);
+} // prettier-ignore
+
+/** Raised over what it meets beneath its box, where that is low enough. */
+function raised(laid: LaidPullout, pieces: PartPieces, check: MoverCheck, met: Body): Proposal | undefined {
+  const [worst] = check.encounters;
+  if (!worst || worst.verdict !== 'hits' || metWith(pieces, worst) === 'other') return undefined;
+  const { pullout, place, drawers } = laid;
+  const at = boundsIn(frameOf(place.carcass), met);
+  if (!at) return undefined;
+  const by = at.z[1] + worst.needed - drawers[0]!.box.z[0];
+  // What stands high beside its way is no lip.
+  if (by <= 0 || by > MOST_RAISED) return undefined;
+  const mm = Math.ceil(pullout.box.under.mm + by);
+  // Where it cannot go up so far, that is no cure.
+  const higher = { ...pullout, box: { ...pullout.box, under: { mm } } };
+  if (refusePullout(layPullout(higher, place)).length > 0) return undefined;
+  return {
+    words: `raise it to ${lengthMark(mm, 'least')} above the foot of its place`,
+    changes: [{ path: ['box', 'under'], before: pullout.box.under, after: { mm } }],
+  };
+}
+/** A lip is not higher than this over what runs above it, mm. */
+const MOST_RAISED = 250;

@@ -1,0 +1,61 @@
+import type { MoverCheck } from '../../clearance/checkMover';
+import { lengthMark } from '../../length/lengthMark';
+import { weigh } from '../../piece/mass';
+import type { PartNote, PartPieces, Proposal } from '../family';
+import type { LaidTop } from './lay';
+
+/**
+ * How far a top may be out before it tips over the edge it goes over, mm, with a load at its outer edge.
+ *
+ * @param mass   of the top, kg
+ * @param long   along its way, mm; `over` of it lies past the edge, shut
+ * @source DER, by moments about the edge: m g (long/2 - over - travel) = load g (over + travel)
+ */
+function tipsAt(mass: number, long: number, over: number, load: number): number {
+  return (mass * long) / 2 / (mass + load) - over;
+}
+
+export function topNotes({ top, place, long, over, under }: LaidTop, { moving }: PartPieces): PartNote[] {
+  // Its cleats hold it rather than weigh on it: they are left out, which errs to the safe side.
+  const { kg } = weigh(moving[0]!.pieces[0]!, place.stock);
+  const at = tipsAt(kg, long, over, top.edge);
+  const travel = top.travel.mm;
+  const clear = Math.min(under, Math.max(0, travel - (long - over - under)));
+  const open: PartNote = {
+    about: 'opening',
+    verdict: 'clear',
+    sentence: `Slid all the way, ${lengthMark(clear, 'most')} of the ${lengthMark(under)} under it stands open.`,
+  };
+  if (travel > at && !top.held)
+    return [
+      open,
+      {
+        about: 'runs',
+        verdict: 'hits',
+        sentence: `It tips once it is out more than ${lengthMark(Math.max(0, at), 'most')}${top.edge > 0 ? ', leant on at its edge' : ''}, and it goes ${lengthMark(travel)}: hold its rear edge down, or stop it at ${lengthMark(Math.max(0, at), 'most')}.`,
+      },
+    ];
+  return [
+    open,
+    {
+      about: 'runs',
+      verdict: 'clear',
+      sentence: top.held
+        ? 'A rail holds its rear edge down all the way.'
+        : `It does not tip: it would at ${lengthMark(at, 'most')}.`,
+    },
+  ];
+}
+
+/** Out less than this a top is of no use, mm. */
+const LEAST_USEFUL = 100;
+
+/** A nearer stop. */
+export function mendTop({ top }: LaidTop, _pieces: PartPieces, check: MoverCheck): Proposal | undefined {
+  const stop = Math.floor(check.comfortable > LEAST_USEFUL ? check.comfortable : check.usable);
+  if (check.verdict === 'clear' || stop < LEAST_USEFUL || stop >= top.travel.mm) return undefined;
+  return {
+    words: `stop it at ${lengthMark(stop, 'most')}`,
+    changes: [{ path: ['travel'], before: top.travel, after: { mm: stop } }],
+  };
+}

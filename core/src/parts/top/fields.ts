@@ -1,0 +1,27 @@
+import { wordChoice, yesOrNo, type Field } from '../../item/field';
+import { lengthOf } from '../kit/lengthFields';
+import { schoolFields } from '../kit/schools';
+import { TOP_WAYS, type Top } from './schema';
+
+const group = 'Top';
+const length = lengthOf<Top>(group);
+const FIELDS: readonly Field<Top>[] = [
+  { group, label: 'Made of', path: ['material'], input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] } },
+  { group, label: 'Slides to the', path: ['goes'], input: wordChoice(['goes'], TOP_WAYS) },
+  length('By', ['travel']),
+  length('Over the left', ['over', 'left']),
+  length('Over the right', ['over', 'right']),
+  length('Over the front', ['over', 'front']),
+  length('Over the back', ['over', 'back']),
+  length('Cleats, wide', ['cleats', 'wide']),
+  length('Cleats, thick', ['cleats', 'thick']),
+  length('Play of the cleats', ['cleats', 'play']),
+  { group, label: 'Rear edge held down', path: ['held'], input: yesOrNo(['held']) },
+  { group, label: 'Leant on with, kg', path: ['edge'], input: 'count' },
+]; // prettier-ignore
+
+export const topFields = (): readonly Field<Top>[] => [
+  ...FIELDS,
+  ...schoolFields<Top>(),
+  { group: 'Name', label: 'Name', path: ['name'], input: 'text' },
+];

@@ -1,0 +1,83 @@
+import { called } from '../../item/called';
+import { lengthMark } from '../../length/lengthMark';
+import { board } from '../../piece/board';
+import type { Piece } from '../../piece/piece';
+import { span } from '../../solid/bounds';
+import { frameOf } from '../../space/frame';
+import type { SumLine } from '../../sizing/sum';
+import type { PartPieces } from '../family';
+import type { LaidTop } from './lay';
+
+const side = (words: string, mm: number): SumLine[] => (mm !== 0 ? [{ words, mm }] : []);
+
+/** The board and the two cleats under it, one rigid link. */
+export function topPieces({ top, place, board: at, strips, along }: LaidTop): PartPieces {
+  const { carcass } = place;
+  const frame = frameOf(carcass);
+  const name = called(top.name);
+  const { over, cleats, travel } = top;
+  const cleatsKey = `${top.id}/cleats`;
+  const main = board(frame, {
+    key: `${top.id}/board`,
+    item: top.id,
+    role: 'top',
+    name: top.name,
+    told: { key: `${top.id}/board`, words: `the ${name}` },
+    at,
+    way: ['x', '-y'],
+    length: [
+      { words: 'carcass width', mm: carcass.width.mm },
+      ...side('over the left', over.left.mm),
+      ...side('over the right', over.right.mm),
+    ],
+    width: [
+      { words: 'carcass depth', mm: carcass.depth.mm },
+      ...side('over the front', over.front.mm),
+      ...side('over the back', over.back.mm),
+    ],
+    thick: [{ words: 'as the board', mm: span(at.z) }],
+    material: top.material,
+    sides: {
+      start: 'left end',
+      end: 'right end',
+      left: 'back edge',
+      right: 'front edge',
+      face: 'upper face',
+      back: 'underside',
+    },
+    works: strips.map(({ x, y }, i) => ({
+      key: `cleat-${i + 1}`,
+      kind: 'footprint',
+      side: 'back',
+      at: { x, y, z: [at.z[0], at.z[0]] },
+      words: 'a cleat',
+    })),
+  });
+  const clear = span(along ? strips[0].x : strips[0].y) + 2 * cleats.play.mm + travel.mm;
+  const strip = (which: 0 | 1): Piece =>
+    board(frame, {
+      key: `${cleatsKey}-${which + 1}`,
+      item: top.id,
+      role: 'cleat',
+      name: `${top.name}, cleat`,
+      told: { key: cleatsKey, words: `a cleat of the ${name}` },
+      at: strips[which],
+      way: along ? ['x', '-y'] : ['y', 'x'],
+      length: [
+        { words: along ? 'inside width' : 'inside depth', mm: clear },
+        { words: 'ended short to slide', mm: -travel.mm },
+        { words: 'free at the ends', mm: -2 * cleats.play.mm, times: [2, cleats.play.mm] },
+      ],
+      width: [{ words: 'as chosen', mm: cleats.wide.mm }],
+      thick: [{ words: 'as chosen', mm: cleats.thick.mm }],
+      material: carcass.sheet,
+      notes: [
+        `Under the top along its way, ${lengthMark(cleats.play.mm)} off the walls; they end ${lengthMark(travel.mm)} short at the end it goes to, and stop it there.`,
+      ],
+    });
+  return {
+    moving: [{ key: top.id, item: top.id, words: `the ${name}`, pieces: [main, strip(0), strip(1)] }],
+    still: [],
+    onGround: [],
+  };
+}

@@ -1,0 +1,73 @@
+import type { Range } from '../solid/bounds';
+
+/** An end, an edge or a face of a piece that lies on its back with its start towards you. */
+export const SIDES = ['start', 'end', 'left', 'right', 'face', 'back'] as const;
+export type Side = (typeof SIDES)[number];
+export type Edge = Exclude<Side, 'face' | 'back'>;
+
+/** A box in a piece: along its length from the start, across from the left edge, and down from the face, mm. */
+export interface Region {
+  readonly length: Range;
+  readonly width: Range;
+  readonly thick: Range;
+}
+
+export const WORK_KINDS = [
+  'hole',
+  'cup',
+  'mortise',
+  'groove',
+  'rebate',
+  'notch',
+  'cut-out',
+  'slot',
+  'screw',
+  'footprint',
+  'scribe',
+] as const;
+export type WorkKind = (typeof WORK_KINDS)[number];
+
+/** What is worked into a piece, or stands on it: a boring, a groove, the place of a slide. */
+export interface Work {
+  /** The piece's key and its own: it lasts as long as what it is for. */
+  readonly key: string;
+  readonly kind: WorkKind;
+  /** It is worked from here; what lies beyond the finished piece is cut off with it. */
+  readonly side: Side;
+  /** What is taken out; of a footprint, which takes nothing out, the place it stands on. */
+  readonly region: Region;
+  /** Round about the side's normal: a boring. */
+  readonly round?: true;
+  /** The ends or edges it is measured from; the nearest ones where none are named. */
+  readonly from?: readonly Edge[];
+  /** Another body passes through it: it is no part of what is checked. All else is filled once the job is put together. */
+  readonly air?: true;
+  /** A screw through it, as long as said, its head on this side of this piece or in the piece it is mated with. */
+  readonly screw?: { readonly long: number; readonly head: 'here' | 'there' };
+  /** What comes to be in it or before it, with everything shut: another piece, or a work in that. */
+  readonly mate?: { readonly piece: string; readonly work?: string };
+  /** In words, where the kind does not say it all: "the plate of hinge 1". */
+  readonly words?: string;
+}
+
+/** What hardware fills again weighs no less than the wood it takes out: of these nothing comes off a piece's mass. */
+export const FILLED: ReadonlySet<WorkKind> = new Set([
+  'hole',
+  'cup',
+  'mortise',
+  'slot',
+  'screw',
+  'footprint',
+]);
+
+/** How deep a work goes from the side it is worked from, mm. */
+export function depthOf({ side, region }: Pick<Work, 'side' | 'region'>): number {
+  const [from, to] = region[alongOf(side)];
+  return to - from;
+}
+
+/** The axis of a piece that a side faces along. */
+export function alongOf(side: Side): keyof Region {
+  if (side === 'face' || side === 'back') return 'thick';
+  return side === 'start' || side === 'end' ? 'length' : 'width';
+}
