@@ -233,13 +233,11 @@ function caseFlap(laid: LaidDoor, leaf: HungLeaf, key: string, deep: number, wid
   const inset = door.fit.kind === 'inset';
   const x = inset ? inward(beside, leaf.side, deep) : ordered(fromHinge(leaf, 0), fromHinge(leaf, wide));
   const y: Range = inset ? [leaf.y[0], leaf.y[0] + wide] : [opening.front, opening.front + deep];
-  // What is laid over less than the hinge is wide overhangs into the opening.
-  const at: Bounds = { x: inset ? x : within(x, beside.board.at.x), y, z: within(z, beside.board.at.z) };
-  if (!inset && at.x[1] <= at.x[0]) return [];
+  // Over an edge narrower than it is wide, a flap overhangs into the opening.
+  const at: Bounds = { x, y, z };
   return [{ into: beside.board.key, work: { key: `${leaf.key}/${key}`, kind, side: inset ? beside.side : sideOf(beside, '-y'), at, words: `the hinges of the ${said}`, mate } }];
 } // prettier-ignore
 
-const within = (range: Range, whole: Range): Range => [Math.max(range[0], whole[0]), Math.min(range[1], whole[1])]; // prettier-ignore
 const thickOf = ({ board: { at } }: Beside): number =>
   Math.min(at.x[1] - at.x[0], at.y[1] - at.y[0], at.z[1] - at.z[0]);
 /** The edge of a board that looks a way, as one a work is measured from; none where that is a face. */

@@ -118,11 +118,12 @@ class Box {
       const inward: Axis = which === 'left' ? 'x' : '-x';
       const from = sideTowards(way, inward);
       const cutIn = (mm: number): Range => (which === 'left' ? [x[1] - mm, x[1]] : [x[0], x[0] + mm]);
-      const joints = (own ? (['back'] as const) : (['front', 'back'] as const)).flatMap((end): WorkIn[] =>
-        deep === 0
+      const joints = (own ? (['back'] as const) : (['front', 'back'] as const)).flatMap((end): WorkIn[] => {
+        const mate = end === 'front' ? 'end-front' : this.backAt(which);
+        return deep === 0 || !mate
           ? []
-          : [{ key: `joint-${end}`, kind: this.spec.joint.kind === 'housed' ? 'groove' : 'rebate', side: from, at: { x: cutIn(deep), y: this.jointAt(end), z: rim }, mate: { piece: `end-${end}` } }],
-      );
+          : [{ key: `joint-${end}`, kind: this.spec.joint.kind === 'housed' ? 'groove' : 'rebate', side: from, at: { x: cutIn(deep), y: this.jointAt(end), z: rim }, mate: { piece: mate } }];
+      });
       return this.board(`side-${which}`, 'box side', 'side', { x, y, z: rim }, way, {
         length: lines(
           one('box depth', span(outer.y)),
@@ -148,13 +149,15 @@ class Box {
       const cutIn = (mm: number): Range => (end === 'front' ? [y[1] - mm, y[1]] : [y[0], y[0] + mm]);
       // Behind its lip a lock joint leaves a tongue that goes into the side.
       const tongues = lock
-        ? (['left', 'right'] as const).map((which): WorkIn => ({
-            key: `joint-${which}`,
-            kind: 'rebate',
-            side: from,
-            at: { x: which === 'left' ? [x[0], inner.x[0] - deep] : [inner.x[1] + deep, x[1]], y: cutIn(this.t - this.lip), z: rim },
-            mate: { piece: `side-${which}` },
-          }))
+        ? (['left', 'right'] as const)
+            .filter((which) => end === 'front' || this.backAt(which) === id)
+            .map((which): WorkIn => ({
+              key: `joint-${which}`,
+              kind: 'rebate',
+              side: from,
+              at: { x: which === 'left' ? [x[0], inner.x[0] - deep] : [inner.x[1] + deep, x[1]], y: cutIn(this.t - this.lip), z: rim },
+              mate: { piece: `side-${which}` },
+            }))
         : [];
       return this.board(id, 'box end', own ? 'back' : 'end', { x, y, z: rim }, way, {
         length,
@@ -165,12 +168,12 @@ class Box {
         thick: this.t,
       });
     };
-    const whole: Range = lock ? outer.x : [inner.x[0] - deep, inner.x[1] + deep];
+    const whole = this.endWide;
     const all = lock
       ? [one('box width', span(outer.x))]
       : lines(...this.width, times('sides', -2, this.t), ...(deep > 0 ? [times('into the sides', 2, deep)] : []));
     const back = this.cut
-      ? this.across(whole).map((x, i) => made('back', i === 0 && x[0] === whole[0] ? 'end-back' : 'end-back-right', x, [one('beside the notch', span(x))]))
+      ? this.across(whole).map((x) => made('back', this.backId(x), x, [one('beside the notch', span(x))]))
       : [made('back', 'end-back', whole, all)];
     return own ? back : [made('front', 'end-front', whole, all), ...back];
   } // prettier-ignore
@@ -296,6 +299,24 @@ class Box {
         mate: { piece: 'bottom' },
       },
     ];
+  }
+
+  /** How far across an end reaches, joints and all. */
+  private get endWide(): Range {
+    const { outer, inner, deep, spec } = this;
+    return spec.joint.kind === 'lock' ? outer.x : [inner.x[0] - deep, inner.x[1] + deep];
+  }
+
+  /** A notch leaves up to two boards of the back: each goes by the side it is at. */
+  private backId([from]: Range): string {
+    return from === this.endWide[0] ? 'end-back' : 'end-back-right';
+  }
+
+  /** The board of the back that reaches a side; none where the notch is there. */
+  private backAt(which: 'left' | 'right'): string | undefined {
+    const end = which === 'left' ? 0 : 1;
+    const found = this.across(this.endWide).find((run) => run[end] === this.endWide[end]);
+    return found && this.backId(found);
   }
 
   /** Where along the depth an end stands in the sides. */

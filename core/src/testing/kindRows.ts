@@ -1,0 +1,211 @@
+import { type Carcass } from '../carcass/schema';
+import { WHOLE } from '../carcass/kinds';
+import { type Old } from '../parts/kit/old';
+import { USUAL_FIT, USUAL_HANDLE, USUAL_RACK, hingeOf } from '../parts/door/fresh';
+import { type Door } from '../parts/door/schema';
+import { type Part } from '../parts/families';
+import { USUAL_BOTTOM, USUAL_BOX, USUAL_JOINT, USUAL_NOTCH } from '../parts/kit/box/usual';
+import { type Content } from '../parts/kit/contents/schema';
+import { USUAL_CABLE, USUAL_CONTENT, USUAL_OPENS } from '../parts/kit/contents/usual';
+import { USUAL_OLD_BOX } from '../parts/drawer/fresh';
+import { drawersOf } from '../parts/kit/drawn/bank';
+import { bankOf, USUAL_DRAWN_FIT } from '../parts/kit/drawn/usual';
+import { type Drawer } from '../parts/drawer/schema';
+import { USUAL_BIN } from '../parts/pullout/fresh';
+import { type Pullout } from '../parts/pullout/schema';
+import { USUAL_RUNS } from '../parts/kit/runs/usual';
+import { type Grooves } from '../parts/sliding/schema';
+import { USUAL_SLIDING_PULL, USUAL_WAY } from '../parts/sliding/fresh';
+import { TOP_WAYS, type Top } from '../parts/top/schema';
+import { type Kept } from '../parts/kept/schema';
+import type { Shelf } from '../parts/shelf/schema';
+import { newPart } from '../plan/fresh';
+import { caseOf, doorOf, FRAME, mm, planWith, type Made } from './planWith';
+
+import { boxAt, slidingOf, withDrawer, withPullout } from './partsOf';
+
+/** What a kind comes to when it is built, and its own typical fault: found or refused, with the amount. */
+export interface KindRow {
+  readonly good: Made;
+  /** A line of the parts list: its name, length and width in mm. */
+  readonly size: readonly [name: string, length: number, width: number];
+  readonly bad: Made;
+  /** The finding, note or refusal, with the amount. */
+  readonly said: string;
+}
+
+const carcass = (kind: Carcass['kind'], other: Partial<Carcass> = {}) => caseOf({ kind, ...other });
+const one = (other: Partial<Carcass>): Made => ({ carcasses: [caseOf(other)] });
+const door = (other: Partial<Door>, on: Partial<Carcass> = {}): Made => ({
+  carcasses: [caseOf(on)],
+  parts: [doorOf(other)],
+});
+const inset = (gap: number) => ({ ...USUAL_FIT.inset, hinge: mm(gap), free: mm(gap) });
+const old = (other: Partial<Old>): Old => ({
+  width: mm(596),
+  height: mm(716),
+  thickness: mm(18),
+  holes: [],
+  lock: null,
+  turned: 'as it was',
+  becomes: 'cleared',
+  ...other,
+});
+const shelf = (other: Partial<Shelf>): Part => ({
+  ...(newPart(planWith({}), 'shelf', caseOf()) as Shelf),
+  ...other,
+});
+const kept = (other: Partial<Kept>): Part => ({
+  ...(newPart(planWith({}), 'kept', caseOf()) as Kept),
+  ...other,
+});
+const wallAt =
+  (gap: number): NonNullable<Made['change']> =>
+  (plan) => ({
+    ...plan,
+    things: [
+      {
+        id: 'wall',
+        name: 'Stub wall',
+        kind: 'box',
+        x: mm(3000 - gap - 100),
+        y: mm(2000),
+        z: mm(0),
+        width: mm(100),
+        depth: mm(1400),
+        height: mm(2000),
+      },
+    ],
+  });
+const bays = (...sizes: number[]): Carcass['bay'] => ({
+  ...WHOLE,
+  split: {
+    way: 'uprights',
+    setback: mm(0),
+    bays: sizes.map((size, i) => ({ id: `b${i}`, take: 'fixed', size: mm(size), read: {} })),
+  },
+});
+
+const drawer = withDrawer;
+const pull = withPullout;
+const tall = (other: Partial<Pullout>): Made => ({
+  ...pull('tiers', other),
+  carcasses: [caseOf({ kind: 'tower', width: mm(300), height: mm(1800), z: mm(100), depth: mm(560) })],
+});
+const top = (other: Partial<Top>): Made => ({
+  carcasses: [caseOf({ top: 'none', kind: 'bench' })].map((one) => ({
+    ...one,
+    width: mm(600),
+    depth: mm(500),
+    height: mm(400),
+  })),
+  parts: [{ ...(newPart(planWith({}), 'sliding top', caseOf()) as Top), ...other }],
+});
+const sliding = slidingOf;
+const slide = (way: Partial<Grooves>): Made => ({ parts: [slidingOf(way)] });
+const FRONT = { made: 'applied', material: 'ply-18', banding: mm(0), screw: mm(25) } as const;
+const BOTTLE = USUAL_CONTENT;
+const inside = (...items: Content[]): Drawer['contents'] => ({ set: 'side by side', items, load: 0 });
+/** Every kind there is, with one row each; later families add theirs. A kind without a row fails below. */
+export const KIND_ROWS: Readonly<Record<string, KindRow>> = {
+  // Carcasses. 1890 less a plinth of 90 is 1800.
+  'carcass: cupboard': { good: { carcasses: [carcass('cupboard', { height: mm(1890), stands: { on: 'a plinth', height: mm(90), setback: mm(40) } })] }, size: ['Left side and right side', 1800, 500], bad: one({ bay: bays(300, 300) }), said: 'The bays take 600 mm and there are 546 mm. 246 mm for the last will do, or let it take the rest.' },
+  'carcass: wall cupboard': { good: { carcasses: [carcass('wall cupboard')] }, size: ['Hanging rail', 764, 80], bad: { carcasses: [carcass('wall cupboard', { z: mm(1500) })], parts: [doorOf({ handle: { ...USUAL_HANDLE.knob, fromBottom: mm(600) } })] }, said: 'The handle is 2116.5 mm above the floor, 216.5 mm over easy reach.' },
+  'carcass: tower': { good: { carcasses: [carcass('tower')] }, size: ['Bottom and top', 364, 560], bad: { carcasses: [carcass('tower', { sides: { left: { middle: mm(4), head: mm(8) }, right: null } })], parts: [doorOf({ fit: inset(2) })] }, said: 'The opening is 7.9 mm wider at its widest than where it governs' },
+  'carcass: bench': { good: { carcasses: [carcass('bench')] }, size: ['Back', 342, 1064], bad: { carcasses: [carcass('bench')], parts: [shelf({ up: { first: mm(330), step: mm(100) } })] }, said: 'The topmost shelf would stand 6 mm into what is above. At most 324 mm for the lowest will do.' },
+  'carcass: low locker': { good: { carcasses: [carcass('low locker')] }, size: ['Top', 900, 400], bad: { carcasses: [carcass('low locker')], parts: [doorOf({ fit: { ...USUAL_FIT.overlay, top: mm(30) } })] }, said: 'The overlay of 30 mm at the top is wider than what it lies on. At most 18 mm will do.' },
+  'carcass: table frame': { good: { carcasses: [carcass('table frame')] }, size: ['Front rail and back rail', 1080, 90], bad: { carcasses: [carcass('table frame', { width: mm(120) })] }, said: 'No opening is left between the sides. At least 130 mm wide will do.' },
+  'carcass: free cradle': { good: { carcasses: [carcass('free cradle')] }, size: ['Front rail and back rail', 864, 90], bad: { carcasses: [carcass('free cradle', { height: mm(70), carries: { inside: mm(50), front: mm(0) } })] }, said: 'No opening is left between top and bottom. At least 78 mm high will do.' },
+  'front: frameless': { good: one({ bay: bays(264, 282) }), size: ['Upright 1', 684, 494], bad: one({ bay: { ...WHOLE, split: { way: 'uprights', setback: mm(490), bays: [{ id: 'a', take: 'equal', read: {} }, { id: 'b', take: 'equal', read: {} }] } } }), said: 'Set back so far nothing is left of them. At most 484 mm will do.' },
+  'front: face frame': { good: one({ frame: FRAME }), size: ['Bottom rail and top rail', 524, 38], bad: door({ fit: { ...USUAL_FIT.overlay, hinge: mm(50) } }, { frame: FRAME }), said: 'The overlay of 50 mm at the hinge edge is wider than what it lies on. At most 38 mm will do.' },
+  'stands: the floor': { good: one({ stands: { on: 'the floor' } }), size: ['Left side and right side', 720, 500], bad: one({ depth: mm(20), back: { material: 'ply-18', set: 'between' } }), said: 'Frame and back leave no room inside. At least 28 mm deep will do.' },
+  'stands: a plinth': { good: one({ stands: { on: 'a plinth', height: mm(100), setback: mm(50) } }), size: ['Left plinth side and right plinth side', 414, 100], bad: one({ stands: { on: 'a plinth', height: mm(690), setback: mm(50) } }), said: 'No opening is left between top and bottom. At least 736 mm high will do.' },
+  'stands: legs': { good: one({ stands: { on: 'legs', height: mm(120), thick: mm(40) } }), size: ['Left front leg and 3 alike', 120, 40], bad: one({ stands: { on: 'legs', height: mm(700), thick: mm(40) } }), said: 'No opening is left between top and bottom. At least 746 mm high will do.' },
+  'stands: the wall': { good: one({ stands: { on: 'the wall', rail: mm(80) } }), size: ['Hanging rail', 564, 80], bad: { ...door({ rack: { ...USUAL_RACK, depth: mm(480), height: mm(500), fromBottom: mm(190) } }, { stands: { on: 'the wall', rail: mm(80) } }) }, said: 'The rack on the door' },
+  // Doors on 564 x 684. Even: 564 + 2 (18 - 3/2) = 597, pair (597 - 3) / 2.
+  // The pin stands 3 mm out of the case, 6 mm from the wall; the leaf's front corner is 5 and 18 off it: 34.25 degrees.
+  'leaves: one': { good: door({}), size: ['Door', 717, 597], bad: { ...door({ hinge: hingeOf('butt', 'left'), fit: USUAL_FIT.overlay, limit: 110 }), change: wallAt(9) }, said: 'Touches the stub wall at 34°, 76° short of full travel' },
+  'leaves: pair': { good: door({ leaves: 'pair' }), size: ['Door, left', 717, 297], bad: door({ leaves: 'pair', fit: inset(2), middle: mm(0.1), leaf: { ...doorOf().leaf, material: 'pine-20' }, hinge: hingeOf('butt', 'left') }), said: 'Touches the right leaf of the door at 0°' },
+  'fit: inset': { good: door({ fit: inset(2), hinge: hingeOf('butt', 'left') }), size: ['Door', 680, 560], bad: door({ fit: inset(25) }), said: 'a gap of 25 mm at the hinge edge stays open. At most 20 mm will do.' },
+  'fit: overlay': { good: door({ fit: USUAL_FIT.overlay }), size: ['Door', 716, 596], bad: door({ fit: { ...USUAL_FIT.overlay, free: mm(-4) } }), said: 'at the free edge it ends 4 mm short of lying over it' },
+  // Two bays of (564 - 18) / 2 = 273: full overlay 16.5 outside, half overlay (18 - 3) / 2 = 7.5 inside.
+  'fit: even': { good: { carcasses: [caseOf({ bay: bays(273, 273) })], parts: [doorOf({ bay: 'b0' }), doorOf({ id: 'second', name: 'Second', bay: 'b1', hinge: hingeOf('cup', 'right') })] }, size: ['Second', 717, 297], bad: door({ fit: { kind: 'even', gap: mm(40) } }), said: 'So wide a gap leaves nothing of the leaf over the hinge edge. Less than 36 mm will do.' },
+  'hinge: butt': { good: door({ hinge: hingeOf('butt', 'left'), fit: USUAL_FIT.overlay, limit: 180 }), size: ['Door', 716, 596], bad: door({ fit: inset(2), hinge: { ...hingeOf('butt', 'left'), mortise: 'none' } as Door['hinge'] }), said: 'Folded, the hinge takes 3 mm of the hinge gap, which is 2 mm: let it in by 1 mm more, or make the gap 3 mm.' },
+  'hinge: continuous': { good: door({ hinge: hingeOf('continuous', 'left'), fit: inset(2) }), size: ['Door', 680, 560], bad: door({ hinge: hingeOf('continuous', 'left'), fit: USUAL_FIT.overlay, rack: { ...USUAL_RACK, load: 60 } }), said: 'that is beyond what these hinges are known to carry, which is 30 kg' },
+  // In 40 and back 9 of 18 it needs sqrt(40^2 + 9^2) - 40 = 1 mm at its hinge edge.
+  'hinge: pivot': { good: door({ hinge: hingeOf('pivot', 'left'), fit: { ...inset(2), free: mm(2) } }), size: ['Door', 680, 560], bad: door({ hinge: hingeOf('pivot', 'left'), fit: { ...inset(2), hinge: mm(0.9) } }), said: 'Touches the left side of the case at' },
+  'hinge: cup': { good: door({ limit: 110 }), size: ['Door', 717, 597], bad: door({ limit: 120 }), said: 'The hinges open no farther than 110°. At most 110 will do.' },
+  'handle: bar': { good: door({ handle: USUAL_HANDLE.bar, hinge: hingeOf('cup', 'left') }, { height: mm(900) }), size: ['Door', 897, 597], bad: door({ handle: { ...USUAL_HANDLE.bar, projection: mm(22), fromBottom: mm(400) } }), said: 'Fingers have 12 mm behind the handle; 25 mm is wanted. 35 mm out will do.' },
+  'handle: knob': { good: door({ handle: { ...USUAL_HANDLE.knob, fromBottom: mm(400) } }), size: ['Door', 717, 597], bad: door({ handle: { ...USUAL_HANDLE.knob, fromBottom: mm(700) } }), said: 'The handle would stand off the leaf. At most 687 mm will do.' },
+  'pane: glass': { good: door({ leaf: { ...doorOf().leaf, pane: { kind: 'glass', material: 'glass-4', border: mm(70) } } }), size: ['Glass of Door', 577, 457], bad: door({ leaf: { ...doorOf().leaf, pane: { kind: 'glass', material: 'glass-4', border: mm(300) } } }), said: 'So wide a border leaves no pane. Less than 298.5 mm will do.' },
+  // 0.597 x 0.717 x (18 x 680 + 4 x 2500) / 1000 = 9.5 kg wants three.
+  'pane: mirror': { good: door({ leaf: { ...doorOf().leaf, pane: { kind: 'mirror', material: 'mirror-4', border: mm(0) } } }), size: ['Mirror of Door', 717, 597], bad: door({ leaf: { ...doorOf().leaf, pane: { kind: 'mirror', material: 'mirror-4', border: mm(0) } }, hinge: { ...hingeOf('cup', 'left'), count: 2 } as Door['hinge'] }), said: 'The leaf weighs about 9.5 kg and wants three hinges; it has two.' },
+  'on its back: rack': { good: door({ rack: USUAL_RACK }), size: ['Door', 717, 597], bad: door({ rack: { ...USUAL_RACK, fromFree: mm(10) } }), said: 'The rack on the door stands' },
+  'old: kept': { good: door({ old: old({ becomes: 'kept' }), fit: USUAL_FIT.overlay }), size: ['Door', 716, 596], bad: door({ old: old({ width: mm(610) }), fit: USUAL_FIT.overlay }), said: 'The old leaf is too large: 12 mm must come off at its free edge.' },
+  'old: plugged': { good: door({ old: old({ becomes: 'plugged', holes: [{ x: mm(22), z: mm(100), wide: mm(35), deep: mm(12) }] }), fit: USUAL_FIT.overlay }), size: ['Door', 716, 596], bad: door({ old: old({ height: mm(690) }), fit: USUAL_FIT.overlay }), said: 'The old leaf cannot cover its opening: 10 mm stays open at its top.' },
+  // The cups' middles are at 22.5 and 100: a hole of 35 there is right upon one, 45 mm of room is wanted between middles.
+  'old: cleared': { good: door({ old: old({ holes: [{ x: mm(22), z: mm(300), wide: mm(35), deep: mm(12) }] }), fit: USUAL_FIT.overlay }), size: ['Door', 716, 596], bad: door({ old: old({ holes: [{ x: mm(22), z: mm(110), wide: mm(35), deep: mm(12) }] }), fit: USUAL_FIT.overlay }), said: 'Cup 1 would come upon old hole 1: it must be 35 mm higher or lower, or the old holes plugged.' },
+  'family: door': { good: door({}), size: ['Door', 717, 597], bad: door({ bay: 'b7' }), said: 'Its carcass has no bay “b7”.' },
+  'family: shelf': { good: { parts: [shelf({})] }, size: ['Case shelf', 561, 484], bad: { carcasses: [caseOf({ frame: { ...FRAME, left: mm(90), right: mm(90), top: mm(300), bottom: mm(200) } })], parts: [shelf({})] }, said: 'The shelf cannot get in past the frame, tilted or straight: the longest that can is' },
+  'family: kept': { good: { parts: [kept({})] }, size: ['Case old top or box', 120, 400], bad: { parts: [kept({ depth: mm(510) })] }, said: 'The old box is 16 mm too deep for its bay. At most 494 mm will do.' },
+  'kept: box': { good: { parts: [kept({ what: 'box' })] }, size: ['Case old top or box', 120, 400], bad: { parts: [kept({ old: old({ width: mm(570), height: mm(100) }) })] }, said: 'The old box is 10 mm too wide for its bay. At most 560 mm will do.' },
+  'kept: top': { good: { parts: [kept({ what: 'top', old: old({ width: mm(640), height: mm(520) }), over: { left: mm(20), up: mm(0), front: mm(20) } })] }, size: ['Case old top or box', 640, 520], bad: { parts: [kept({ what: 'top', old: old({ width: mm(580) }) })] }, said: 'The old top is 20 mm narrower than what it is to cover. At least 600 mm will do.' },
+  // A bank on 564 x 684: fronts with even gaps of 3 mm are 597 wide and share 717; boxes are 564 - 2 x 12.7 = 538.6 wide; 494 deep clear.
+  'family: drawer': { good: drawer({}), size: ['Case drawers', 717, 597], bad: drawer({ bay: 'b7' }), said: 'Its carcass has no bay “b7”.' },
+  'bank: even': { good: drawer({ bank: bankOf('even', 3) }), size: ['Case drawers, 2', 237, 597], bad: drawer({ bank: bankOf('even', 24) }), said: 'So many fronts would be 27 mm high. At most 21 will do.' },
+  // 708 among four, each 30 lower than the one beneath: 177 + 45.
+  'bank: graduated': { good: drawer({ bank: { kind: 'graduated', drawers: drawersOf(4), step: mm(30) } }), size: ['Case drawers, 4', 222, 597], bad: drawer({ bank: { kind: 'graduated', drawers: drawersOf(4), step: mm(150) } }), said: 'The topmost front would be 0 mm high. Steps of at most 98 mm will do.' },
+  'bank: typed': { good: drawer({ bank: { kind: 'typed', drawers: drawersOf(3), fronts: [mm(300), mm(200)] } }), size: ['Case drawers, 1', 211, 597], bad: drawer({ bank: { kind: 'typed', drawers: drawersOf(3), fronts: [mm(300), mm(400)] } }), said: '11 mm is left for the topmost front. At most 381 mm here will do.' },
+  'drawer fit: even': { good: drawer({}), size: ['Case drawers', 717, 597], bad: drawer({ fit: { kind: 'even', gap: mm(40) } }), said: 'So wide a gap leaves nothing of the front over the left edge. Less than 36 mm will do.' },
+  'drawer fit: overlay': { good: drawer({ fit: USUAL_DRAWN_FIT.overlay }), size: ['Case drawers', 716, 596], bad: drawer({ fit: { ...USUAL_DRAWN_FIT.overlay, sides: mm(-4) } }), said: 'at the left edge it ends 4 mm short of lying over it' },
+  'drawer fit: inset': { good: drawer({ fit: USUAL_DRAWN_FIT.inset }), size: ['Case drawers', 680, 560], bad: drawer({ fit: { ...USUAL_DRAWN_FIT.inset, sides: mm(25) } }), said: 'a gap of 25 mm at the left edge stays open. At most 20 mm will do.' },
+  // The plates of a cup hinge stand out further than a slide is thick.
+  'drawer fit: none': { good: drawer({ fit: USUAL_DRAWN_FIT.none }), size: ['Case drawers box, side', 450, 649], bad: { ...drawer({ fit: USUAL_DRAWN_FIT.none, handle: null }), parts: [...drawer({ fit: USUAL_DRAWN_FIT.none, handle: null }).parts!, doorOf({})] }, said: 'a hinge plate of the door' },
+  'runs: side slides': { good: drawer({}), size: ['Case drawers box, end', 514.6, 649], bad: drawer({ runs: { ...USUAL_RUNS['side slides'], length: mm(500) } }), said: 'A slide of 500 mm is longer than the clear depth of 494 mm. 450 mm is the longest that fits.' },
+  'runs: under slides': { good: drawer({ runs: USUAL_RUNS['under slides'] }), size: ['Case drawers box, end', 522, 649], bad: drawer({ runs: USUAL_RUNS['under slides'], box: { ...USUAL_BOX, material: 'ply-18' } }), said: 'These slides are for sides up to 16 mm thick, and these are 18 mm.' },
+  'runs: wooden runners': { good: drawer({ runs: USUAL_RUNS['wooden runners'] }), size: ['Case drawers box, end', 537, 649], bad: drawer({ runs: { ...USUAL_RUNS['wooden runners'], kicker: null } }), said: 'It tips once it is out more than' },
+  'closing: plain': { good: drawer({}), size: ['Case drawers', 717, 597], bad: drawer({ handle: null }), said: 'It has no handle: let it open by a push, or give its front an edge that fingers find.' },
+  'closing: soft-close': { good: drawer({ closing: 'soft-close' }), size: ['Case drawers', 717, 597], bad: drawer({ closing: 'soft-close', contents: { set: 'side by side', items: [], load: 60 } }), said: 'and a pair of these slides carries 35 kg:' },
+  'closing: push-to-open': { good: drawer({ closing: 'push-to-open', handle: null }), size: ['Case drawers box, side', 450, 649], bad: drawer({ closing: 'push-to-open', runs: USUAL_RUNS['wooden runners'] }), said: 'What opens by a push runs on slides made for it' },
+  'drawer front: applied': { good: drawer({}), size: ['Case drawers', 717, 597], bad: drawer({ front: { ...FRONT, screw: mm(40) } }), said: 'A screw of 40 mm comes out of the front: box and front are 30 mm together. Less than 30 mm will do.' },
+  'drawer front: the box’s own': { good: drawer({ front: { ...FRONT, made: 'the box’s own' }, fit: USUAL_DRAWN_FIT.inset }), size: ['Case drawers box, back', 514.6, 649], bad: drawer({ front: { ...FRONT, made: 'the box’s own' }, closing: 'push-to-open' }), said: 'Opened by a push, a front that lies over its case must be applied, or inset.' },
+  'joint: butt': { good: drawer({}), size: ['Case drawers box, end', 514.6, 649], bad: drawer({ runs: { ...USUAL_RUNS['side slides'], screw: mm(16) } }), said: 'A screw of 16 mm comes out inside the box: 1.6 mm of metal and 12 mm of side. At most 13.6 mm will do.' },
+  'joint: rebate': { good: drawer({ box: { ...USUAL_BOX, joint: USUAL_JOINT.rebate } }), size: ['Case drawers box, end', 526.6, 649], bad: drawer({ box: { ...USUAL_BOX, joint: { kind: 'rebate', deep: mm(12) } } }), said: 'The joint would go through the side. Less than 12 mm will do.' },
+  'joint: housed': { good: drawer({ box: { ...USUAL_BOX, joint: USUAL_JOINT.housed } }), size: ['Case drawers box, end', 526.6, 649], bad: drawer({ box: { ...USUAL_BOX, joint: { kind: 'housed', deep: mm(13) } } }), said: 'The joint would go through the side. Less than 12 mm will do.' },
+  'joint: lock': { good: drawer({ box: { ...USUAL_BOX, joint: USUAL_JOINT.lock } }), size: ['Case drawers box, side', 438, 649], bad: drawer({ box: { ...USUAL_BOX, joint: { ...USUAL_JOINT.lock, lip: mm(12) } } }), said: 'Nothing is left of the end for a tongue. A lip of less than 12 mm will do.' },
+  'bottom: groove': { good: drawer({}), size: ['Case drawers box, bottom', 526.6, 438], bad: drawer({ box: { ...USUAL_BOX, bottom: { ...USUAL_BOTTOM.groove, up: mm(200) }, height: mm(210) } }), said: 'The bottom stands 206 mm up in a box 210 mm high: nothing is left above it. At most 194 mm will do.' },
+  'bottom: let in': { good: drawer({ box: { ...USUAL_BOX, bottom: USUAL_BOTTOM['let in'] } }), size: ['Case drawers box, bottom', 526.6, 438], bad: drawer({ box: { ...USUAL_BOX, bottom: { ...USUAL_BOTTOM['let in'], deep: mm(12) } } }), said: 'The rebate would go through the side. Less than 12 mm will do.' },
+  'bottom: under': { good: drawer({ box: { ...USUAL_BOX, bottom: USUAL_BOTTOM.under } }), size: ['Case drawers box, bottom', 538.6, 450], bad: drawer({ runs: USUAL_RUNS['under slides'], box: { ...USUAL_BOX, bottom: USUAL_BOTTOM.under } }), said: 'The slides run under the bottom: it must be in a groove at least 12.5 mm up.' },
+  'bottom: none': { good: drawer({ box: { ...USUAL_BOX, bottom: USUAL_BOTTOM.none } }), size: ['Case drawers box, rail', 514.6, 60], bad: drawer({ box: { ...USUAL_BOX, height: mm(100), bottom: { kind: 'none', rail: mm(120) } } }), said: 'The rail is higher than the box. At most 100 mm will do.' },
+  'box: notch': { good: drawer({ box: { ...USUAL_BOX, notch: USUAL_NOTCH } }), size: ['Case drawers box, bottom', 526.6, 438], bad: drawer({ box: { ...USUAL_BOX, notch: { ...USUAL_NOTCH, left: mm(500) } } }), said: 'The notch would stand beside the box. At most 378.6 mm will do.' },
+  'box: dividers': { good: drawer({ box: { ...USUAL_BOX, dividers: { ...USUAL_BOX.dividers, along: 3 } } }), size: ['Case drawers box, divider along', 426, 630], bad: drawer({ box: { ...USUAL_BOX, height: mm(100), dividers: { ...USUAL_BOX.dividers, across: 12, material: 'ply-18' } } }), said: 'So many dividers leave compartments under 20 mm. At most 10 will do.' },
+  'contents: side by side': { good: drawer({ contents: inside(BOTTLE) }), size: ['Case drawers', 717, 597], bad: drawer({ contents: inside({ ...BOTTLE, count: 6 }) }), said: 'The contents take 540 mm side by side, and the box has 514.6 mm: it must be 25.4 mm wider, or hold fewer.' },
+  'contents: one behind another': { good: drawer({ contents: { ...inside(BOTTLE), set: 'one behind another' } }), size: ['Case drawers', 717, 597], bad: drawer({ contents: { ...inside({ ...BOTTLE, count: 5 }), set: 'one behind another' } }), said: 'The contents take 450 mm one behind another, and the box has 426 mm: it must be 24 mm deeper, or hold fewer.' },
+  // From the bottom's face at 18 + 15 + 19 = 52 up to 702 - 20.
+  'opens: no': { good: drawer({ contents: inside(BOTTLE) }), size: ['Case drawers', 717, 597], bad: drawer({ contents: inside({ ...BOTTLE, height: mm(700) }) }), said: '“Bottle” wants 710 mm of height with the air above it, and there are 630 mm. Its bay must be 80 mm higher, or the thing lower.' },
+  'opens: lid': { good: drawer({ contents: inside({ ...BOTTLE, opens: USUAL_OPENS.lid }) }), size: ['Case drawers', 717, 597], bad: { ...drawer({ contents: inside({ ...BOTTLE, height: mm(600), depth: mm(300), opens: USUAL_OPENS.lid }) }), change: boxAt('Over shelf', { x: 2900, y: 2000, z: 800, width: 800, depth: 900, height: 30 }) }, said: 'Touches the over shelf at' },
+  // Its head at 52 + 120, the case's top at 702.
+  'opens: tank': { good: drawer({ contents: inside({ ...BOTTLE, opens: { kind: 'tank', when: 'in place', by: mm(300) } }) }), size: ['Case drawers', 717, 597], bad: drawer({ contents: inside({ ...BOTTLE, opens: { kind: 'tank', when: 'in place', by: mm(600) } }) }), said: 'Touches the top of the case at 530 mm, 70 mm short of full travel' },
+  'drawer: two-sided': { good: drawer({ twoSided: true, fit: USUAL_DRAWN_FIT.none, handle: null }, { back: null }), size: ['Case drawers box, side', 450, 649], bad: drawer({ twoSided: true, fit: USUAL_DRAWN_FIT.none, handle: null }), said: 'Touches the back of the case at 14 mm, 436 mm short of full travel' },
+  'drawer: cable': { good: drawer({ cable: { ...USUAL_CABLE, bend: mm(15) } }), size: ['Case drawers', 717, 597], bad: drawer({ cable: { ...USUAL_CABLE, plug: { width: mm(40), height: mm(30), hole: mm(45) } } }), said: 'Its plug cannot pass its hole: 50 mm across is wanted, 5 mm more than there is.' },
+  // (564 - 480) / 2 - 12.7 is packed out on each side.
+  'drawer: old box': { good: drawer({ old: { ...USUAL_OLD_BOX, depth: mm(460) } }), size: ['Case drawers packing', 450, 45], bad: drawer({ old: { ...USUAL_OLD_BOX, width: mm(545) } }), said: 'The old box is 6.4 mm too wide for its opening with what it runs on. At most 538.6 mm will do.' },
+  'family: pull-out': { good: pull('tray'), size: ['Case pull-out', 717, 597], bad: pull('tray', { bay: 'b7' }), said: 'Its carcass has no bay “b7”.' },
+  'carries: tray': { good: pull('tray'), size: ['Case pull-out box, side', 450, 100], bad: { ...pull('tray', { fit: { kind: 'none', setback: mm(5) } }), change: boxAt('Locker lip', { x: 3000, y: 2900, z: 100, width: 600, depth: 30, height: 60 }) }, said: 'Touches the locker lip at 75 mm, 375 mm short of full travel' },
+  'carries: bins': { good: pull('bins'), size: ['Case pull-out box, board for bins', 514.6, 426], bad: pull('bins', { contents: inside({ ...USUAL_BIN, width: mm(600) }) }), said: '“Bin” is 85.4 mm too wide for its box, which is 514.6 mm wide inside. At most 514.6 mm will do.' },
+  'carries: tiers': { good: pull('tiers'), size: ['Case pull-out box, shelf', 426, 538.6], bad: pull('tiers', { carries: { kind: 'tiers', count: 12, rim: mm(60) } }), said: 'So many tiers leave 42.1 mm between them. At most 7 will do.' },
+  // 35 kg over a box whose middle is 225 out of 450: 17.5 at its edge.
+  'carries: table': { good: pull('table'), size: ['Case pull-out box, board', 450, 538.6], bad: pull('table', { carries: { kind: 'table', edge: 30 } }), said: 'At its outer edge its slides carry 18 kg, drawn out fully; 30 kg is asked of it: take stronger slides' },
+  'carries: step': { good: pull('step', { carries: { kind: 'step', edge: 15 } }), size: ['Case pull-out box, cheek', 450, 58], bad: pull('step'), said: 'At its outer edge its slides carry 18 kg, drawn out fully; 40 kg is asked of it' },
+  // By 0.5 mm over 274 - 25.4 of width, 1639 high and 20 up.
+  'pull-out: guide': { good: tall({ guide: { play: mm(2) } }), size: ['Case pull-out box, rim', 526, 60], bad: tall({ guide: null }), said: 'Its top sways 3.4 mm aside by the play of its slides, and 3 mm is left beside its front. A guide over its top will hold it.' },
+  // 600 long with 3.9 kg: it tips at half of it, less what lies over the edge.
+  'family: sliding top': { good: top({ held: true }), size: ['Case sliding top', 600, 520], bad: top({ travel: mm(310) }), said: 'It tips once it is out more than 300 mm, and it goes 310 mm: hold its rear edge down, or stop it at 300 mm.' },
+  ...Object.fromEntries(TOP_WAYS.map((goes) => [`top: ${goes}`, { good: top({ goes, travel: mm(150) }), size: ['Case sliding top', 600, 520], bad: top({ goes, travel: mm(700) }), said: 'So far out nothing is left of the cleats that keep it on its way.' } satisfies KindRow])),
+  // 564 with 40 of overlap for two; tracks 684 - 43 apart with 8 and 6 more.
+  'family: sliding': { good: slide({}), size: ['Case sliding panels, 1', 655, 302], bad: { parts: [{ ...slide({}).parts![0]!, bay: 'b7' }] }, said: 'Its carcass has no bay “b7”.' },
+  'way: grooves': { good: slide({}), size: ['Case sliding panels, 2', 655, 302], bad: slide({ width: mm(270) }), said: 'The panels cannot cover the run: 24 mm stays open. At least 282 mm wide will do.' },
+  'way: hung': { good: { parts: [{ ...sliding(), way: USUAL_WAY.hung, pull: null }] }, size: ['Case sliding panels', 724, 624], bad: { parts: [{ ...sliding(), way: { ...USUAL_WAY.hung, rating: 1 } }] }, said: 'A panel weighs 1.8 kg; its track carries 1 kg, 0.8 kg less: take a stronger one, or a lighter panel.' },
+  'sliding pull: let in': { good: slide({}), size: ['Case sliding panels, 1', 655, 302], bad: { parts: [{ ...sliding(), pull: { ...USUAL_SLIDING_PULL, up: mm(700) } }] }, said: 'The pull would stand off the panel. At most 655 mm will do.' },
+  'sliding pull: knob': { good: slide({}), size: ['Case sliding panels, 1', 655, 302], bad: { parts: [{ ...sliding(), pull: { ...USUAL_SLIDING_PULL, kind: 'knob', projection: mm(20) } }] }, said: 'Its knobs stand out 20 mm, and 7 mm is left between panels that pass' },
+}; // prettier-ignore
