@@ -1,7 +1,7 @@
 import type { Motion } from '../motion/motion';
 import { SlideSweep } from '../motion/slideSweep';
 import { proven } from '../motion/sweep';
-import type { HalfSpace, Piece } from '../solid/halfSpace';
+import type { HalfSpace, Solid } from '../solid/halfSpace';
 import { coldStart, type GjkStart } from './gjk';
 import type { MovingPiece } from './movingPiece';
 import { emptySeparation, ROUNDING, separate, type Separation } from './separation';
@@ -37,7 +37,7 @@ export interface Approach {
  *
  * @param carrier  how the piece moves with the same travel, where it does; the mover moves relative to it then
  */
-export function approachStill(mover: MovingPiece, still: Piece, carrier?: Motion): Approach {
+export function approachStill(mover: MovingPiece, still: Solid, carrier?: Motion): Approach {
   if (mover.sweep instanceof SlideSweep && mover.square && still.kind === 'convex') {
     const box = squareBox(still);
     if (box) return new SquareApproach(mover.square, mover.sweep, box, carrier);
@@ -58,7 +58,7 @@ class StillApproach implements Approach {
 
   constructor(
     private readonly mover: MovingPiece,
-    private readonly still: Piece,
+    private readonly still: Solid,
     readonly carrier: Motion | undefined,
   ) {
     this.knots = mover.knots;

@@ -12,7 +12,7 @@ import {
 } from './firstContact';
 import { DEFAULT_TOLERANCE, leastClearance, type LeastClearance, type Witness } from './leastClearance';
 import { boxesApart, standing, swept } from './extent';
-import type { Piece } from '../solid/halfSpace';
+import type { Solid } from '../solid/halfSpace';
 import { MovingPiece } from './movingPiece';
 import { boxGap, boxOf, type Boxes } from './sweptBoxes';
 import { outside, touchesOf, type Touch } from './touches';
@@ -86,7 +86,7 @@ export class PiecePair {
    */
   constructor(
     private readonly first: MovingPiece,
-    private readonly second: Piece,
+    private readonly second: Solid,
     private readonly carrier: Motion | undefined,
     readonly pieces: readonly [number, number],
     readonly held: readonly (readonly [number, number])[],

@@ -1,6 +1,6 @@
 import type { Motion } from '../motion/motion';
 import type { Body, Mover } from '../scene/scene';
-import type { Piece } from '../solid/halfSpace';
+import type { Solid } from '../solid/halfSpace';
 
 /** A body's content: the first body that had it, its hash, and a number that no other content has. */
 interface Known {
@@ -21,7 +21,7 @@ export class SameContent {
   private held = 0;
 
   /** @param hash  of a body's coordinates: two that differ may have the same one, so a match is looked at */
-  constructor(private readonly hash: (pieces: readonly Piece[]) => string = hashOf) {}
+  constructor(private readonly hash: (pieces: readonly Solid[]) => string = hashOf) {}
 
   /** The first body ever seen with this content. */
   firstOf<B extends Body>(body: B): B {
@@ -75,10 +75,10 @@ function fieldsOf(body: Body): string {
   return text;
 }
 
-const numbersOf = (piece: Piece): Float64Array =>
+const numbersOf = (piece: Solid): Float64Array =>
   piece.kind === 'convex' ? piece.corners : Float64Array.of(...piece.normal, piece.offset);
 
-function hashOf(pieces: readonly Piece[]): string {
+function hashOf(pieces: readonly Solid[]): string {
   let [a, b] = [0x811c9dc5, 0x1b873593];
   for (const piece of pieces) {
     const values = numbersOf(piece);
@@ -90,7 +90,7 @@ function hashOf(pieces: readonly Piece[]): string {
   return `${a >>> 0} ${b >>> 0}`;
 }
 
-function samePieces(one: readonly Piece[], other: readonly Piece[]): boolean {
+function samePieces(one: readonly Solid[], other: readonly Solid[]): boolean {
   return (
     one === other ||
     one.every((piece, i) => {

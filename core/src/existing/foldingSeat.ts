@@ -1,5 +1,6 @@
 import { wordChoice } from '../item/field';
 import { motionOf } from '../motion/motion';
+import { linkOfKept } from '../piece/kept';
 import type { ExistingKind } from './kind';
 import type { FoldingSeat } from './schema';
 
@@ -21,35 +22,29 @@ export const FOLDING_SEAT: ExistingKind<FoldingSeat> = {
     { group: 'Leaf', label: 'Thickness', path: ['thickness'], input: 'length' },
   ],
   /** As built it is stowed flat on the wall, its hinge at z 0 of the frame; in use its top is level with the hinge. */
-  build: (item, { frame, around, words }) => {
+  make: (item, { frame, words }) => {
     const [w, d, t] = [item.width.mm, item.height.mm, item.thickness.mm];
     const up = item.folds === 'up';
     const [z0, z1] = up ? [0, d] : [-d, 0];
-    const seat = {
-      id: `${item.id}/seat`,
-      name: `the ${words}`,
-      item: item.id,
-      // The face one sits on is to the wall when it is stowed up, and to the room when it hangs down.
-      pieces: [frame.box([0, -OFF - t, z0], [w, -OFF, z1])],
-      motion: motionOf({
-        kind: 'turn',
-        point: frame.toSpace([0, up ? -OFF : -OFF - t, 0]),
-        axis: frame.turn([up ? 1 : -1, 0, 0]),
-      }),
-    };
+    // The face one sits on is to the wall when it is stowed up, and to the room when it hangs down.
+    const seat = frame.box([0, -OFF - t, z0], [w, -OFF, z1]);
+    const said = `the ${words}`;
     return {
-      mover: {
-        id: item.id,
-        item: item.id,
-        name: item.name,
-        bodies: [seat],
-        unit: 'rad',
-        from: 0,
-        to: Math.PI / 2,
-        contacts: [],
-        needs: { around, shell: 0, of: {} },
-      },
+      moving: [
+        {
+          link: linkOfKept(item.id, item.id, said, [
+            { id: 'seat', role: 'seat', words: said, solids: [seat] },
+          ]),
+          motion: motionOf({
+            kind: 'turn',
+            point: frame.toSpace([0, up ? -OFF : -OFF - t, 0]),
+            axis: frame.turn([up ? 1 : -1, 0, 0]),
+          }),
+        },
+      ],
       still: [],
+      unit: 'rad',
+      to: Math.PI / 2,
     };
   },
   mouth: () => undefined,

@@ -1,11 +1,12 @@
 import { wordChoice } from '../item/field';
 import { chain, motionOf } from '../motion/motion';
 import { strutReach, strutTurn, type Strut } from '../motion/strut';
-import type { MovingBody } from '../scene/scene';
+import { linkOfKept } from '../piece/kept';
+import type { Role } from '../piece/piece';
 import type { Convex } from '../solid/convex';
 import { hull } from '../solid/hull';
 import type { Point3 } from '../solid/prism';
-import type { ExistingKind, ExistingPlace } from './kind';
+import type { ExistingKind, ExistingMade, ExistingPlace } from './kind';
 import type { Hatch } from './schema';
 
 const GAP = 3;
@@ -67,46 +68,28 @@ export const HATCH: ExistingKind<Hatch> = {
       when: (hatch) => hatch.struts !== null,
     },
   ],
-  build: (item, place) => {
-    const { frame, around, words } = place;
+  make: (item, place) => {
+    const { frame, words } = place;
     const plane = planeOf(item);
     const [w, long, t] = [item.width.mm, item.height.mm, item.thickness.mm];
     const axis = frame.turn([plane.sense, 0, 0]);
     const motion = motionOf({ kind: 'turn', point: frame.toSpace([0, ...plane.at(0, 0)]), axis });
-    const leaf: MovingBody = {
-      id: `${item.id}/leaf`,
-      name: `the ${words}`,
-      item: item.id,
-      pieces: [
-        block(
-          place,
-          [GAP, w - GAP],
-          [
-            [GAP, 0],
-            [long - GAP, 0],
-            [long - GAP, t],
-            [GAP, t],
-          ].map(([a, b]) => plane.at(a!, b!)),
-        ),
-      ],
-      motion,
-    };
-    const to = (item.stop * Math.PI) / 180;
-    const struts = strutBodies(item, place, axis);
+    const outline = [
+      [GAP, 0],
+      [long - GAP, 0],
+      [long - GAP, t],
+      [GAP, t],
+    ].map(([a, b]) => plane.at(a!, b!));
+    const leaf = block(place, [GAP, w - GAP], outline);
     return {
-      mover: {
-        id: item.id,
-        item: item.id,
-        name: item.name,
-        bodies: [leaf, ...struts],
-        unit: 'rad',
-        from: 0,
-        to,
-        contacts: [],
-        joined: true,
-        needs: { around, shell: 0, of: {} },
-      },
+      moving: [
+        { link: linkOf(item, 'leaf', 'leaf', `the ${words}`, [leaf]), motion },
+        ...strutLinks(item, place, axis),
+      ],
       still: [],
+      unit: 'rad',
+      to: (item.stop * Math.PI) / 180,
+      joined: true,
     };
   },
   mouth: (item) => {
@@ -146,7 +129,10 @@ const block = (
   outline: readonly (readonly [number, number])[],
 ): Convex => hull([x0, x1].flatMap((x) => outline.map(([y, z]): Point3 => frame.toSpace([x, y, z]))));
 
-function strutBodies(item: Hatch, place: ExistingPlace, axis: Point3): MovingBody[] {
+const linkOf = ({ id: item }: Hatch, id: string, role: Role, words: string, solids: readonly Convex[]) =>
+  linkOfKept(`${item}/${id}`, item, words, [{ id: '', role, words, solids }]);
+
+function strutLinks(item: Hatch, place: ExistingPlace, axis: Point3): ExistingMade['moving'] {
   const { struts } = item;
   if (!struts) return [];
   const plane = planeOf(item);
@@ -184,19 +170,20 @@ function strutBodies(item: Hatch, place: ExistingPlace, axis: Point3): MovingBod
   const ends = [STRUT.in, item.width.mm - STRUT.in];
   const both = (from: number, to: number, thick: number) =>
     ends.map((x) => block(place, [x - thick / 2, x + thick / 2], bar(from, to, thick)));
+  const { words } = place;
   return [
     {
-      id: `${item.id}/tubes`,
-      name: `a strut of the ${place.words}`,
-      item: item.id,
-      pieces: both(0, PART * shut, STRUT.tube),
+      link: linkOf(item, 'tubes', 'strut', `a strut of the ${words}`, both(0, PART * shut, STRUT.tube)),
       motion: chain([turn]),
     },
     {
-      id: `${item.id}/rods`,
-      name: `the rod of a strut of the ${place.words}`,
-      item: item.id,
-      pieces: both((1 - PART) * shut, shut, STRUT.rod),
+      link: linkOf(
+        item,
+        'rods',
+        'strut',
+        `the rod of a strut of the ${words}`,
+        both((1 - PART) * shut, shut, STRUT.rod),
+      ),
       motion: chain([turn, slide]),
     },
   ];

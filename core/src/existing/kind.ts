@@ -1,3 +1,5 @@
+import type { Motion } from '../motion/motion';
+import type { Link } from '../piece/piece';
 import type { Frame } from '../space/frame';
 import type { Field } from '../item/field';
 import type { Issue } from '../item/issue';
@@ -7,13 +9,24 @@ import type { Point3 } from '../solid/prism';
 /** Where an existing mover is: its frame, with x to the right and y into the wall for somebody who stands before it. */
 export interface ExistingPlace {
   readonly frame: Frame;
-  /** Clearance the plan wants about what moves, mm. */
-  readonly around: number;
   /** As it reads inside a sentence. */
   readonly words: string;
 }
 
-/** What moves, and what stands still about it: frame, track, the sash that is fixed. */
+/** What it is made of and how that moves: `kinds.ts` makes its mover of it. */
+export interface ExistingMade {
+  /** Rigid links, each on its own motion of one travel; the main one first. */
+  readonly moving: readonly { readonly link: Link; readonly motion: Motion }[];
+  /** What stands still about it: frame, track, the sash that is fixed. It runs in that as near as it likes. */
+  readonly still: readonly Link[];
+  readonly unit: Mover['unit'];
+  readonly to: number;
+  /** Its links and what stands still hang together as they did before it was drawn here. */
+  readonly joined?: true;
+  readonly contacts?: Mover['contacts'];
+}
+
+/** The same as the scene has it. */
 export interface Built {
   readonly mover: Mover;
   readonly still: readonly Body[];
@@ -27,7 +40,7 @@ export interface ExistingKind<Item> {
   readonly usual: Omit<Item, 'id' | 'name' | 'x' | 'y' | 'z' | 'faces' | 'state' | 'group'>;
   /** Height above the floor it is put at first, mm. */
   readonly z: number;
-  build(item: Item, place: ExistingPlace): Built;
+  make(item: Item, place: ExistingPlace): ExistingMade;
   /** What it fills of the wall, floor or ceiling, in its own frame; none where it hangs before it. */
   mouth(item: Item): { readonly least: Point3; readonly greatest: Point3 } | undefined;
   /** How thick the wall is that it is cut out of, mm; undefined where it is cut out of none. */

@@ -1,6 +1,7 @@
 import { frameOf, type Frame } from '../space/frame';
 import { called } from '../item/called';
 import { wordChoice, type Field } from '../item/field';
+import { bodyOfLink, movingBodyOfLink } from '../scene/linkBody';
 import type { Point3 } from '../solid/prism';
 import { SIDES } from '../space/schema';
 import type { Void } from '../space/shell';
@@ -69,9 +70,29 @@ export function existingFields(item: Existing): Field<Existing>[] {
 
 export const existingFrame = (item: Existing): Frame => frameOf(item);
 
-/** What moves and what stands still of it. */
+/**
+ * What moves and what stands still of it.
+ *
+ * @param around  clearance the plan wants about what moves, mm
+ */
 export function buildExisting(item: Existing, around: number): Built {
-  return existingKind(item).build(item, { frame: existingFrame(item), around, words: called(item.name) });
+  const made = existingKind(item).make(item, { frame: existingFrame(item), words: called(item.name) });
+  const { moving, still, unit, to, contacts = [], joined } = made;
+  return {
+    mover: {
+      id: item.id,
+      item: item.id,
+      name: item.name,
+      bodies: moving.map(({ link, motion }) => movingBodyOfLink(link, undefined, motion)),
+      unit,
+      from: 0,
+      to,
+      contacts,
+      ...(joined && { joined }),
+      needs: { around, shell: 0, of: Object.fromEntries(still.map(({ key }) => [key, 0])) },
+    },
+    still: still.map((link) => bodyOfLink(link, undefined)),
+  };
 }
 
 /** What it cuts out of the space. */

@@ -1,6 +1,8 @@
 import { ratio } from '../motion/drive';
 import { chain } from '../motion/motion';
-import type { Body, MovingBody } from '../scene/scene';
+import { linkOfKept } from '../piece/kept';
+import type { Role } from '../piece/piece';
+import type { Convex } from '../solid/convex';
 import type { ExistingKind } from './kind';
 import type { OnePieceDoor } from './schema';
 
@@ -32,7 +34,7 @@ export const ONE_PIECE_DOOR: ExistingKind<OnePieceDoor> = {
    * and panel make a triangle of two equal sides on a level base: the panel leans back by as much as the arm swings out.
    * So it turns with the arm about the pivot, and back by twice that about the arm's end.
    */
-  build: (item, { frame, around, words }) => {
+  make: (item, { frame, words }) => {
     const [w, h, t, arm] = [item.width.mm, item.height.mm, item.thickness.mm, item.arm.mm];
     const line = t / 2;
     const pivot = h - item.roller.mm;
@@ -40,52 +42,33 @@ export const ONE_PIECE_DOOR: ExistingKind<OnePieceDoor> = {
     const about = (z: number) => ({ kind: 'turn', point: frame.toSpace([0, line, z]), axis }) as const;
     // The arm hangs down from its pivot and swings into the room: right-handed about the frame's left.
     const swing = { joint: about(pivot), drive: ratio(-1) };
-    const panel: MovingBody = {
-      id: `${item.id}/panel`,
-      name: `the ${words}`,
-      item: item.id,
-      pieces: [frame.box([3, 0, 3], [w - 3, t, h - 3])],
-      motion: chain([swing, { joint: about(pivot - arm), drive: ratio(2) }]),
-    };
+    const panel = frame.box([3, 0, 3], [w - 3, t, h - 3]);
     const sides = [-BESIDE.off - BESIDE.thick, w + BESIDE.off];
-    const arms: MovingBody = {
-      id: `${item.id}/arms`,
-      name: `an arm of the ${words}`,
-      item: item.id,
-      pieces: sides.map((x) =>
-        frame.box(
-          [x, line - BESIDE.wide / 2, pivot - arm],
-          [x + BESIDE.thick, line + BESIDE.wide / 2, pivot],
-        ),
+    const arms = sides.map((x) =>
+      frame.box([x, line - BESIDE.wide / 2, pivot - arm], [x + BESIDE.thick, line + BESIDE.wide / 2, pivot]),
+    );
+    const rails = sides.map((x) =>
+      frame.box(
+        [x - (x < 0 ? BESIDE.thick : -BESIDE.thick), line - 2 * arm, pivot - BESIDE.wide / 2],
+        [x + (x < 0 ? 0 : 2 * BESIDE.thick), 0, pivot + BESIDE.wide / 2],
       ),
-      motion: chain([swing]),
-    };
+    );
     const to = (item.stop * Math.PI) / 180;
-    const rails: Body = {
-      id: `${item.id}/rails`,
-      name: `a rail of the ${words}`,
-      item: item.id,
-      pieces: sides.map((x) =>
-        frame.box(
-          [x - (x < 0 ? BESIDE.thick : -BESIDE.thick), line - 2 * arm, pivot - BESIDE.wide / 2],
-          [x + (x < 0 ? 0 : 2 * BESIDE.thick), 0, pivot + BESIDE.wide / 2],
-        ),
-      ),
-    };
+    const link = (id: string, role: Role, said: string, solids: readonly Convex[]) =>
+      linkOfKept(`${item.id}/${id}`, item.id, said, [{ id: '', role, words: said, solids }]);
     return {
-      mover: {
-        id: item.id,
-        item: item.id,
-        name: item.name,
-        bodies: [panel, arms],
-        unit: 'rad',
-        from: 0,
-        to,
-        contacts: [{ moving: arms.id, still: rails.id, from: 0, to, depth: 0 }],
-        joined: true,
-        needs: { around, shell: 0, of: { [rails.id]: 0 } },
-      },
-      still: [rails],
+      moving: [
+        {
+          link: link('panel', 'panel', `the ${words}`, [panel]),
+          motion: chain([swing, { joint: about(pivot - arm), drive: ratio(2) }]),
+        },
+        { link: link('arms', 'arm', `an arm of the ${words}`, arms), motion: chain([swing]) },
+      ],
+      still: [link('rails', 'track', `a rail of the ${words}`, rails)],
+      unit: 'rad',
+      to,
+      contacts: [{ moving: `${item.id}/arms`, still: `${item.id}/rails`, from: 0, to, depth: 0 }],
+      joined: true,
     };
   },
   mouth: ({ width, height, wall }) => ({

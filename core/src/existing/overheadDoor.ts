@@ -1,7 +1,7 @@
 import { lengthMark } from '../length/lengthMark';
 import { trainMotions } from '../motion/train';
 import type { PlacedTrack } from '../motion/track';
-import type { Body, MovingBody } from '../scene/scene';
+import { linkOfKept } from '../piece/kept';
 import { hull } from '../solid/hull';
 import type { Convex } from '../solid/convex';
 import type { Point3 } from '../solid/prism';
@@ -79,42 +79,28 @@ export const OVERHEAD_DOOR: ExistingKind<OverheadDoor> = {
     { group: 'Leaf', label: 'Thickness', path: ['thickness'], input: 'length' },
     { group: 'Leaf', label: 'Wall or frame, thick', path: ['wall'], input: 'length' },
   ],
-  build: (item, place) => {
-    const { frame, around, words } = place;
+  make: (item, place) => {
+    const { frame, words } = place;
     const section = item.height.mm / item.sections;
     const { motions, to } = trainMotions(trackOf(item, place), item.sections, item.height.mm);
-    const bodies = motions.map((motion, i): MovingBody => {
+    const moving = motions.map((motion, i) => {
       // The foremost section is the topmost.
       const foot = item.height.mm - (i + 1) * section;
-      return {
-        id: `${item.id}/section-${item.sections - i}`,
-        name: i === 0 ? `the top section of the ${words}` : `section ${item.sections - i} of the ${words}`,
-        item: item.id,
-        pieces: [
-          frame.box(
-            [2, -OFF_WALL - item.thickness.mm, foot + 1],
-            [item.width.mm - 2, -OFF_WALL, foot + section - 1],
-          ),
-        ],
-        motion,
-      };
+      const solid = frame.box(
+        [2, -OFF_WALL - item.thickness.mm, foot + 1],
+        [item.width.mm - 2, -OFF_WALL, foot + section - 1],
+      );
+      const id = `section-${item.sections - i}`;
+      const said =
+        i === 0 ? `the top section of the ${words}` : `section ${item.sections - i} of the ${words}`;
+      const link = linkOfKept(`${item.id}/${id}`, item.id, said, [{ id: '', role: 'section', words: said, solids: [solid] }]); // prettier-ignore
+      return { link, motion };
     });
-    const track = railBody(item, place);
-    return {
-      mover: {
-        id: item.id,
-        item: item.id,
-        name: item.name,
-        bodies,
-        unit: 'mm',
-        from: 0,
-        to,
-        contacts: [],
-        joined: true,
-        needs: { around, shell: 0, of: { [track.id]: 0 } },
-      },
-      still: [track],
-    };
+    const rails = `the track of the ${words}`;
+    const track = linkOfKept(`${item.id}/track`, item.id, rails, [
+      { id: '', role: 'track', words: rails, solids: railSolids(item, place) },
+    ]);
+    return { moving, still: [track], unit: 'mm', to, joined: true };
   },
   mouth: ({ width, height, wall }) => ({ least: [0, 0, 0], greatest: [width.mm, wall.mm, height.mm] }),
   thick: ({ wall }) => wall.mm,
@@ -145,14 +131,14 @@ export const OVERHEAD_DOOR: ExistingKind<OverheadDoor> = {
 };
 
 /** Both rails beside the door: upright, bent and level. */
-function railBody(item: OverheadDoor, { frame, words }: ExistingPlace): Body {
+function railSolids(item: OverheadDoor, { frame }: ExistingPlace): Convex[] {
   const { line, bend, level, radius, back } = lieOf(item);
   const half = RAIL.deep / 2;
   const sides = [
     [-RAIL.off - RAIL.wide, -RAIL.off],
     [item.width.mm + RAIL.off, item.width.mm + RAIL.off + RAIL.wide],
   ] as const;
-  const pieces = sides.flatMap(([x0, x1]): Convex[] => {
+  return sides.flatMap(([x0, x1]): Convex[] => {
     const along = (corners: readonly (readonly [number, number])[]) =>
       hull(corners.flatMap(([y, z]) => [x0, x1].map((x): Point3 => frame.toSpace([x, y, z]))));
     const arc = (angle: number, r: number) =>
@@ -179,5 +165,4 @@ function railBody(item: OverheadDoor, { frame, words }: ExistingPlace): Body {
       ]),
     ];
   });
-  return { id: `${item.id}/track`, name: `the track of the ${words}`, item: item.id, pieces };
 }

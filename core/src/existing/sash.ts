@@ -1,4 +1,5 @@
 import { motionOf } from '../motion/motion';
+import { linkOfKept } from '../piece/kept';
 import type { ExistingKind } from './kind';
 import type { Sash } from './schema';
 
@@ -24,42 +25,35 @@ export const SASH: ExistingKind<Sash> = {
     { group: 'Leaf', label: 'Sash thickness', path: ['thickness'], input: 'length' },
     { group: 'Leaf', label: 'Wall or frame, thick', path: ['wall'], input: 'length' },
   ],
-  build: (item, { frame, around, words }) => {
+  make: (item, { frame, words }) => {
     const [w, h, t] = [item.width.mm, item.height.mm, item.thickness.mm];
     const half = (h + LAP) / 2;
     const inner = 20;
     const motion = motionOf({ kind: 'slide', direction: [0, 0, 1] });
-    const body = (part: string, name: string, pieces: readonly ReturnType<typeof frame.box>[]) => ({
-      id: `${item.id}/${part}`,
-      name,
-      item: item.id,
-      pieces,
-    });
-    const lower = body('sash', `the lower sash of the ${words}`, [
-      frame.box([2, inner, 2], [w - 2, inner + t, half]),
-    ]);
-    const lift = body('lift', `the lift of the ${words}`, [
-      frame.box(
-        [w / 2 - LIFT.wide, inner - LIFT.out, LIFT.up],
-        [w / 2 + LIFT.wide, inner, LIFT.up + LIFT.high],
-      ),
-    ]);
-    const upper = body('upper', `the upper sash of the ${words}`, [
-      frame.box([2, inner + t + AIR, h - half], [w - 2, inner + 2 * t + AIR, h - 2]),
-    ]);
+    const lower = frame.box([2, inner, 2], [w - 2, inner + t, half]);
+    const lift = frame.box(
+      [w / 2 - LIFT.wide, inner - LIFT.out, LIFT.up],
+      [w / 2 + LIFT.wide, inner, LIFT.up + LIFT.high],
+    );
+    const upper = frame.box([2, inner + t + AIR, h - half], [w - 2, inner + 2 * t + AIR, h - 2]);
+    const [said, above] = [`the lower sash of the ${words}`, `the upper sash of the ${words}`];
     return {
-      mover: {
-        id: item.id,
-        item: item.id,
-        name: item.name,
-        bodies: [lower, lift].map((one) => ({ ...one, motion })),
-        unit: 'mm',
-        from: 0,
-        to: item.opens.mm,
-        contacts: [],
-        needs: { around, shell: 0, of: { [upper.id]: 0 } },
-      },
-      still: [upper],
+      moving: [
+        {
+          link: linkOfKept(item.id, item.id, said, [
+            { id: 'sash', role: 'sash', words: said, solids: [lower] },
+            { id: 'lift', role: 'lever', words: `the lift of the ${words}`, solids: [lift] },
+          ]),
+          motion,
+        },
+      ],
+      still: [
+        linkOfKept(`${item.id}/upper`, item.id, above, [
+          { id: '', role: 'sash', words: above, solids: [upper] },
+        ]),
+      ],
+      unit: 'mm',
+      to: item.opens.mm,
     };
   },
   mouth: ({ width, height, wall }) => ({ least: [0, 0, 0], greatest: [width.mm, wall.mm, height.mm] }),

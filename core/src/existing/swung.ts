@@ -1,7 +1,7 @@
 import { wordChoice, type Field } from '../item/field';
 import { motionOf } from '../motion/motion';
-import type { MovingBody } from '../scene/scene';
-import type { Built, ExistingKind, ExistingPlace } from './kind';
+import { linkOfKept } from '../piece/kept';
+import type { ExistingKind, ExistingMade, ExistingPlace } from './kind';
 import type { Casement, RoomDoor } from './schema';
 
 type Swung = RoomDoor | Casement;
@@ -38,7 +38,7 @@ const kind = <Item extends Swung>(
   z,
   usual,
   fields: FIELDS as readonly Field<Item>[],
-  build: buildSwung,
+  make: makeSwung,
   mouth: ({ width, height, wall }) => ({ least: [0, 0, 0], greatest: [width.mm, wall.mm, height.mm] }),
   thick: ({ wall }) => wall.mm,
   deep: ({ wall }) => wall.mm,
@@ -80,7 +80,7 @@ export const CASEMENT = kind<Casement>('casement window', 950, {
 });
 
 /** The leaf fills its opening but for a gap all round, flush with the face it swings out of. */
-function buildSwung(item: Swung, { frame, around, words }: ExistingPlace): Built {
+function makeSwung(item: Swung, { frame, words }: ExistingPlace): ExistingMade {
   const [w, h, t] = [item.width.mm, item.height.mm, item.thickness.mm];
   const into = item.swings === 'into the room';
   const [front, back] = into ? [0, t] : [item.wall.mm - t, item.wall.mm];
@@ -94,40 +94,19 @@ function buildSwung(item: Swung, { frame, around, words }: ExistingPlace): Built
     point: frame.toSpace([pin[0], pin[1], 0]),
     axis: [0, 0, left === into ? -1 : 1],
   });
-  const leaf: MovingBody = {
-    id: `${item.id}/leaf`,
-    name: `the ${words}`,
-    item: item.id,
-    pieces: [frame.box([left ? GAP : free, front, GAP], [w - (left ? free : GAP), back, h - GAP])],
-    motion,
-  };
   const { projection, height } = item.handle;
   const x0 = left ? w - GAP - LEVER.from - LEVER.long : GAP + LEVER.from;
   const lever = (y0: number, y1: number) =>
     frame.box([x0, y0, height.mm], [x0 + LEVER.long, y1, height.mm + LEVER.thick]);
   const out = projection.mm;
-  const handle: MovingBody = {
-    id: `${item.id}/handle`,
-    name: `the handle of the ${words}`,
-    item: item.id,
-    pieces:
-      out > 0
-        ? [lever(front - out, front), ...(item.kind === 'room door' ? [lever(back, back + out)] : [])]
-        : [],
-    motion,
-  };
-  return {
-    mover: {
-      id: item.id,
-      item: item.id,
-      name: item.name,
-      bodies: out > 0 ? [leaf, handle] : [leaf],
-      unit: 'rad',
-      from: 0,
-      to: (item.stop * Math.PI) / 180,
-      contacts: [],
-      needs: { around, shell: 0, of: {} },
-    },
-    still: [],
-  };
+  const levers =
+    out > 0
+      ? [lever(front - out, front), ...(item.kind === 'room door' ? [lever(back, back + out)] : [])]
+      : [];
+  const leaf = frame.box([left ? GAP : free, front, GAP], [w - (left ? free : GAP), back, h - GAP]);
+  const link = linkOfKept(item.id, item.id, `the ${words}`, [
+    { id: 'leaf', role: 'leaf', words: `the ${words}`, solids: [leaf] },
+    { id: 'handle', role: 'lever', words: `the handle of the ${words}`, solids: levers },
+  ]);
+  return { moving: [{ link, motion }], still: [], unit: 'rad', to: (item.stop * Math.PI) / 180 };
 }

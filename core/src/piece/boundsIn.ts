@@ -1,5 +1,5 @@
 import type { Bounds } from '../solid/bounds';
-import type { Piece as Solid } from '../solid/halfSpace';
+import type { Solid } from '../solid/halfSpace';
 import type { Frame } from '../space/frame';
 
 /** What solids take up in a frame, mm; undefined where one of them has no end. */

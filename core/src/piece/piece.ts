@@ -14,6 +14,8 @@ export type Role =
   // of what carries it
   | 'hinge' | 'slide' | 'packing' | 'runner' | 'kicker' | 'guide' | 'track' | 'cleat'
   // the rest
+  // of what is there already
+  | 'lever' | 'arm' | 'strut' | 'section' | 'sash' | 'seat' | 'thing'
   | 'shelf' | 'pin' | 'old piece' | 'content' | 'load'; // prettier-ignore
 
 /** A size of a piece, each with its sum: along the grain, across it, and through. */

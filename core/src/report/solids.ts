@@ -3,21 +3,22 @@ import { boxesApart, standing } from '../clearance/extent';
 import { coldStart } from '../clearance/gjk';
 import { emptySeparation, separate } from '../clearance/separation';
 import { boxOf, squareBox } from '../clearance/sweptBoxes';
-import { standingAt, type Body, type Scene } from '../scene/scene';
+import { partsOf, standingAt, type Body, type Scene } from '../scene/scene';
 import type { Convex } from '../solid/convex';
 import type { Travels } from './opening';
 
 /** What goes into air no deeper than this stands beside it, mm. */
 export const SKIN = 0.05;
 
-/** All that is solid, with movers where they stand; shut where none is given. */
+/** All that is solid, part by part, with movers where they stand; shut where none is given. */
 export function solidsAt(scene: Scene, travels: Travels): Body[] {
   const all = Object.fromEntries(scene.movers.map(({ id, from }) => [id, travels[id] ?? from]));
   const { travels: at, hidden } = standingAt(scene.movers, all);
-  return [
+  const bodies = [
     ...scene.still.filter(({ zone }) => !zone),
     ...scene.movers.flatMap((mover) => (hidden.has(mover.id) ? [] : parked(mover, at[mover.id]!))),
   ];
+  return bodies.flatMap((body) => [...partsOf(body)]);
 }
 
 /** Faces that slope may touch what stands beside them though the solid has a skin less: of a solid of few corners the depth is looked at too. */

@@ -3,8 +3,12 @@ import type { Link } from '../piece/piece';
 import type { Convex } from '../solid/convex';
 import type { Body, BodyPart, MovingBody } from './scene';
 
-/** A link as the scene has it: one body, its pieces told by their own names. Pieces that are only weighed are no part of it. */
-export function bodyOfLink({ key, item, words, pieces }: Link, row: string): Body<Convex> {
+/**
+ * A link as the scene has it: one body, its pieces told by their own names. Pieces that are only weighed are no part of it.
+ *
+ * @param row  of fronts that it belongs to, as text; undefined of what belongs to none
+ */
+export function bodyOfLink({ key, item, words, pieces }: Link, row: string | undefined): Body<Convex> {
   const parts = new Map<string, { id: string; name: string; keys: string[]; round?: true; solids: Convex[] }>();
   for (const { key: piece, told, solids, round } of pieces) {
     if (solids.length === 0) continue;
@@ -19,12 +23,12 @@ export function bodyOfLink({ key, item, words, pieces }: Link, row: string): Bod
     item,
     pieces: [...parts.values()].flatMap(({ solids }) => solids),
     parts: [...parts.values()].map(({ id, name, keys, round }): BodyPart => ({ id, name, keys, ...(round && { round }) })),
-    row,
+    ...(row !== undefined && { row }),
   };
 } // prettier-ignore
 
 /** The same on its way. */
-export const movingBodyOfLink = (link: Link, row: string, motion: Motion): MovingBody => ({
+export const movingBodyOfLink = (link: Link, row: string | undefined, motion: Motion): MovingBody => ({
   ...bodyOfLink(link, row),
   motion,
 });

@@ -9,7 +9,7 @@ import { AT_REST, carried, chain, type Motion } from '../motion/motion';
 import { squareTo } from '../motion/squareTo';
 import { trackMotion } from '../motion/track';
 import type { Convex } from '../solid/convex';
-import { halfSpace, type Piece } from '../solid/halfSpace';
+import { halfSpace, type Solid } from '../solid/halfSpace';
 import { hull } from '../solid/hull';
 import { holeFault, outlineFault, prismPieces, signedArea } from '../solid/outline';
 import { box, type Point2, type Point3 } from '../solid/prism';
@@ -72,7 +72,7 @@ function build(file: SceneFile): Scene {
     seen.add(id);
   };
   let pieces = 0;
-  const counted = <P extends Piece>(built: P[]): P[] => {
+  const counted = <P extends Solid>(built: P[]): P[] => {
     pieces += built.length;
     if (pieces > MOST_PIECES)
       throw new Unbuildable(['bodies'], `A scene may have up to ${MOST_PIECES} convex pieces.`);
@@ -112,7 +112,7 @@ function build(file: SceneFile): Scene {
   return { still, movers };
 }
 
-function piecesOf(spec: PieceSpec, path: Issue['path']): Piece[] {
+function piecesOf(spec: PieceSpec, path: Issue['path']): Solid[] {
   return spec.kind === 'half-space' ? [halfSpace(spec.point, spec.out)] : convexPiecesOf(spec, path);
 }
 

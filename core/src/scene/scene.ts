@@ -1,6 +1,6 @@
 import type { Motion } from '../motion/motion';
 import type { Convex } from '../solid/convex';
-import type { Piece } from '../solid/halfSpace';
+import type { Solid } from '../solid/halfSpace';
 import { without } from '../item/without';
 
 /** What of a body a finding tells by a name of its own: a piece of it, or several that are said as one. */
@@ -15,7 +15,7 @@ export interface BodyPart {
 }
 
 /** Something rigid, in as many convex solids as it takes, where it stands with every travel at its start. Lengths in mm. */
-export interface Body<P extends Piece = Piece> {
+export interface Body<P extends Solid = Solid> {
   readonly id: string;
   /** As it reads in a sentence: "the roof slope", "the leaf". */
   readonly name: string;

@@ -9,7 +9,7 @@ export interface HalfSpace {
 }
 
 /** What may stand still: a convex solid, or the solid side of a plane. Only convex solids move. */
-export type Piece = Convex | HalfSpace;
+export type Solid = Convex | HalfSpace;
 
 /** The solid below a plane through a point; `out` need not be a unit vector. Throws for a zero or non-finite one. */
 export function halfSpace(point: Point3, out: Point3): HalfSpace {

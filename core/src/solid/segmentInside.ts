@@ -1,4 +1,4 @@
-import type { Piece } from './halfSpace';
+import type { Solid } from './halfSpace';
 import type { Point3 } from './prism';
 
 /**
@@ -6,7 +6,7 @@ import type { Point3 } from './prism';
  *
  * @source Cyrus and Beck 1978: clip the parameter of the segment by each face's half-space.
  */
-export function segmentInside(piece: Piece, from: Point3, to: Point3): number {
+export function segmentInside(piece: Solid, from: Point3, to: Point3): number {
   const dir = [to[0] - from[0], to[1] - from[1], to[2] - from[2]] as const;
   const length = Math.hypot(...dir);
   if (piece.kind === 'half-space') {

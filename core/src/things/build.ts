@@ -1,5 +1,7 @@
 import { called } from '../item/called';
 import { offsetCurve } from '../measure/offsets';
+import { linkOfKept, type There } from '../piece/kept';
+import { bodyOfLink } from '../scene/linkBody';
 import type { Body } from '../scene/scene';
 import { withCorners, type Convex } from '../solid/convex';
 import { hull } from '../solid/hull';
@@ -27,58 +29,66 @@ export function thingBodies(thing: Thing): Body[] {
   const { shape } = thing;
   const own = boxOf(thing);
   const words = called(thing.name);
-  const body = (pieces: readonly Convex[], part = '', name = `the ${words}`): Body => ({
-    id: `thing-${thing.id}${part && `/${part}`}`,
-    name,
-    item: thing.id,
-    pieces,
-    ...(thing.kind === 'keep-clear zone' && { zone: true as const }),
-    ...(thing.state === 'to come' && { toCome: true as const }),
-  });
+  const said = `the ${words}`;
+  /** All that is solid of it is one rigid link, told part by part. */
+  const solid = (...parts: readonly Solid[]): Body[] => [
+    {
+      ...bodyOfLink(linkOfKept(`thing-${thing.id}`, thing.id, said, parts.map(partOf)), undefined),
+      ...(thing.kind === 'keep-clear zone' && { zone: true as const }),
+      ...(thing.state === 'to come' && { toCome: true as const }),
+    },
+  ];
+  const whole = (...solids: readonly Convex[]): Body[] => solid(['', said, solids]);
   switch (shape?.kind) {
     case undefined:
     case 'reach':
-      return [body([box(own.least, own.greatest)])];
+      return whole(box(own.least, own.greatest));
     case 'round':
-      return [
-        body([roundPiece(own, shape.along, thing.kind === 'keep-clear zone' ? ZONE_STRAY : undefined)]),
-      ];
+      return whole(roundPiece(own, shape.along, thing.kind === 'keep-clear zone' ? ZONE_STRAY : undefined));
     case 'arch':
-      return [body([prismAlong(own, shape.along, archOutline())])];
+      return whole(prismAlong(own, shape.along, archOutline()));
     case 'prism':
-      return [body(convexOutlines(shape.outline).map((part) => prismAlong(own, shape.along, part)))];
+      return whole(...convexOutlines(shape.outline).map((part) => prismAlong(own, shape.along, part)));
     case 'hulls':
-      return [body(shape.hulls.map((points) => hull(points.map((share) => within(own, share)))))];
+      return whole(...shape.hulls.map((points) => hull(points.map((share) => within(own, share)))));
     case 'leaning':
-      return [body([leaning(own, shape)])];
+      return whole(leaning(own, shape));
     case 'offsets':
-      return [body(offsetPieces(own, shape))];
+      return whole(...offsetPieces(own, shape));
     case 'plug': {
       const { plug, cable } = plugPieces(own, shape);
-      return [
-        body([box(own.least, own.greatest)]),
-        ...(plug ? [body([plug], 'plug', `the plug in the ${words}`)] : []),
-        ...(cable ? [body([cable], 'cable', `the cable of the ${words}`)] : []),
-      ];
+      return solid(
+        ['', said, [box(own.least, own.greatest)]],
+        ['plug', `the plug in the ${words}`, plug ? [plug] : []],
+        ['cable', `the cable of the ${words}`, cable ? [cable] : []],
+      );
     }
     case 'aired':
       return [
-        body([box(own.least, own.greatest)]),
+        ...whole(box(own.least, own.greatest)),
         ...airPieces(own, shape).map(([part, where, piece]): Body => ({
-          ...body([piece], part, `the air ${where} the ${words}`),
+          id: `thing-${thing.id}/${part}`,
+          name: `the air ${where} the ${words}`,
+          item: thing.id,
+          pieces: [piece],
           zone: true,
+          ...(thing.state === 'to come' && { toCome: true as const }),
         })),
       ];
     case 'compartment':
-      return compartmentBodies(own, shape).map(([part, pieces]) =>
-        body(pieces, part, `the ${part} of the ${words}`),
+      return solid(
+        ...compartmentBodies(own, shape).map(([part, pieces]): Solid => [part, `the ${part} of the ${words}`, pieces]),
       );
     case 'void': {
       const lining = shape.through ? [] : liningPieces(own, shape.into);
-      return lining.length > 0 ? [{ ...body(lining), name: `the ${words}` }] : [];
+      return lining.length > 0 ? whole(...lining) : [];
     }
   }
-}
+} // prettier-ignore
+
+/** A part of a thing: the end of its key, what a finding calls it, and what it fills. */
+type Solid = readonly [part: string, words: string, solids: readonly Convex[]];
+const partOf = ([id, words, solids]: Solid): There => ({ id, role: 'thing', words, solids });
 
 const zonesKept = new WeakMap<Thing, readonly Convex[]>();
 

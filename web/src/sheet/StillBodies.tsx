@@ -1,5 +1,5 @@
 import { memo, useMemo } from 'react';
-import { partsOf, type Body, type Convex, type Piece, type Scene } from '@tarnpass/core';
+import { partsOf, type Body, type Convex, type Scene, type Solid } from '@tarnpass/core';
 import { colour } from '../theme/palette';
 import type { SheetFrame } from './frame';
 import { boundsOf, outlineOf, pointsText, type Bounds, type Outline } from './outline';
@@ -47,7 +47,7 @@ export function drawn(bodies: readonly Body[], frame: SheetFrame, cut: number): 
 const airOf = ({ air = [] }: Scene): Body[] => air.map((body) => ({ ...body, zone: true }));
 
 /** A half-space has no outline of its own. */
-const hasCorners = (piece: Piece): piece is Convex => piece.kind === 'convex';
+const hasCorners = (piece: Solid): piece is Convex => piece.kind === 'convex';
 
 interface Props {
   readonly scene: Scene;
