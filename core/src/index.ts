@@ -140,6 +140,7 @@ export {
   type DrawerItem,
   type HardwareRead,
 } from './formats/hardwareCsv';
+export { pieceRows, workRows } from './make/piecesCsv';
 export { hardwareNeeded, partsList, partsRows, type HardwareLine, type PiecesAlike } from './make/partsList';
 export { carcassOf, planHardware, planStock } from './plan/place';
 export { familyOf } from './parts/families';

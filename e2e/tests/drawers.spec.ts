@@ -147,7 +147,7 @@ test('a bin pull-out is fitted to its bins', async ({ page }) => {
   await page.getByLabel('It opens', { exact: true }).selectOption('has a lid');
   await expect(page.getByRole('slider', { name: /^Travel of Lid of Bin 1, drawn out/ })).toBeVisible();
   await stage(page, /^Make/);
-  await expect(page.getByText(/2 cut-outs for Bin, 189 mm by 284 mm through in the upper face/)).toBeVisible();
+  await expect(page.getByText(/2 cut-outs for Bin, 189 mm by 284 mm, right through: 9.5 mm/)).toBeVisible();
 }); // prettier-ignore
 
 test('a tall pull-out holds a bottle on every tier, and sways by the play of its slides', async ({

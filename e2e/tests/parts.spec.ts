@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { answer, demoCopy, onPlan, saved, type } from './demo';
 
@@ -78,9 +79,18 @@ test('a wardrobe pair beside the room door, by mouse, from the quick start to it
   await expect(page.getByRole('region', { name: 'Wardrobe shelf' }).last()).toContainText(
     'less than its opening',
   );
-  const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save as CSV' }).click();
-  expect((await download).suggestedFilename()).toMatch(/parts\.csv$/);
+  // The list for people, and every piece with its works for machines.
+  for (const [table, file, head] of [
+    ['Parts list', /parts\.csv$/, 'item,'],
+    ['Every piece', /pieces\.csv$/, 'piece,of,name,is,'],
+    ['Every work', /works\.csv$/, 'piece,work,kind,side,'],
+  ] as const) {
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Save as CSV' }).click();
+    await page.getByRole('menuitem', { name: table }).click();
+    expect((await download).suggestedFilename()).toMatch(file);
+    expect(readFileSync(await (await download).path(), 'utf8').startsWith(head)).toBe(true);
+  }
 });
 
 test('a wall cupboard by keyboard in inches, and what cannot be is told with what would do', async ({

@@ -6,6 +6,7 @@ import {
   type UnknownAction,
 } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
+import { paneKeeping } from './board/paneKeeping';
 import { viewReducer } from './board/viewSlice';
 import { checking, checkReducer } from './check/checkSlice';
 import { autosave } from './job/autosave';
@@ -28,6 +29,7 @@ export const store = configureStore({
     standard({ serializableCheck: false, immutableCheck: false }).prepend(
       autosave.middleware,
       checking.middleware,
+      paneKeeping.middleware,
     ),
 });
 

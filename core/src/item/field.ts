@@ -1,3 +1,4 @@
+import type { Material } from '../material/schema';
 import { get, type PathStep } from './path';
 
 /**
@@ -30,11 +31,11 @@ export interface Picked<Item> {
   kinds?(item: Item): readonly string[];
 }
 
-/** One of a few words; a word may stand for more than itself, as "inset" does for a whole set of gaps. */
+/** One of a few words; a word may stand for more than itself, as "inset" does for a whole set of gaps, or a pane for one of the plan's materials. */
 export interface Choice<Item> {
   readonly words: readonly string[];
   word(item: Item): string;
-  value(word: string, item: Item): unknown;
+  value(word: string, item: Item, materials: readonly Material[]): unknown;
 }
 
 /** A choice whose words are the very values. */

@@ -20,7 +20,7 @@ const CASE = caseOf({ z: mm(100) });
 const OPEN = { ...caseOf({ top: 'none', kind: 'bench' }), width: mm(600), depth: mm(500), height: mm(400) };
 
 /** What a hand may leave in a field: everything a choice offers, and figures from nothing to absurd. */
-function tries({ input }: Field<unknown>, item: Item): unknown[] {
+function tries({ input }: Field<unknown>, item: Item, { materials }: Plan): unknown[] {
   switch (input) {
     case 'length':
       return [0, -5, 0.1, 7, 400, 1e5].map(mm);
@@ -36,7 +36,9 @@ function tries({ input }: Field<unknown>, item: Item): unknown[] {
     case 'part':
       return [];
     default:
-      return 'pick' in input ? ['all', 'no-such'] : input.words.map((word) => input.value(word, item.value));
+      return 'pick' in input
+        ? ['all', 'no-such']
+        : input.words.map((word) => input.value(word, item.value, materials));
   }
 }
 
@@ -60,7 +62,7 @@ describe('whatever is put into a field of a card', () => {
     let [taken, refused] = [0, 0];
     const each = (of: Plan, then: (next: Plan) => void) => {
       for (const field of fieldsOf(item(of)))
-        for (const value of tries(field, item(of))) {
+        for (const value of tries(field, item(of), of)) {
           const next = changed(of, [...pathOf(of, item(of)), ...field.path], value);
           if (typeof next === 'string') {
             expect(next).toMatch(/^[A-Z“].*[.?]$/s);

@@ -1,22 +1,40 @@
+import { applyEdit } from '../plan/edit';
 import { newCarcass, newPart, newPlan } from '../plan/fresh';
+import { fieldsOf, itemsOf, pathOf } from '../plan/items';
 import { readPlan } from '../plan/readPlan';
 import type { Plan } from '../plan/schema';
+import { get } from '../item/path';
 import { FAMILY_NAMES } from './families';
 
-/** A plan whose usual sheet was taken out: what is left has another id. */
+/** A plan whose usual materials were all taken out: what stands for them has another id. */
 const withoutUsual = (): Plan => {
   const plan = newPlan('A room');
-  const [first, ...rest] = plan.materials;
-  return { ...plan, materials: [{ ...first!, id: 'oak-19', name: 'Oak board 19 mm' }, ...rest] };
+  return { ...plan, materials: plan.materials.map((one, i) => ({ ...one, id: `own-${i}` })) };
 };
 
 describe('a new part', () => {
-  it.each(FAMILY_NAMES)('of the family %s can be hung in a plan that lacks the usual sheet', (family) => {
-    const plan = withoutUsual();
-    const carcass = newCarcass(plan);
-    const hung = { ...plan, carcasses: [carcass] };
-    const part = newPart(hung, family, carcass);
-    const read = readPlan({ ...hung, parts: [part] });
-    expect(read.ok ? [] : read.issues.filter(({ message }) => /material/i.test(message))).toEqual([]);
-  });
+  it.each(FAMILY_NAMES)(
+    'of the family %s can be hung in a plan that lacks the usual materials, and so can all that its card offers',
+    (family) => {
+      const carcass = newCarcass(withoutUsual());
+      const hung = { ...withoutUsual(), carcasses: [carcass] };
+      const of = (part: unknown) => readPlan({ ...hung, parts: [part] });
+      const material = (read: ReturnType<typeof of>) =>
+        read.ok ? [] : read.issues.map(({ message }) => message).filter((told) => /There is no/.test(told));
+      const read = of(newPart(hung, family, carcass));
+      expect(material(read)).toEqual([]);
+      if (!read.ok) return;
+      const { plan } = read;
+      const item = itemsOf(plan).find(({ list }) => list === 'parts')!;
+      for (const { input, path } of fieldsOf(item)) {
+        if (typeof input === 'string' || !('words' in input)) continue;
+        for (const word of input.words) {
+          const at = [...pathOf(plan, item), ...path];
+          const after = input.value(word, item.value, plan.materials);
+          const changed = { path: at, before: get(plan, at), after };
+          expect([word, material(applyEdit(plan, { name: 'Try', changes: [changed] as never }))]).toEqual([word, []]); // prettier-ignore
+        }
+      }
+    },
+  );
 });

@@ -82,15 +82,17 @@ function sentence(alike: readonly Work[], size: Sizes, sides: NonNullable<Piece[
       : runs(across)
         ? `${wide(along)} wide all across`
         : `${wide(along)} by ${wide(across)}`;
-  const depth = deep <= CLOSE ? '' : through ? ' through' : `, ${lengthMark(deep)} deep`;
   const of = work.words ? ` for ${work.words}` : '';
   const places = [along, across]
     .filter((axis) => axis !== 'thick' || normal !== 'thick')
     .filter((axis) => !runs(axis))
     .map((axis) => place(alike, axis, whole[axis], work, where));
-  const screw = work.screw ? `, screws ${lengthMark(work.screw.long)} long` : '';
-  const at = work.kind === 'footprint' ? 'on' : 'in';
-  return `${capital(name)}${of}, ${shape}${depth} ${at} ${where(work.side)}${places.length > 0 ? `: ${places.join('; ')}` : ''}${screw}.`;
+  const side = where(work.side);
+  const heads = work.screw?.head === 'here' ? `, heads on ${side}` : '';
+  const screw = work.screw ? `, screws ${lengthMark(work.screw.long)} long${heads}` : '';
+  const depth =
+    deep <= CLOSE ? ` on ${side}` : through ? ', right through' : `, ${lengthMark(deep)} deep in ${side}`;
+  return `${capital(name)}${of}, ${shape}${depth}${places.length > 0 ? `: ${places.join('; ')}` : ''}${screw}.`;
 }
 
 /** Where works are along one axis, from the end or edge they are measured from, or the nearer one. */

@@ -1,4 +1,5 @@
 import { Point, Polygon } from '@flatten-js/core';
+import type { Choice } from '../item/field';
 import { massOf } from '../solid/mass';
 import type { Convex } from '../solid/convex';
 import { newPlan, newThing } from '../plan/fresh';
@@ -48,10 +49,10 @@ describe('things in a space', () => {
       expect(() => buildScene(read.plan)).not.toThrow();
       const item = itemsOf(read.plan).find(({ list }) => list === 'things')!;
       const choices = fieldsOf(item).filter(({ label }) => label === 'Kind');
-      const input = choices[0]!.input as { value(word: string, value: unknown): unknown };
+      const input = choices[0]!.input as Choice<unknown>;
       // Whatever it is turned into can be built in the box it has.
       for (const word of THING_KINDS.filter((one) => one !== 'imported piece')) {
-        const after = input.value(word, item.value);
+        const after = input.value(word, item.value, read.plan.materials);
         const edited = applyEdit(read.plan, {
           name: 'kind',
           changes: [{ path: ['things', 0], before: item.value, after }],

@@ -1,26 +1,19 @@
-import type { Answer, DrawerItem, Edit, Issue, Plan, ReadingLog } from '@tarnpass/core';
+import type { DrawerItem, Issue, Plan, ReadingLog } from '@tarnpass/core';
+import * as v from 'valibot';
+import {
+  DrawerSchema,
+  JobRowSchema,
+  JobSchema,
+  LogSchema,
+  RefusalSchema,
+  SavedSchema,
+  SeqSchema,
+  type History,
+  type Job,
+} from './answers';
 
-/** What the server answers, as it comes over the wire: dates are text. */
-export interface JobRow {
-  readonly id: string;
-  readonly title: string;
-  readonly revision: number;
-  readonly savedAt: string;
-  /** Null while it is worked out. */
-  readonly parts: number | null;
-  readonly answer: Answer | null;
-}
-export interface History {
-  readonly done: readonly Edit[];
-  readonly undone: readonly Edit[];
-}
-export interface Job {
-  readonly id: string;
-  readonly revision: number;
-  readonly savedAt: string;
-  readonly plan: Plan;
-  readonly history: History;
-}
+export type { History, Job, JobRow } from './answers';
+
 export interface SaveBody {
   readonly baseRevision: number;
   readonly plan: Plan;
@@ -44,7 +37,15 @@ export class ApiError extends Error {
 /** A server that has not answered after this has not been reached, ms: what waits for it may be tried again. */
 const LONGEST = 60_000;
 
-async function call<T>(path: string, init?: RequestInit): Promise<T> {
+/** An answer that does not read as it should comes of a page and a server that are not of one version, or of something between them. */
+const STRANGE = 502;
+
+/** The body of an answer, read by its schema. Rejects with an ApiError where it is none, or not of that shape. */
+async function call<Schema extends v.GenericSchema>(
+  schema: Schema,
+  path: string,
+  init?: RequestInit,
+): Promise<v.InferOutput<Schema>> {
   let response: Response;
   try {
     response = await fetch(path, { signal: AbortSignal.timeout(LONGEST), ...init });
@@ -52,10 +53,20 @@ async function call<T>(path: string, init?: RequestInit): Promise<T> {
     throw new ApiError(0, 'The server is not reached. Is npm start still running?');
   }
   const body: unknown = await response.json().catch(() => undefined);
-  if (response.ok) return body as T;
-  const { message, issues, current } = (body ?? {}) as { message?: string; issues?: Issue[]; current?: Job };
+  if (response.ok) {
+    const read = v.safeParse(schema, body);
+    if (read.success) return read.output;
+    const [issue] = read.issues;
+    throw new ApiError(STRANGE, `The server answered what this page cannot read${placed(issue)}. Reload the page: it may be older than its server.`); // prettier-ignore
+  }
+  const refusal = v.safeParse(RefusalSchema, body);
+  const { message, issues, current } = refusal.success ? refusal.output : {};
   throw new ApiError(response.status, message ?? `The server answered ${response.status}.`, issues, current);
 }
+
+/** Where in an answer the trouble is. */
+const placed = ({ path }: v.BaseIssue<unknown>): string =>
+  path && path.length > 0 ? `, at ${path.map(({ key }) => String(key)).join('.')}` : '';
 
 const sending = (method: string, body: unknown): RequestInit => ({
   method,
@@ -63,24 +74,25 @@ const sending = (method: string, body: unknown): RequestInit => ({
   body: JSON.stringify(body),
 });
 
-export const listJobs = () => call<JobRow[]>('/api/jobs');
-export const readJob = (id: string) => call<Job>(`/api/jobs/${id}`);
+export const listJobs = () => call(v.array(JobRowSchema), '/api/jobs');
+export const readJob = (id: string) => call(JobSchema, `/api/jobs/${id}`);
 export const createJob = (plan: unknown, log?: ReadingLog) =>
-  call<Job>('/api/jobs', sending('POST', { plan, ...(log && { log }) }));
-export const saveJob = (id: string, body: SaveBody) => call<Job>(`/api/jobs/${id}`, sending('PUT', body));
+  call(JobSchema, '/api/jobs', sending('POST', { plan, ...(log && { log }) }));
+export const saveJob = (id: string, body: SaveBody) =>
+  call(SavedSchema, `/api/jobs/${id}`, sending('PUT', body));
 
-export const readLog = (id: string) => call<ReadingLog & { seq: number }>(`/api/jobs/${id}/readings`);
+export const readLog = (id: string) => call(LogSchema, `/api/jobs/${id}/readings`);
 export const sendLog = (id: string, log: ReadingLog) =>
-  call<{ seq: number }>(`/api/jobs/${id}/readings`, sending('POST', log));
+  call(SeqSchema, `/api/jobs/${id}/readings`, sending('POST', log));
 /** Make a device read now. A stand-in is told what it is pointed at. */
 export const takeOff = (device: string, aim?: number) =>
-  call<unknown>(`/api/devices/${device}/take`, sending('POST', aim === undefined ? {} : { aim }));
+  call(v.unknown(), `/api/devices/${device}/take`, sending('POST', aim === undefined ? {} : { aim }));
 
-export const listDrawer = () => call<DrawerItem[]>('/api/hardware');
+export const listDrawer = () => call(DrawerSchema, '/api/hardware');
 export const putDrawer = (items: readonly DrawerItem[]) =>
-  call<DrawerItem[]>('/api/hardware', sending('POST', { items }));
+  call(DrawerSchema, '/api/hardware', sending('POST', { items }));
 export const takeFromDrawer = (id: string) =>
-  call<DrawerItem[]>(`/api/hardware/${id}`, sending('DELETE', {}));
+  call(DrawerSchema, `/api/hardware/${id}`, sending('DELETE', {}));
 
 /** The most a browser lets a page send as it closes, bytes, with room for the headers. */
 const MOST_AT_CLOSE = 60_000;

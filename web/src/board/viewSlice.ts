@@ -1,18 +1,10 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { Opening, Side } from '@tarnpass/core';
 import { opened } from '../job/jobSlice';
-import { browserStore } from '../ui/browserStore';
+import { keptPanes } from './keptPanes';
+import { MOST_PANES, type ViewKind } from './viewKinds';
 
-/** What a pane of the sheet can show. */
-export const VIEWS = {
-  plan: 'Plan',
-  front: 'Front',
-  section: 'Section',
-  solid: 'Solid',
-  pass: 'The pass',
-} as const;
-export type ViewKind = keyof typeof VIEWS;
-export const MOST_PANES = 4;
+export { MOST_PANES, VIEWS, type ViewKind } from './viewKinds';
 
 /** Where the section is cut and which way it looks. */
 export interface SectionCut {
@@ -53,19 +45,11 @@ export interface ViewState {
   readonly pair: readonly [string, string] | null;
 }
 
-const KEY = 'tarnpass-panes';
-
-/** The panes this browser last showed. */
-function keptPanes(): readonly ViewKind[] {
-  const kept = (browserStore.get(KEY) ?? '').split(' ').filter((kind) => kind in VIEWS) as ViewKind[];
-  return kept.length > 0 ? kept.slice(0, MOST_PANES) : ['plan', 'section', 'pass'];
-}
-
-const initialState = (): ViewState => ({
+const startWith = (panes: readonly ViewKind[]): ViewState => ({
   selected: null,
   also: [],
   travels: {},
-  panes: keptPanes(),
+  panes,
   section: null,
   order: null,
   finding: 0,
@@ -76,7 +60,7 @@ const initialState = (): ViewState => ({
 
 const viewSlice = createSlice({
   name: 'view',
-  initialState,
+  initialState: () => startWith(keptPanes()),
   reducers: {
     selected: (state, { payload }: PayloadAction<string | null>) => ({
       ...state,
@@ -84,7 +68,7 @@ const viewSlice = createSlice({
       also: [],
     }),
     /** Nothing selected, all shut: as before any job. */
-    viewCleared: () => initialState(),
+    viewCleared: (state) => startWith(state.panes),
     /** What the card begins with, unless a hand was quicker. */
     begun: (state, { payload }: PayloadAction<string>) =>
       state.selected === null ? { ...state, selected: payload } : state,
@@ -102,10 +86,7 @@ const viewSlice = createSlice({
     told: (state, { payload }: PayloadAction<string | null>) => ({ ...state, told: payload }),
     played: (state, { payload }: PayloadAction<number | null>) => ({ ...state, playing: payload }),
     allShut: (state) => ({ ...state, travels: {} }),
-    panesSet: (state, { payload }: PayloadAction<readonly ViewKind[]>) => {
-      browserStore.set(KEY, payload.join(' '));
-      return { ...state, panes: payload };
-    },
+    panesSet: (state, { payload }: PayloadAction<readonly ViewKind[]>) => ({ ...state, panes: payload }),
     /** See to it that a view is shown: in place of the last pane where no pane shows it. */
     paneShown: (state, { payload }: PayloadAction<ViewKind>) =>
       state.panes.includes(payload)
@@ -129,7 +110,7 @@ const viewSlice = createSlice({
       pair: payload,
     }),
   },
-  extraReducers: (builder) => builder.addCase(opened, () => initialState()),
+  extraReducers: (builder) => builder.addCase(opened, (state) => startWith(state.panes)),
 });
 
 export const {

@@ -20,7 +20,7 @@ import { colour } from '../theme/palette';
 import { UPRIGHT } from '../theme/theme';
 import { AddMenu } from '../ui/AddMenu';
 import { RowsWrong } from '../ui/RowsWrong';
-import { saveBlob } from '../ui/saveBlob';
+import { saveCsv } from '../ui/saveCsv';
 import { Wrong } from '../ui/Wrong';
 import { FileBox, LARGEST, tooLarge } from '../measure/FileBox';
 import { openDrawer, putIn, takeOut } from './drawerSlice';
@@ -185,14 +185,6 @@ function HardwareFile({ items }: { items: readonly DrawerItem[] }) {
     const { data } = Papa.parse<string[]>(await file.text(), { skipEmptyLines: 'greedy' });
     setRead(readHardwareRows(data));
   };
-  const save = async () => {
-    const { default: Papa } = await import('papaparse');
-    saveBlob(
-      new Blob([Papa.unparse(hardwareRows(items), { newline: '\n' })], { type: 'text/csv' }),
-      'hardware',
-      'csv',
-    );
-  };
   const good = read?.items.length ?? 0;
   return (
     <FileBox
@@ -202,7 +194,11 @@ function HardwareFile({ items }: { items: readonly DrawerItem[] }) {
       onFile={(file) => void open(file)}
       trouble={trouble}
     >
-      <Button onClick={() => void save()} disabled={items.length === 0} sx={{ ml: 1 }}>
+      <Button
+        onClick={() => void saveCsv(hardwareRows(items), 'hardware')}
+        disabled={items.length === 0}
+        sx={{ ml: 1 }}
+      >
         Save as CSV
       </Button>
       {read && (

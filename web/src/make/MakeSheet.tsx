@@ -6,19 +6,11 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import {
-  hardwareNeeded,
-  partsList,
-  partsRows,
-  type PiecesAlike,
-  type Plan,
-  type Sizes,
-} from '@tarnpass/core';
-import { Download } from 'lucide-react';
+import { hardwareNeeded, partsList, type PiecesAlike, type Plan, type Sizes } from '@tarnpass/core';
 import { useMemo } from 'react';
 import { colour } from '../theme/palette';
 import { SizeText } from '../ui/SizeText';
-import { saveBlob } from '../ui/saveBlob';
+import { TablesMenu } from './TablesMenu';
 
 interface Props {
   readonly plan: Plan;
@@ -31,14 +23,6 @@ export default function MakeSheet({ plan, selected, onSelect }: Props) {
   const lines = useMemo(() => partsList(plan), [plan]);
   const hardware = useMemo(() => hardwareNeeded(plan), [plan]);
   const groups = useMemo(() => byCarcass(lines), [lines]);
-  const save = async () => {
-    const { default: Papa } = await import('papaparse');
-    saveBlob(
-      new Blob([Papa.unparse(partsRows(plan), { newline: '\n' })], { type: 'text/csv' }),
-      `${plan.title} parts`,
-      'csv',
-    );
-  };
   return (
     <Box
       component="main"
@@ -57,14 +41,7 @@ export default function MakeSheet({ plan, selected, onSelect }: Props) {
         <Typography variant="h2" sx={{ flex: 1 }}>
           Parts list
         </Typography>
-        <Button
-          variant="outlined"
-          startIcon={<Download size={18} strokeWidth={1.8} />}
-          disabled={lines.length === 0}
-          onClick={() => void save()}
-        >
-          Save as CSV
-        </Button>
+        <TablesMenu plan={plan} empty={lines.length === 0} />
       </Box>
       {lines.length === 0 && (
         <Typography>

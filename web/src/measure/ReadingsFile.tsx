@@ -3,13 +3,12 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { readingRows, type Plan, type ReadingsRead } from '@tarnpass/core';
-import Papa from 'papaparse';
 import { useState } from 'react';
 import { useDimensions } from '../readings/useLog';
 import { sendMany } from '../readings/live';
 import { useApp, useAppDispatch } from '../store';
 import { RowsWrong } from '../ui/RowsWrong';
-import { saveBlob } from '../ui/saveBlob';
+import { saveCsv } from '../ui/saveCsv';
 import { FileBox, LARGEST, tooLarge } from './FileBox';
 import { useImport } from './useImport';
 
@@ -41,12 +40,7 @@ export function ReadingsFile({ plan }: { plan: Plan }) {
     setDone(`${read.log.readings.length} readings are in.`);
     setRead(undefined);
   };
-  const save = () =>
-    saveBlob(
-      new Blob([Papa.unparse(readingRows(log), { newline: '\n' })], { type: 'text/csv' }),
-      `${plan.title} readings`,
-      'csv',
-    );
+  const save = () => void saveCsv(readingRows(log), `${plan.title} readings`);
   const good = read?.log.readings.length ?? 0;
   return (
     <FileBox

@@ -84,7 +84,7 @@ function ItemField({ plan, item, field }: { plan: Plan; item: Item; field: ItemF
       {...shared}
       value={input.word(item.value)}
       options={input.words}
-      meaning={(word) => input.value(word, item.value)}
+      meaning={(word) => input.value(word, item.value, plan.materials)}
     />
   );
 }

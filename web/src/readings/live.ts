@@ -1,5 +1,6 @@
-import { DeviceEventSchema, type Instrument, type Reading, type ReadingLog } from '@tarnpass/core';
+import { DeviceEventSchema, ReadingSchema, type Reading, type ReadingLog } from '@tarnpass/core';
 import * as v from 'valibot';
+import { EntrySchema } from '../api/answers';
 import { ApiError, readLog, sendLog } from '../api/client';
 import { isOpenTab, tabClaimed, tabName } from '../job/tab';
 import type { AppThunk } from '../store';
@@ -50,12 +51,26 @@ const outbox = {
   },
 };
 
-function readingsAt(at: string): Reading[] {
+/** What a text says, read by a schema; undefined where it does not read as that. */
+function parsed<Schema extends v.GenericSchema>(
+  schema: Schema,
+  text: string,
+): v.InferOutput<Schema> | undefined {
   try {
-    return JSON.parse(browserStore.get(at) ?? '[]') as Reading[];
+    const read = v.safeParse(schema, JSON.parse(text));
+    return read.success ? read.output : undefined;
   } catch {
-    return [];
+    return undefined;
   }
+}
+
+/** Each by itself: one that was spoilt takes none of the others with it. */
+function readingsAt(at: string): Reading[] {
+  const all = parsed(v.array(v.unknown()), browserStore.get(at) ?? '[]') ?? [];
+  return all.flatMap((one) => {
+    const read = v.safeParse(ReadingSchema, one);
+    return read.success ? [read.output] : [];
+  });
 }
 
 /** Keep what waits in this browser, and say so where that fails. */
@@ -74,7 +89,7 @@ export const followLog =
     let ended = false;
     let stream: EventSource | undefined;
     let timer: ReturnType<typeof setTimeout> | undefined;
-    let came: { seq: number; reading?: Reading; instrument?: Instrument }[] = [];
+    let came: v.InferOutput<typeof EntrySchema>[] = [];
     const gather = () => {
       const entries = came;
       came = [];
@@ -102,7 +117,10 @@ export const followLog =
         if (stream?.readyState === EventSource.CLOSED) setTimeout(begin, AGAIN);
       };
       stream.addEventListener('entry', ({ data }: MessageEvent<string>) => {
-        came.push(JSON.parse(data) as (typeof came)[number]);
+        const entry = parsed(EntrySchema, data);
+        // What cannot be read is in the log all the same: it comes with the next look at all of it.
+        if (!entry) return;
+        came.push(entry);
         timer ??= setTimeout(gather, GATHER);
       });
     };
@@ -189,10 +207,10 @@ export const sendMany =
 export const followDevices = (): AppThunk<() => void> => (dispatch) => {
   const stream = new EventSource('/api/devices/live');
   stream.addEventListener('device', ({ data }: MessageEvent<string>) => {
-    const read = v.safeParse(DeviceEventSchema, JSON.parse(data));
-    if (!read.success) return;
-    if (read.output.type === 'state') dispatch(deviceIs(read.output));
-    else dispatch(deviceRead(read.output));
+    const event = parsed(DeviceEventSchema, data);
+    if (!event) return;
+    if (event.type === 'state') dispatch(deviceIs(event));
+    else dispatch(deviceRead(event));
   });
   return () => stream.close();
 };

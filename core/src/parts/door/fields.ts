@@ -4,7 +4,7 @@ import type { Old } from '../kit/old';
 import { oldFields } from '../kit/oldFields';
 import { schoolFields } from '../kit/schools';
 import { hardwareKindOf } from './hinges';
-import { hingeOf, USUAL_FIT, USUAL_HANDLE, USUAL_RACK } from './fresh';
+import { hingeOf, paneOf, USUAL_FIT, USUAL_HANDLE, USUAL_RACK } from './fresh';
 import type { Door } from './schema';
 
 type DoorField = Field<Door>;
@@ -122,7 +122,7 @@ const FIELDS: readonly DoorField[] = [
     input: {
       words: ['none', 'glass', 'mirror'],
       word: ({ leaf }) => leaf.pane?.kind ?? 'none',
-      value: (word) => (word === 'none' ? null : { kind: word, material: `${word}-4`, border: { mm: word === 'glass' ? 70 : 0 } }),
+      value: (word, _, materials) => (word === 'none' ? null : paneOf(word as 'glass' | 'mirror', materials)),
     },
     when: made,
   },

@@ -1,3 +1,5 @@
+import { materialInPlan } from '../../material/inPlan';
+import type { Material } from '../../material/schema';
 import type { PartPlace } from '../family';
 import type { Door, Hinge } from './schema';
 
@@ -27,6 +29,10 @@ export const USUAL_RACK: NonNullable<Door['rack']> = { depth: mm(90), height: mm
 /** A hinge of a kind on the side it was on. */
 export const hingeOf = (kind: Hinge['kind'], side: 'left' | 'right'): Hinge =>
   ({ ...USUAL_HINGE[kind], side }) as Hinge;
+
+/** A mirror covers the leaf, glass is framed by it. */
+export const paneOf = (kind: 'glass' | 'mirror', materials: readonly Material[]): NonNullable<Door['leaf']['pane']> =>
+  ({ kind, material: materialInPlan(materials, `${kind}-4`, kind), border: mm(kind === 'glass' ? 70 : 0) }); // prettier-ignore
 
 export function usualDoor(id: string, carcass: string, name: string, bay = 'all'): Door {
   return {

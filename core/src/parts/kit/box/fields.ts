@@ -1,7 +1,7 @@
 import type { Field } from '../../../item/field';
 import { lengthOf } from '../lengthFields';
 import type { BoxSpec } from './schema';
-import { USUAL_BOTTOM, USUAL_JOINT, USUAL_NOTCH } from './usual';
+import { bottomOf, USUAL_BOTTOM, USUAL_JOINT, USUAL_NOTCH } from './usual';
 
 const COUNTS = ['none', '1', '2', '3', '4', '5', '6'];
 const counted = (key: 'across' | 'along') => ({
@@ -26,7 +26,7 @@ export function boxFields<Part extends { readonly box: BoxSpec }>(made: (part: P
     { group, label: 'Joints', path: ['box', 'joint'], input: { words: Object.keys(USUAL_JOINT), word: ({ box }) => box.joint.kind, value: (word) => USUAL_JOINT[word as keyof typeof USUAL_JOINT] }, when: made },
     length('Joint, deep', ['box', 'joint', 'deep'], (part) => made(part) && part.box.joint.kind !== 'butt'),
     length('Joint, lip', ['box', 'joint', 'lip'], (part) => made(part) && part.box.joint.kind === 'lock'),
-    { group, label: 'Bottom', path: ['box', 'bottom'], input: { words: Object.keys(USUAL_BOTTOM), word: ({ box }) => box.bottom.kind, value: (word, { box }) => ({ ...USUAL_BOTTOM[word as keyof typeof USUAL_BOTTOM], ...(word !== 'none' && 'material' in box.bottom && { material: box.bottom.material }) }) }, when: made },
+    { group, label: 'Bottom', path: ['box', 'bottom'], input: { words: Object.keys(USUAL_BOTTOM), word: ({ box }) => box.bottom.kind, value: (word, { box }, materials) => bottomOf(word as keyof typeof USUAL_BOTTOM, box, materials) }, when: made },
     { group, label: 'Bottom of', path: ['box', 'bottom', 'material'], input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] }, when: (part) => made(part) && part.box.bottom.kind !== 'none' },
     length('Goes in', ['box', 'bottom', 'deep'], grooved),
     length('Groove above the foot', ['box', 'bottom', 'up'], (part) => made(part) && part.box.bottom.kind === 'groove'),

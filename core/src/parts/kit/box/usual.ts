@@ -1,3 +1,5 @@
+import { materialInPlan } from '../../../material/inPlan';
+import type { Material } from '../../../material/schema';
 import type { PartPlace } from '../../family';
 import type { BoxSpec } from './schema';
 
@@ -21,6 +23,20 @@ export const USUAL_BOTTOM: {
   under: { kind: 'under', material: 'ply-6' },
   none: { kind: 'none', rail: mm(60) },
 };
+
+/** A bottom of another kind, of what the bottom was of. */
+export function bottomOf(
+  kind: BoxSpec['bottom']['kind'],
+  { bottom: was, material }: Pick<BoxSpec, 'bottom' | 'material'>,
+  materials: readonly Material[],
+): BoxSpec['bottom'] {
+  const bottom = USUAL_BOTTOM[kind];
+  if (bottom.kind === 'none') return bottom;
+  // Where the plan has none of the usual sheet, and no other, of what the sides are of.
+  const usual = materialInPlan(materials, bottom.material, 'sheet');
+  const known = materials.some(({ id }) => id === usual) ? usual : material;
+  return { ...bottom, material: 'material' in was ? was.material : known };
+}
 
 export const USUAL_BOX: BoxSpec = {
   material: 'ply-12',
