@@ -13,7 +13,7 @@ export const PIECE_COLUMNS = [
 ] as const; // prettier-ignore
 export const WORK_COLUMNS = [
   'piece', 'work', 'kind', 'side', 'for',
-  'length from', 'length to', 'width from', 'width to', 'depth from', 'depth to', 'round', 'screw', 'head', 'mate piece', 'mate work',
+  'length from', 'length to', 'width from', 'width to', 'depth from', 'depth to', 'round', 'screw', 'mate piece', 'mate work',
 ] as const; // prettier-ignore
 
 /** A ten-thousandth of a millimetre is finer than anything cut. */
@@ -70,7 +70,6 @@ export function workRows(plan: Plan): string[][] {
         ...[region.length, region.width, region.thick].flatMap(([from, to]) => [mm(from), mm(to)]),
         round ? 'round' : '',
         screw ? mm(screw.long) : '',
-        screw ? (screw.head === 'here' ? 'on this side' : 'in the mate') : '',
         mate?.piece ?? '',
         mate?.work ?? '',
       ]),

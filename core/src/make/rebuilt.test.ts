@@ -1,6 +1,6 @@
 import type { Convex } from '../solid/convex';
 import type { Piece } from '../piece/piece';
-import { alongOf, type Region, type Work } from '../piece/work';
+import { alongOf, depthOf, type Region, type Work } from '../piece/work';
 import { toSpace } from '../piece/lie';
 import type { Plan } from '../plan/schema';
 import { KIND_ROWS } from '../testing/kindRows';
@@ -103,13 +103,14 @@ describe('what is cut is what is checked', () => {
     },
   ); // prettier-ignore
 
-  it.each(PLANS)('%s: mates come together, and borings leave wood', async (_kind, made) => {
+  it.each(PLANS)('%s: mates come together, and borings leave wood', async (kind, made) => {
     const plan = planWith(made);
     const all = new Map(piecesOf(plan).flatMap(({ pieces }) => pieces.map((piece) => [piece.key, piece])));
     const { rebuild, boardOf, placeOf } = await rebuilder();
     const [pieces, works] = [tableOf(pieceRows(plan)), tableOf(workRows(plan))];
     const solids = new Map(rebuild(pieces, works).map(({ key, solid }) => [key, solid]));
     const found: string[] = [];
+    const screws: [string, number][] = [];
     for (const piece of all.values()) {
       for (const work of piece.works) {
         const whole: Region = { length: [0, piece.size!.length.mm], width: [0, piece.size!.width.mm], thick: [0, piece.size!.thick.mm] };
@@ -119,6 +120,10 @@ describe('what is cut is what is checked', () => {
         const through = from <= 1e-6 && to >= whole[along][1] - 1e-6;
         if (['hole', 'cup', 'mortise', 'screw', 'groove', 'rebate'].includes(work.kind) && !through && behind < LEAST_WOOD)
           found.push(`${work.key} leaves ${behind} mm of wood`);
+        if (work.screw && through && work.mate?.work) {
+          const pilot = all.get(work.mate.piece)!.works.find(({ key }) => key === work.mate!.work)!;
+          screws.push([work.key, work.screw.long - depthOf(work) - depthOf(pilot)]);
+        }
         if (!work.mate) continue;
         const mate = all.get(work.mate.piece);
         if (!mate) {
@@ -164,6 +169,9 @@ describe('what is cut is what is checked', () => {
       }
     }
     expect(found).toEqual([]);
+    // A screw goes through one and as deep into the other as its hole there.
+    expect(screws.filter(([, over]) => Math.abs(over) > CLOSE)).toEqual([]);
+    if (kind === 'family: drawer') expect(screws.length).toBeGreaterThan(0);
   }); // prettier-ignore
 });
 

@@ -42,8 +42,8 @@ export interface Work {
   readonly from?: readonly Edge[];
   /** Another body passes through it: it is no part of what is checked. All else is filled once the job is put together. */
   readonly air?: true;
-  /** A screw through it, as long as said, its head on this side of this piece or in the piece it is mated with. */
-  readonly screw?: { readonly long: number; readonly head: 'here' | 'there' };
+  /** It is for screws so long, mm, driven from its side: their heads are there. */
+  readonly screw?: { readonly long: number };
   /** What comes to be in it or before it, with everything shut: another piece, or a work in that. */
   readonly mate?: { readonly piece: string; readonly work?: string };
   /** In words, where the kind does not say it all: "the plate of hinge 1". */

@@ -88,8 +88,7 @@ function sentence(alike: readonly Work[], size: Sizes, sides: NonNullable<Piece[
     .filter((axis) => !runs(axis))
     .map((axis) => place(alike, axis, whole[axis], work, where));
   const side = where(work.side);
-  const heads = work.screw?.head === 'here' ? `, heads on ${side}` : '';
-  const screw = work.screw ? `, screws ${lengthMark(work.screw.long)} long${heads}` : '';
+  const screw = work.screw ? `, screws ${lengthMark(work.screw.long)} long, heads on ${side}` : '';
   const depth =
     deep <= CLOSE ? ` on ${side}` : through ? ', right through' : `, ${lengthMark(deep)} deep in ${side}`;
   return `${capital(name)}${of}, ${shape}${depth}${places.length > 0 ? `: ${places.join('; ')}` : ''}${screw}.`;

@@ -149,7 +149,7 @@ function fixings({ part, frontThick, side }: LaidDrawn, { front, box }: DrawerAt
       })),
     );
   return {
-    through: holes('screw', [box.y[0], box.y[0] + side], 'back', { long: part.front.screw.mm, head: 'here' }),
+    through: holes('screw', [box.y[0], box.y[0] + side], 'back', { long: part.front.screw.mm }),
     into: holes('screw', [front.y[1] - deep, front.y[1]], 'back'),
   };
 } // prettier-ignore

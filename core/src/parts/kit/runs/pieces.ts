@@ -132,7 +132,7 @@ function underBox(one: Carried, slide: Extract<Slide, { kind: 'under slide' }>, 
 function besideBox(one: Carried, slide: Extract<Slide, { kind: 'slide' }>, length: number): RunPieces {
   const { box, runs, start } = one;
   const up = runs.kind === 'side slides' ? runs.up.mm : 0;
-  const screw = runs.kind === 'side slides' ? { long: runs.screw.mm, head: 'here' as const } : undefined;
+  const screw = runs.kind === 'side slides' ? { long: runs.screw.mm } : undefined;
   const y: Range = [start, start + length];
   const z: Range = [box.z[0] + up, box.z[0] + up + slide.high];
   const middle = slide.side / 2;
