@@ -5,15 +5,19 @@ import { partsOfMover, toldOf, type Body } from '../scene/scene';
 import type { Convex } from '../solid/convex';
 import { KIND_ROWS } from '../testing/kindRows';
 import { manifoldReferee } from '../testing/manifoldGap';
-import { planWith, refusalOf } from '../testing/planWith';
+import { newThing } from '../plan/fresh';
+import { doorOf, mm, planWith, refusalOf, type Made } from '../testing/planWith';
 import { reportOf } from './report';
 
 /** Beyond this nothing is measured, mm. */
 const FAR = 60;
-const rows = Object.entries(KIND_ROWS).flatMap(([kind, { good, bad }]) => [
+/** A compartment whose farther end a door meets. */
+const farEnd: Made = { parts: [doorOf()], change: (plan) => ({ ...plan, things: [{ ...newThing(plan, 'compartment'), x: mm(1800), y: mm(2000), z: mm(0) }] }) }; // prettier-ignore
+const rows: (readonly [string, Made])[] = Object.entries(KIND_ROWS).flatMap(([kind, { good, bad }]) => [
   [`${kind}, right`, good] as const,
   [`${kind}, wrong`, bad] as const,
 ]);
+rows.push(['the far end of a compartment', farEnd]);
 
 describe('a finding names the very pieces', () => {
   it('that are as near each other as all that the two are told by: held against manifold-3d', async () => {
@@ -44,7 +48,7 @@ describe('a finding names the very pieces', () => {
     }
     expect(wrong).toEqual([]);
     // Of a box its very side or end, of a case its very board.
-    expect([...named]).toEqual(expect.arrayContaining(['case-drawers-1.d1/side-right', 'case-drawers-1.d1/end-back', 'case/left', 'case/plinth-back']));
+    expect([...named]).toEqual(expect.arrayContaining(['case-drawers-1.d1/side-right', 'case-drawers-1.d1/end-back', 'case/left', 'case/plinth-back', 'thing-compartment-1/ends-2']));
   }); // prettier-ignore
 });
 
