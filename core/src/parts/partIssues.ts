@@ -2,6 +2,7 @@ import type { Issue } from '../item/issue';
 import type { Body } from '../scene/scene';
 import { familyOf, type Part } from './families';
 import type { PartPlace } from './family';
+import { laidOf } from './laidOf';
 
 /**
  * Why a part cannot be: what it names and is not there, else what its family refuses. Paths start at the part.
@@ -11,5 +12,5 @@ import type { PartPlace } from './family';
 export function partIssues(part: Part, place: PartPlace, around: readonly Body[]): Issue[] {
   const family = familyOf(part);
   const missing = family.missing(part, place);
-  return missing.length > 0 ? missing : family.refuse(family.lay(part, place), around);
+  return missing.length > 0 ? missing : family.refuse(laidOf(part, place), around);
 }

@@ -5,6 +5,7 @@ import type { OwnSchools, Schools } from '../material/schema';
 import { stockOf, type Stock } from '../material/stock';
 import type { Part } from '../parts/families';
 import { familyOf } from '../parts/families';
+import { laidOf } from '../parts/laidOf';
 import type { PartPieces, PartPlace } from '../parts/family';
 import type { Link } from '../piece/piece';
 import type { ClearOpening } from '../parts/sliding/clear';
@@ -194,7 +195,7 @@ export function partBuilt(plan: Plan, part: Part): BuiltPart | undefined {
   const known = partsKept.get(part);
   if (known?.place === place) return known;
   const family = familyOf(part);
-  const laid = family.lay(part, place);
+  const laid = laidOf(part, place);
   const pieces = family.pieces(laid);
   const row = rowOf(place.carcass);
   const built: BuiltPart = {
