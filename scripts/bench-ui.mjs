@@ -101,7 +101,7 @@ async function wardrobeWall(open, path) {
 async function drawerBank(open, path) {
   const page = await open(path);
   await settled(page);
-  await page.locator('[data-part="bank.24"]').first().press('Enter');
+  await page.locator('[data-part="bank.d24"]').first().press('Enter');
   const gaps = await answers(page, 'Gap between neighbours', (i) => (2 + i / 10).toFixed(1));
   await page.context().close();
   return { bankGapMs: quantile(gaps, 0.5), bankGapWorstMs: quantile(gaps, 1) };

@@ -15,7 +15,7 @@ export function drawerBank(): Plan {
   if (part.family !== 'drawer') throw new Error('Drawers were asked for.');
   const drawers = {
     ...part,
-    bank: { kind: 'even', count: 24 },
+    bank: { kind: 'even', drawers: Array.from({ length: 24 }, (_, i) => ({ id: `d${i + 1}` })) },
     handle: part.handle && { ...part.handle, kind: 'knob', width: mm(25), height: mm(25), holes: mm(0) },
     runs: { ...part.runs, up: mm(4) },
     box: { ...part.box, under: mm(6), above: mm(8), bottom: { kind: 'let in', material: 'ply-6', deep: mm(6) } },

@@ -16,7 +16,7 @@ export function uiBank() {
         name: 'Bank',
         carcass: 'case',
         bay: 'all',
-        bank: { kind: 'even', count: 24 },
+        bank: { kind: 'even', drawers: Array.from({ length: 24 }, (_, i) => ({ id: `d${i + 1}` })) },
         fit: { kind: 'even', gap: mm(3) },
         front: { made: 'applied', material: 'ply-18', banding: mm(0), screw: mm(25) },
         handle: { kind: 'knob', projection: mm(28), width: mm(25), height: mm(25), holes: mm(0) },

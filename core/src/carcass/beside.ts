@@ -30,7 +30,9 @@ export function besideEdge({ boards }: BuiltCarcass, opening: Opening, which: ke
 } // prettier-ignore
 
 function besideOf(boards: readonly Board[], name: string | undefined, which: keyof typeof INWARD): Beside | undefined {
-  const board = boards.find(({ key, item }) => name !== undefined && key === `${item}/${name}`);
+  if (name === undefined || boards.length === 0) return undefined;
+  const wanted = `${boards[0]!.item}/${name}`;
+  const board = boards.find(({ key }) => key === wanted);
   if (!board || board.solids) return undefined;
   const axis = INWARD[which];
   const range = board.at[which === 'left' || which === 'right' ? 'x' : 'z'];

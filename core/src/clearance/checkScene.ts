@@ -1,6 +1,6 @@
 import { place } from '../motion/joint';
 import { motionPose } from '../motion/motion';
-import { byWaiting, isNamed, partsOf, partsOfMover, type Body, type Mover, type Scene } from '../scene/scene';
+import { answersTo, byWaiting, type Body, type Mover, type Scene } from '../scene/scene';
 import { withCorners } from '../solid/convex';
 import { curveSteps, hangsWith, meetings, moverCheck, type MoverCheck } from './checkMover';
 import { BodyIndex } from './bodyIndex';
@@ -40,12 +40,13 @@ export function parked(mover: Mover, travel: number, of = mover.id): Body[] {
 
 /** What one of a mover's bodies may touch at a travel; a touch of two of its own is none of another's. */
 function meantAt(mover: Mover, body: Body, travel: number): NonNullable<Body['meant']> {
-  const own = (id: string) => partsOf(body).some((part) => isNamed(part, id));
   return mover.contacts.flatMap(({ moving, still, from, to, depth }) => {
     if (travel < from || travel > to) return [];
     const pairs = [[moving, still], [still, moving]] as const; // prettier-ignore
     return pairs
-      .filter(([one, other]) => own(one) && !partsOfMover(mover).some((part) => isNamed(part, other)))
+      .filter(
+        ([one, other]) => answersTo(body, one) && !mover.bodies.some((another) => answersTo(another, other)),
+      )
       .map(([one, other]) => ({ own: one, other, depth }));
   });
 }

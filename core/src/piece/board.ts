@@ -1,11 +1,12 @@
 import type { Frame } from '../space/frame';
-import { greatest, least, span, type Bounds } from '../solid/bounds';
+import { greatest, least, middleOf, span, type Bounds } from '../solid/bounds';
 import type { Convex } from '../solid/convex';
 import { sumOf, type SumLine } from '../sizing/sum';
 import { lessAir } from './lessAir';
+import { massOf } from '../solid/mass';
 import { frameAxis, lieIn, regionIn, type Way } from './lie';
-import type { Cutting, Piece, Sizes } from './piece';
-import type { Edge, Work } from './work';
+import type { Cutting, Lie, Piece, Sizes, Wood } from './piece';
+import { FILLED, type Edge, type Work } from './work';
 
 /** A work as it is given: its box in the frame that its piece is laid in, and its own part of the key. */
 export type WorkIn = Omit<Work, 'key' | 'region'> & { readonly key: string; readonly at: Bounds };
@@ -29,72 +30,127 @@ export interface Board extends Pick<Piece, 'key' | 'item' | 'role' | 'name' | 't
   readonly works?: readonly WorkIn[];
   readonly sides?: Piece['sides'];
   readonly notes?: readonly string[];
-  /** Other solids than its box: of a side that leans. */
+  /** Used again as it is, and not cut. */
+  readonly is?: 'kept';
+  /** Other solids than its box: of a side that leans, of an old box. */
   readonly solids?: readonly Convex[];
 }
 
 /** A board in its frame. Its `at` must be as large as its sums say: a test holds them against each other. */
-export function board(frame: Frame, given: Board): Piece {
-  const { key, item, role, name, told, at, way, material, sides, notes = [] } = given;
-  const { banded = {}, wrapped = 0, faced = { face: 0, back: 0 } } = given;
-  const edges: Cutting['banded'] =
-    wrapped > 0
-      ? Object.fromEntries((['start', 'end', 'left', 'right'] as const).map((edge) => [edge, (banded[edge] ?? 0) + wrapped]))
-      : banded; // prettier-ignore
-  const works = worksIn(key, at, way, given.works ?? []);
-  const size: Sizes = {
-    length: sumOf('length', given.length),
-    width: sumOf('width', given.width),
-    thick: sumOf('thickness', given.thick ?? []),
-  };
-  return {
-    key,
-    item,
-    role,
-    is: 'cut',
-    name,
-    told,
-    solids: given.solids ?? solidsOf(frame, at, way, given.works ?? []),
-    lie: lieIn(frame, at, way),
-    size,
-    cut: {
-      length: sumOf('length', [...given.length, ...onEdges(banded, wrapped, 'start', 'end'), ...(given.cutBy?.length ?? [])]),
-      width: sumOf('width', [...given.width, ...onEdges(banded, wrapped, 'left', 'right'), ...(given.cutBy?.width ?? [])]),
-      thick: sumOf('thickness', [...(given.thick ?? []), ...onFaces(faced)]),
-    },
-    stock: { material, banded: edges, faced },
-    ...(sides && { sides }),
-    works,
-    notes,
-  }; // prettier-ignore
-}
+export const board = (frame: Frame, given: Board): Piece => new MadeBoard(frame, given);
 
-/** Works of a piece that fills a box of a frame and lies a way in it. */
-export const worksIn = (piece: string, at: Bounds, way: Way, works: readonly WorkIn[]): Work[] =>
-  works.map((work) => workIn(piece, at, way, work));
+/**
+ * What only lists and weights ask for is worked out when they ask: a bank of drawers has hundreds of boards, and every edit
+ * makes them anew. What is sent to another thread is picked from it, since what is worked out late does not go along.
+ */
+class MadeBoard implements Piece {
+  readonly key: string;
+  readonly item: string;
+  readonly role: Piece['role'];
+  readonly is: 'cut' | 'kept';
+  readonly name: string;
+  readonly told: Piece['told'];
+  readonly solids: readonly Convex[];
+  readonly sides: Piece['sides'];
+  readonly notes: readonly string[];
+  private known: Partial<Record<'lie' | 'size' | 'cut' | 'stock' | 'works' | 'wood', unknown>> | undefined;
+
+  constructor(
+    private readonly frame: Frame,
+    private readonly given: Board,
+  ) {
+    this.key = given.key;
+    this.item = given.item;
+    this.role = given.role;
+    this.is = given.is ?? 'cut';
+    this.name = given.name;
+    this.told = given.told;
+    this.solids = given.solids ?? solidsOf(frame, given.at, given.way, given.works ?? NONE);
+    this.sides = given.sides;
+    this.notes = given.notes ?? NONE;
+  }
+
+  get lie(): Lie {
+    return this.once('lie', ({ at, way }) => lieIn(this.frame, at, way));
+  }
+
+  get size(): Sizes {
+    return this.once('size', ({ length, width, thick = NONE }) => sizes(length, width, thick));
+  }
+
+  get cut(): Sizes {
+    return this.once('cut', ({ length, width, thick = NONE, banded = {}, wrapped = 0, faced = BARE, cutBy = {} }) =>
+      sizes(
+        [...length, ...onEdges(banded, wrapped, 'start', 'end'), ...(cutBy.length ?? NONE)],
+        [...width, ...onEdges(banded, wrapped, 'left', 'right'), ...(cutBy.width ?? NONE)],
+        [...thick, ...onFaces(faced)],
+      ),
+    );
+  }
+
+  get stock(): Cutting {
+    return this.once('stock', ({ material, banded = {}, wrapped = 0, faced = BARE }) => ({
+      material,
+      banded: wrapped > 0 ? Object.fromEntries(EDGES.map((edge) => [edge, (banded[edge] ?? 0) + wrapped])) : banded,
+      faced,
+    }));
+  }
+
+  get works(): readonly Work[] {
+    return this.once('works', ({ key, at, way, works = NONE }) => works.map((work) => workIn(key, at, way, work)));
+  }
+
+  get wood(): Wood {
+    return this.once('wood', ({ at, works = NONE, solids }) => (solids ? massOf(solids) : woodOf(this.frame, at, works)));
+  }
+
+  private once<T>(what: keyof NonNullable<MadeBoard['known']>, work: (given: Board) => T): T {
+    const known = (this.known ??= {});
+    return (known[what] ??= work(this.given)) as T;
+  }
+} // prettier-ignore
+
+const NONE: readonly never[] = [];
+const BARE: Cutting['faced'] = { face: 0, back: 0 };
+const EDGES = ['start', 'end', 'left', 'right'] as const;
+
+const sizes = (length: readonly SumLine[], width: readonly SumLine[], thick: readonly SumLine[]): Sizes => ({
+  length: sumOf('length', length),
+  width: sumOf('width', width),
+  thick: sumOf('thickness', thick),
+});
 
 function workIn(piece: string, whole: Bounds, way: Way, { key, at, ...work }: WorkIn): Work {
   return { ...work, key: `${piece}#${key}`, region: regionIn(whole, way, at) };
 }
 
-/** A piece with more worked into it. */
-export const withWorks = (piece: Piece, works: readonly Work[]): Piece =>
-  works.length === 0 ? piece : { ...piece, works: [...piece.works, ...works] };
+/** The wood of a box less what stays open or is another piece. A boring is not taken off: what it is for weighs no less. */
+function woodOf(frame: Frame, at: Bounds, works: readonly WorkIn[]): Wood {
+  const out = works.filter(({ kind }) => !FILLED.has(kind)).map(({ at: { x, y, z } }) => ({ x, y, z }));
+  const whole = { x: at.x, y: at.y, z: at.z };
+  const left = out.length > 0 ? lessAir(whole, out, AXES) : [whole];
+  const volumes = left.map(({ x, y, z }) => span(x) * span(y) * span(z));
+  const volume = volumes.reduce((sum, one) => sum + one, 0);
+  const middle = (axis: 'x' | 'y' | 'z') =>
+    left.reduce((sum, one, i) => sum + volumes[i]! * middleOf(one[axis]), 0) / volume;
+  return { volume, centre: frame.toSpace(volume > 0 ? [middle('x'), middle('y'), middle('z')] : [0, 0, 0]) };
+}
 
 /** Its box, less the air that is cut out of it: a groove's floor is kept whole, so the way it is deep comes first. */
 function solidsOf(frame: Frame, at: Bounds, way: Way, works: readonly WorkIn[]): Convex[] {
   const air = works.filter((work) => work.air);
-  const order = air[0] ? axesFrom(frameAxis(way, air[0].side)) : AXES;
-  return (
-    lessAir(
-      { x: at.x, y: at.y, z: at.z },
-      air.map(({ at: { x, y, z } }) => ({ x, y, z })),
-      order,
-    )
-      // What has no size is refused by whoever laid it, and stands nowhere until then.
-      .filter((box) => AXES.every((axis) => span(box[axis]) > 0))
-      .map((box) => frame.box(least(box), greatest(box)))
-  );
+  const whole = { x: at.x, y: at.y, z: at.z };
+  const boxes = air[0]
+    ? lessAir(
+        whole,
+        air.map(({ at: { x, y, z } }) => ({ x, y, z })),
+        axesFrom(frameAxis(way, air[0].side)),
+      )
+    : [whole];
+  // What has no size is refused by whoever laid it, and stands nowhere until then.
+  return boxes
+    .filter(({ x, y, z }) => span(x) > 0 && span(y) > 0 && span(z) > 0)
+    .map((box) => frame.box(least(box), greatest(box)));
 }
 
 const AXES = ['z', 'y', 'x'] as const;

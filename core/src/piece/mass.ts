@@ -1,11 +1,6 @@
 import type { Stock } from '../material/stock';
-import { massOf as massOfSolids } from '../solid/mass';
-import { middleOf, span } from '../solid/bounds';
 import type { Point3 } from '../solid/prism';
-import { lessAir } from './lessAir';
-import { toSpace } from './lie';
 import type { Piece } from './piece';
-import { FILLED, type Region } from './work';
 
 /** Standard gravity, m/s2. @source CGPM 1901 */
 export const GRAVITY = 9.80665;
@@ -19,27 +14,12 @@ export interface Weight {
 const CUBIC_MM_A_M3 = 1e9;
 const NOWHERE: Weight = { kg: 0, centre: [0, 0, 0] };
 
-/**
- * What a piece weighs: as declared, else its finished wood less what is cut out of it and stays open or is another
- * piece. A boring is not taken off, since what it is for weighs no less.
- */
-export function weigh(piece: Piece, stock: Stock): Weight {
-  const { mass, size, stock: cutting, lie, works, solids } = piece;
+/** What a piece weighs: as declared, else what its wood weighs. */
+export function weigh({ mass, stock: cutting, wood }: Piece, stock: Stock): Weight {
   if (mass) return mass;
-  if (!cutting) return NOWHERE;
+  if (!cutting || !wood) return NOWHERE;
   const { density } = stock.material(cutting.material);
-  if (!size || !lie) {
-    const { volume, centre } = massOfSolids(solids);
-    return { kg: (volume * density) / CUBIC_MM_A_M3, centre };
-  }
-  const whole: Region = { length: [0, size.length.mm], width: [0, size.width.mm], thick: [0, size.thick.mm] };
-  const out = works.filter(({ kind }) => !FILLED.has(kind)).map(({ region }) => region);
-  return together(
-    lessAir(whole, out, ['thick', 'width', 'length']).map(({ length, width, thick }): Weight => ({
-      kg: (span(length) * span(width) * span(thick) * density) / CUBIC_MM_A_M3,
-      centre: toSpace(lie, [middleOf(length), middleOf(width), middleOf(thick)]),
-    })),
-  );
+  return { kg: (wood.volume * density) / CUBIC_MM_A_M3, centre: wood.centre };
 }
 
 /** What several together weigh, and the middle of it; nothing at all weighs nothing, anywhere. */

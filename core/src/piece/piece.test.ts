@@ -42,8 +42,9 @@ const hole = (x: number, y: number, other: Partial<WorkIn> = {}): WorkIn => ({
   ...other,
 });
 
-/** As it is cut, whatever its edges get. */
-const pick = ({ size, cut, works }: Piece) => ({ size: size!, cut: cut!, works });
+/** A piece that is cut as one is, with the edges of another. */
+const asCut = ({ is, size, cut, works }: Piece, { stock: edges }: Piece): Piece =>
+  ({ is, size, cut, works, stock: edges }) as Piece;
 
 describe('pieces alike', () => {
   it('are so after half a turn on their face, and no more where a hole shows which way they lie', () => {
@@ -74,10 +75,8 @@ describe('pieces alike', () => {
     expect(areAlike(plain, flat(700, 300, [], { length: [{ words: 'twice', mm: 700 }] }), true)).toBe(false);
     // The long edge before: the other long edge is the same board turned, an end is not.
     const banded = (edge: 'left' | 'right' | 'start') => flat(700, 300, [], { banded: { [edge]: 1 } });
-    const cut = (edge: 'left' | 'right' | 'start', works: readonly WorkIn[] = []) => ({
-      ...banded(edge),
-      ...pick(flat(700, 300, works)),
-    });
+    const cut = (edge: 'left' | 'right' | 'start', works: readonly WorkIn[] = []) =>
+      asCut(flat(700, 300, works), banded(edge));
     expect(areAlike(cut('left'), cut('right'), true)).toBe(true);
     expect(areAlike(cut('left'), cut('start'), true)).toBe(false);
     // With a hole in its face only the turn that brings the hole there counts, and that brings the edge across.
@@ -116,6 +115,16 @@ describe('what a piece weighs', () => {
     expect(cut.centre[1]).toBeCloseTo((210000 * 150 - 10000 * 50) / 200000, 9);
   });
 
+  it('is what its walls weigh where it is an old box, not a block of wood', () => {
+    const walls = [
+      [0, 14],
+      [686, 700],
+    ].map(([from, to]) => unturned.box([from!, 0, 0], [to!, 300, 100]));
+    const { kg, centre } = weigh(flat(700, 300, [], { is: 'kept', solids: walls }), stock);
+    expect(kg).toBeCloseTo((2 * 14 * 300 * 100 * 680) / 1e9, 9);
+    expect(centre[0]).toBeCloseTo(350, 9);
+  });
+
   it('is what its solids weigh, whatever overlapping air is cut out of it', () => {
     const range = (whole: number) => fc.tuple(fc.integer({ min: -20, max: whole + 20 }), fc.integer({ min: 1, max: whole })).map(([from, long]): [number, number] => [from, from + long]); // prettier-ignore
     const air = fc.tuple(
@@ -142,7 +151,7 @@ describe('the lie of a piece', () => {
     // Its start is where x is greatest, and turned over its face is where z is greatest.
     expect(region.length).toEqual([657.5, 662.5]);
     expect(toSpace(back.lie!, [660, 30, 18])).toEqual([40, 30, 0]);
-    expect(() => flat(700, 300, [], { way: ['x', '-x'] })).toThrow(/as long as it is wide/);
+    expect(() => flat(700, 300, [], { way: ['x', '-x'] }).lie).toThrow(/as long as it is wide/);
   });
 });
 

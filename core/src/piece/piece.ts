@@ -41,6 +41,12 @@ export interface Cutting {
   readonly faced: { readonly face: number; readonly back: number };
 }
 
+/** mm3, and the middle of it. */
+export interface Wood {
+  readonly volume: number;
+  readonly centre: Point3;
+}
+
 /**
  * One physical piece: made, bought, there already, or kept in what is made. What is checked, cut, bored, weighed and
  * listed is this; lists do the counting.
@@ -66,12 +72,14 @@ export interface Piece {
   readonly cut?: Sizes;
   readonly stock?: Cutting;
   /** What its ends, edges and faces are called where a builder stands: "foot", "hinge edge". */
-  readonly sides?: Readonly<Partial<Record<Side, string>>>;
+  readonly sides?: Readonly<Partial<Record<Side, string>>> | undefined;
   readonly works: readonly Work[];
   /** What is to be known to make it that is no size and no work. Lengths are marked, to be said in the reader's units. */
   readonly notes: readonly string[];
   /** Of what is bought by its place in the list of hardware: which, how long where it comes in lengths, and how much of one it is. */
   readonly hardware?: { readonly id: string; readonly length?: number; readonly share: number };
+  /** What is left of its wood once all is cut out of it that stays open or is another piece. */
+  readonly wood?: Wood;
   /** Of what is bought, stored, or weighed by hand; what is cut weighs what its wood weighs. */
   readonly mass?: { readonly kg: number; readonly centre: Point3 };
 }

@@ -14,12 +14,34 @@ const hasSize = ({ x, y, z }: Bounds) => span(x) > 0 && span(y) > 0 && span(z) >
 /** A piece that nobody cuts. */
 export function plain(
   frame: Frame,
-  { at = [], solids = [], works = [], notes = [], ...given }: Plain,
+  {
+    key,
+    item,
+    role,
+    is,
+    name,
+    told,
+    at = [],
+    solids = [],
+    works = [],
+    notes = [],
+    round,
+    mass,
+    hardware,
+  }: Plain,
 ): Piece {
   return {
-    ...given,
+    key,
+    item,
+    role,
+    is,
+    name,
+    told,
     solids: [...at.filter(hasSize).map((box) => frame.box(least(box), greatest(box))), ...solids],
     works,
     notes,
+    ...(round && { round }),
+    ...(mass && { mass }),
+    ...(hardware && { hardware }),
   };
 }

@@ -55,6 +55,9 @@ export interface AssumptionFinding extends Assumption {
   readonly item: string;
 }
 
+/** Of the piece that is cut first what a card shows: picked from it, so that it can be sent to another thread. */
+export type MainPiece = Pick<Piece, 'role' | 'size' | 'cut'>;
+
 /** All that is known about one mover. */
 export interface PartReport {
   readonly id: string;
@@ -68,7 +71,7 @@ export interface PartReport {
   readonly short: { readonly word: string; readonly amount: string; readonly detail: string };
   readonly findings: readonly Finding[];
   /** What is cut for it at its head: its leaf, its front, its panel; none of what is there already or has none. */
-  readonly main: Piece | undefined;
+  readonly main: MainPiece | undefined;
   readonly proposal: Proposal | undefined;
   readonly check: MoverCheck;
 }
@@ -233,7 +236,10 @@ function newReport(
 
 /** What of a link a builder cuts first: what its findings are told of. */
 const MAIN: ReadonlySet<Piece['role']> = new Set<Piece['role']>(['leaf', 'front', 'panel', 'top']);
-const mainOf = (pieces: readonly Piece[]): Piece | undefined => pieces.find(({ role }) => MAIN.has(role));
+function mainOf(pieces: readonly Piece[]): MainPiece | undefined {
+  const main = pieces.find(({ role }) => MAIN.has(role));
+  return main?.size && main.cut && { role: main.role, size: main.size, cut: main.cut };
+}
 
 /** What is said of anything that moves. */
 function checked(
@@ -265,11 +271,12 @@ function findingOf(plan: Plan, scene: Scene, mover: Mover, encounter: Encounter)
     zone: still.zone ?? false,
     doubt: Math.min(still.doubt ?? 0, MOST_DOUBT),
   };
+  const words = encounterWords(mover, encounter, names, plan.units);
   return {
     part: mover.id,
     verdict: encounter.verdict,
-    sentence: encounterSentence(mover, encounter, names, plan.units),
-    words: encounterWords(mover, encounter, names, plan.units),
+    sentence: encounterSentence(words),
+    words,
     item: still.item,
     moving: moving.id,
     still: still.id,

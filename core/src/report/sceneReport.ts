@@ -9,7 +9,7 @@ import { fullestOpening, type Opening } from './opening';
 import { neverWords } from './openingWords';
 import type { PairLine } from './pass';
 import { pairSentence, pairWord } from './pairWords';
-import { encounterSentence, shortVerdict, travelText } from './words';
+import { encounterSentence, encounterWords, shortVerdict, travelText } from './words';
 
 /** What the map of two movers says, and in words; pairs whose swept air never meets are left out. */
 export interface PairReport extends PairRelation, PairLine {}
@@ -46,7 +46,7 @@ export function sceneReportText(scene: Scene, { movers, pairs, opening }: SceneR
     const { word, amount, detail } = shortVerdict(mover, check, MILLIMETRES);
     const said = check.encounters.map((encounter) => {
       const moving = partsOfMover(mover).length > 1 ? names.get(encounter.moving)! : '';
-      return `  ${encounterSentence(mover, encounter, { moving, still: names.get(encounter.still)! }, MILLIMETRES)}`;
+      return `  ${encounterSentence(encounterWords(mover, encounter, { moving, still: names.get(encounter.still)! }, MILLIMETRES))}`;
     });
     return [`${mover.name}: ${word} ${amount}, ${detail}`, ...said];
   });

@@ -2,7 +2,7 @@ import { SceneChecker } from '../clearance/checkScene';
 import { MILLIMETRES } from '../length/units';
 import { box } from '../solid/prism';
 import { mover } from '../testing/leaves';
-import { encounterSentence } from './words';
+import { encounterSentence, encounterWords } from './words';
 
 describe('a clearance in words', () => {
   const at = (gap: number) => {
@@ -14,7 +14,9 @@ describe('a clearance in words', () => {
       pieces: [box([60, 50 + gap, 0], [70, 90, 50])],
     };
     const [encounter] = new SceneChecker().check({ still: [post], movers: [tray] }).movers[0]!.encounters;
-    return encounterSentence(tray, encounter!, { moving: '', still: 'the post' }, MILLIMETRES);
+    return encounterSentence(
+      encounterWords(tray, encounter!, { moving: '', still: 'the post' }, MILLIMETRES),
+    );
   };
 
   it('of what comes short by less than is shown does not say that it has what it needs', () => {

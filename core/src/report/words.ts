@@ -82,15 +82,8 @@ export function encounterWords(
 }
 
 /** One encounter as a sentence that can be acted on. */
-export function encounterSentence(
-  mover: Mover,
-  encounter: Encounter,
-  names: EncounterNames,
-  units: Units,
-): string {
-  const { who, does, more } = encounterWords(mover, encounter, names, units);
-  return sentence(`${who ? `${who} ` : ''}${does}${more}.`);
-}
+export const encounterSentence = ({ who, does, more }: EncounterWords): string =>
+  sentence(`${who ? `${who} ` : ''}${does}${more}.`);
 
 /** The mover's state in a few words, for a strip: `hits at 97°`, `tight 6`, `clear 22`. */
 export function shortVerdict(

@@ -1,7 +1,6 @@
 import type { Motion } from '../motion/motion';
 import type { Convex } from '../solid/convex';
 import type { Solid } from '../solid/halfSpace';
-import { without } from '../item/without';
 
 /** What of a body a finding tells by a name of its own: a piece of it, or several that are said as one. */
 export interface BodyPart {
@@ -57,17 +56,23 @@ export function partsOf<B extends Body>(body: B): readonly B[] {
 }
 
 function apart<B extends Body>(body: B): readonly B[] {
-  if (!body.parts) return [body];
-  const whole: B = without(body, 'parts') as B;
+  const { parts, ...whole } = body;
+  if (!parts) return [body];
   let from = 0;
-  return body.parts.map(({ id, name, keys, round }): B => {
+  return parts.map(({ id, name, keys, round }) => {
     const pieces = body.pieces.slice(from, (from += keys.length));
-    return { ...whole, id, name, pieces, link: body.id, keys, ...(round && { round }) };
+    const part = { ...whole, id, name, pieces, link: body.id, keys, ...(round && { round }) };
+    // All of B but its parts, and names and solids of one of them.
+    return part as unknown as B;
   });
 }
 
 /** Whether an id is a body's, or that of the body it is a part of. */
 export const isNamed = ({ id, link }: Body, name: string): boolean => id === name || link === name;
+
+/** Whether an id is a body's or that of a part of it. */
+export const answersTo = ({ id, parts }: Body, name: string): boolean =>
+  id === name || (parts?.some((part) => part.id === name) ?? false);
 
 /** All that a mover's findings can name, the first of them its main part. */
 export const partsOfMover = ({ bodies }: Mover): readonly MovingBody[] => bodies.flatMap(partsOf);

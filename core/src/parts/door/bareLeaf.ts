@@ -1,5 +1,5 @@
 import { called } from '../../item/called';
-import { board, type WorkIn } from '../../piece/board';
+import { board, type Board, type WorkIn } from '../../piece/board';
 import type { Piece } from '../../piece/piece';
 import { plain } from '../../piece/plain';
 import { middleOf, type Bounds, type Range } from '../../solid/bounds';
@@ -16,18 +16,25 @@ const HANDLE_KG = 0.2;
 export const saidOf = (name: string, { of }: Pick<Leaf, 'of'>): string =>
   of === '' ? called(name) : `${of} leaf of the ${called(name)}`;
 
-/** What swings of a leaf before it is known what it hangs on: its board, its pane, its handle, what is on its back. The board comes first. */
-export function bareLeaf(laid: LeafOf, leaf: Leaf): Piece[] {
-  return [leafBoard(laid, leaf), ...paneOf(laid, leaf), ...handleOf(laid, leaf), ...rackOf(laid, leaf)];
+/** What swings of a leaf before it is known what it hangs on: its board, to be worked, and its pane, its handle, what is on its back. */
+export interface BareLeaf {
+  readonly board: Board;
+  readonly rest: readonly Piece[];
+}
+
+export function bareLeaf(laid: LeafOf, leaf: Leaf): BareLeaf {
+  return {
+    board: leafBoard(laid, leaf),
+    rest: [...paneOf(laid, leaf), ...handleOf(laid, leaf), ...rackOf(laid, leaf)],
+  };
 }
 
 /** How a leaf lies: its length up, its face to the front. */
-export const LEAF_WAY = ['z', 'x'] as const;
-export const leafBounds = ({ x, y, z }: Leaf): Bounds => ({ x, y, z });
+const LEAF_WAY = ['z', 'x'] as const;
+const leafBounds = ({ x, y, z }: Leaf): Bounds => ({ x, y, z });
 
-function leafBoard({ door, place, opening, over, thick }: LeafOf, leaf: Leaf): Piece {
+function leafBoard({ door, opening, over, thick }: LeafOf, leaf: Leaf): Board {
   const { old, leaf: made, fit } = door;
-  const frame = frameOf(place.carcass);
   const key = `${leaf.key}/leaf`;
   const left = leaf.side === 'left';
   const shared = {
@@ -50,8 +57,9 @@ function leafBoard({ door, place, opening, over, thick }: LeafOf, leaf: Leaf): P
   };
   if (old) {
     const asIs = (mm: number): SumLine[] => [{ words: 'the old leaf', mm }];
-    const piece = board(frame, {
+    return {
       ...shared,
+      is: 'kept',
       length: asIs(old.height.mm),
       width: asIs(old.width.mm),
       thick: asIs(old.thickness.mm),
@@ -65,8 +73,7 @@ function leafBoard({ door, place, opening, over, thick }: LeafOf, leaf: Leaf): P
         old.becomes === 'plugged' && old.holes.length > 0
           ? ['Plug the old holes before anything new is bored.']
           : [],
-    });
-    return { ...piece, is: 'kept' };
+    };
   }
   const edge = (words: string, mm: number): SumLine => ({
     words: `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`,
@@ -79,7 +86,7 @@ function leafBoard({ door, place, opening, over, thick }: LeafOf, leaf: Leaf): P
   const both = across.reduce((sum, { mm }) => sum + mm, 0) - gap;
   const { banding } = made;
   const { pane } = made;
-  return board(frame, {
+  return {
     ...shared,
     length: [...opening.height.lines, edge('top', over.top), edge('foot', over.bottom)],
     width:
@@ -95,7 +102,7 @@ function leafBoard({ door, place, opening, over, thick }: LeafOf, leaf: Leaf): P
     wrapped: made.wraps ? made.front.mm : 0,
     faced: { face: made.front.mm, back: made.back.mm },
     works: pane ? [paneWork(leaf, pane)] : [],
-  });
+  };
 } // prettier-ignore
 
 type Pane = NonNullable<LeafOf['door']['leaf']['pane']>;

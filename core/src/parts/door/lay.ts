@@ -1,9 +1,10 @@
 import type { HardwareOf } from '../../hardware/schema';
 import type { CupHinge } from '../../motion/cupHinge';
-import type { Piece } from '../../piece/piece';
+import { board } from '../../piece/board';
 import { weighAll } from '../../piece/mass';
+import { frameOf } from '../../space/frame';
 import type { PartPlace } from '../family';
-import { bareLeaf } from './bareLeaf';
+import { bareLeaf, type BareLeaf } from './bareLeaf';
 import { anyHinge, cupSetting, hingeHardware, hingesOf, linkageOf, pinOf, type CupSetting, type Hinges } from './hinges'; // prettier-ignore
 import { leavesOf, type Leaf, type LeafOf } from './leaf';
 import type { Door } from './schema';
@@ -11,7 +12,7 @@ import type { Door } from './schema';
 /** A leaf with what swings on it and what holds it. */
 export interface HungLeaf extends Leaf {
   /** Its board, pane, handle and rack, before anything is worked in for its hinges. */
-  readonly bare: readonly Piece[];
+  readonly bare: BareLeaf;
   /** kg. */
   readonly mass: number;
   readonly hinges: Hinges;
@@ -30,11 +31,12 @@ export interface LaidDoor extends LeafOf {
 export function layDoor(door: Door, place: PartPlace): LaidDoor {
   const { of, leaves } = leavesOf(door, place);
   const { rating } = anyHinge(door, place);
+  const frame = frameOf(place.carcass);
   return {
     ...of,
     leaves: leaves.map((leaf): HungLeaf => {
       const bare = bareLeaf(of, leaf);
-      const mass = weighAll(bare, place.stock).kg;
+      const mass = weighAll([board(frame, bare.board), ...bare.rest], place.stock).kg;
       const item = door.hinge.kind === 'cup' ? hingeHardware(door, place, 'cup hinge') : undefined;
       return {
         ...leaf,

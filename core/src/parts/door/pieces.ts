@@ -1,6 +1,6 @@
 import { besideBay, besideEdge, isOn, sideOf, type Beside } from '../../carcass/beside';
 import type { GroundWork } from '../../carcass/build';
-import { withWorks, worksIn, type WorkIn } from '../../piece/board';
+import { board, type WorkIn } from '../../piece/board';
 import type { Axis } from '../../piece/lie';
 import type { Link, Piece } from '../../piece/piece';
 import type { Edge } from '../../piece/work';
@@ -9,7 +9,7 @@ import type { Bounds, Range } from '../../solid/bounds';
 import { frameOf } from '../../space/frame';
 import type { PartPieces } from '../family';
 import { roundAbout } from '../kit/roundAbout';
-import { LEAF_WAY, leafBounds, saidOf } from './bareLeaf';
+import { saidOf } from './bareLeaf';
 import { hingeHardware } from './hinges';
 import type { HungLeaf, LaidDoor } from './lay';
 import { fromHinge } from './leaf';
@@ -25,16 +25,17 @@ const WOOD_BEHIND = 3;
 
 /** Each leaf with its handle, its knuckles and what is on its back; the plates that stay on the carcass, and their holes. */
 export function doorPieces(laid: LaidDoor): PartPieces {
+  const frame = frameOf(laid.place.carcass);
   const still = laid.leaves.flatMap((leaf) => onCase(laid, leaf));
   return {
     moving: laid.leaves.map((leaf): Link => {
-      const [board, ...rest] = leaf.bare;
-      const works = worksIn(board!.key, leafBounds(leaf), LEAF_WAY, hingeWorks(laid, leaf));
+      const { board: given, rest } = leaf.bare;
+      const works = [...(given.works ?? []), ...hingeWorks(laid, leaf)];
       return {
         key: leaf.key,
         item: laid.door.id,
         words: `the ${saidOf(laid.door.name, leaf)}`,
-        pieces: [withWorks(board!, works), ...rest, ...knucklesOf(laid, leaf)],
+        pieces: [board(frame, { ...given, works }), ...rest, ...knucklesOf(laid, leaf)],
       };
     }),
     still,

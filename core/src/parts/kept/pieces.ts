@@ -17,6 +17,7 @@ export function keptPieces({ kept, place, at }: LaidKept): PartPieces {
     key,
     item: kept.id,
     role: 'old piece',
+    is: 'kept',
     name: kept.name,
     told: { key, words },
     at,
@@ -34,5 +35,5 @@ export function keptPieces({ kept, place, at }: LaidKept): PartPieces {
         ? ['Plug the old holes before anything new is bored.']
         : [],
   });
-  return { moving: [], still: [{ key, item: kept.id, words, pieces: [{ ...piece, is: 'kept' }] }], onGround: [] };
+  return { moving: [], still: [{ key, item: kept.id, words, pieces: [piece] }], onGround: [] };
 } // prettier-ignore

@@ -1,13 +1,13 @@
 import type { Issue } from '../../item/issue';
 import { lengthMark } from '../../length/lengthMark';
-import type { WorkIn } from '../../piece/board';
+import type { Board, WorkIn } from '../../piece/board';
 import type { Way } from '../../piece/lie';
 import { span, type Bounds, type Range } from '../../solid/bounds';
 import type { SumLine } from '../../sizing/sum';
-import { boxBoards, withinBox, type BoxBoard } from '../kit/box/box';
+import { boardOf, boxBoards, withinBox, type Whose } from '../kit/box/box';
 import { boxIssues } from '../kit/box/refuse';
 import { contentId, placed } from '../kit/contents/contents';
-import { BOX_HOLDS, boxInnards } from '../kit/drawn/boxInnards';
+import { boxHolds, boxInnards } from '../kit/drawn/boxInnards';
 import { isOwn, type Innards } from '../kit/drawn/innards';
 import { refuse } from '../kit/issues';
 import type { PartPlace } from '../family';
@@ -41,14 +41,13 @@ function binInnards(pullout: Pullout, rim: number, place: PartPlace): Innards {
   const spec = { ...pullout.box, bottom: { kind: 'none', rail: { mm: LEAST_RAIL } } } as const;
   const t = stock.thickness(spec.material);
   const within = (outer: Bounds) => withinBox(spec, outer, own, stock);
-  const deck = (outer: Bounds, name: string): BoxBoard => {
+  const deck = (outer: Bounds, whose: Whose): Board => {
     const { x, y } = within(outer);
     const z: Range = [outer.z[1] - t, outer.z[1]];
     const less = ([from, to]: Range): Range => [from + rim, to - rim];
     return {
-      id: 'deck',
+      ...boardOf(whose, 'deck', 'board for bins'),
       role: 'board',
-      name: `${name}, board for bins`,
       at: { x, y, z },
       way: LEVEL,
       length: [one('box width', span(outer.x)), { words: 'sides', mm: -2 * t, times: [2, t] }],
@@ -69,9 +68,9 @@ function binInnards(pullout: Pullout, rim: number, place: PartPlace): Innards {
     };
   };
   return {
-    boards: (outer, width, name) => {
-      const { boards, intoFront } = boxBoards(spec, outer, own, stock, width, name);
-      return { boards: [...boards, deck(outer, name)], intoFront, holds: BOX_HOLDS(own) };
+    boards: (outer, width, whose) => {
+      const { boards, intoFront } = boxBoards(spec, outer, own, stock, width, whose);
+      return { boards: [...boards, deck(outer, whose)], intoFront, holds: boxHolds(whose, own) };
     },
     tiers: (outer) => [within(outer)],
     issues: (outer, frontThick) => {
@@ -105,23 +104,23 @@ function tierInnards(pullout: Pullout, { count, rim }: { count: number; rim: { m
   const clear = ({ z }: Bounds) => (span(z) - count * t) / count;
   return {
     closed: true,
-    boards: (outer, width, name) => {
+    boards: (outer, width, whose) => {
       const y = inner(outer);
       const { x, z } = outer;
       const thick = [one('as the board', t)];
-      const upright = (id: string, at: Range): BoxBoard => ({ id, role: 'box end', name: `${name}, upright`, at: { x, y: at, z }, way: UPRIGHT, length: [one('height', span(z))], width, thick, material });
+      const upright = (id: string, at: Range): Board => ({ ...boardOf(whose, id, 'upright'), role: 'box end', at: { x, y: at, z }, way: UPRIGHT, length: [one('height', span(z))], width, thick, material });
       const deep = [one('depth', span(outer.y)), { words: ends === 2 ? 'uprights' : 'upright', mm: -ends * t, times: [ends, t] as const }];
       const notes = [`From one shelf to the next ${lengthMark(clear(outer), 'most')} is clear.`];
-      const tiers = Array.from({ length: count }, (_, i) => z[0] + i * (clear(outer) + t)).flatMap((foot, i): BoxBoard[] => [
-        { id: `tier-${i + 1}`, role: 'tier', name: `${name}, shelf`, at: { x, y, z: [foot, foot + t] }, way: ALONG, length: deep, width, thick, material, notes },
+      const tiers = Array.from({ length: count }, (_, i) => z[0] + i * (clear(outer) + t)).flatMap((foot, i): Board[] => [
+        { ...boardOf(whose, `tier-${i + 1}`, 'shelf'), role: 'tier', at: { x, y, z: [foot, foot + t] }, way: ALONG, length: deep, width, thick, material, notes },
         ...(rim.mm > 0
-          ? ([['left', [x[0], x[0] + t]], ['right', [x[1] - t, x[1]]]] as const).map(([which, at]): BoxBoard => ({ id: `rim-${which}-${i + 1}`, role: 'rim', name: `${name}, rim`, at: { x: at, y, z: [foot + t, foot + t + rim.mm] }, way: ON_EDGE, length: deep, width: [one('as chosen', rim.mm)], thick, material }))
+          ? ([['left', [x[0], x[0] + t]], ['right', [x[1] - t, x[1]]]] as const).map(([which, at]): Board => ({ ...boardOf(whose, `rim-${which}-${i + 1}`, 'rim'), role: 'rim', at: { x: at, y, z: [foot + t, foot + t + rim.mm] }, way: ON_EDGE, length: deep, width: [one('as chosen', rim.mm)], thick, material }))
           : []),
       ]);
       return {
         boards: [...(own ? [] : [upright('end-front', [outer.y[0], y[0]])]), upright('end-back', [y[1], outer.y[1]]), ...tiers],
         intoFront: [],
-        holds: own ? {} : { front: 'end-front' },
+        holds: own ? {} : { front: `${whose.key}/end-front` },
       };
     },
     tiers: (outer) => {
@@ -147,18 +146,18 @@ function boardInnards(pullout: Pullout, { stock }: PartPlace): Innards {
   const t = stock.thickness(material);
   const thick = [one('as the board', t)];
   return {
-    boards: (outer, width, name) => {
+    boards: (outer, width, whose) => {
       const { x, y, z } = outer;
       const depth = [one('depth', span(y))];
       const cheeked = span(z) > t + 1e-9;
-      const cheek = (id: string, at: Range, way: Way): BoxBoard => ({ id, role: 'cheek', name: `${name}, cheek`, at: { x: at, y, z: [z[0], z[1] - t] }, way, length: depth, width: [one('height', span(z)), one('board', -t)], thick, material, notes: ['Under the board’s long edges; the slides are screwed to them.'] });
+      const cheek = (id: string, at: Range, way: Way): Board => ({ ...boardOf(whose, id, 'cheek'), role: 'cheek', at: { x: at, y, z: [z[0], z[1] - t] }, way, length: depth, width: [one('height', span(z)), one('board', -t)], thick, material, notes: ['Under the board’s long edges; the slides are screwed to them.'] });
       return {
         boards: [
-          { id: 'board', role: 'board', name: `${name}, board`, at: { x, y, z: [z[1] - t, z[1]] }, way: ALONG, length: depth, width, thick, material },
+          { ...boardOf(whose, 'board', 'board'), role: 'board', at: { x, y, z: [z[1] - t, z[1]] }, way: ALONG, length: depth, width, thick, material },
           ...(cheeked ? [cheek('cheek-left', [x[0], x[0] + t], ON_EDGE), cheek('cheek-right', [x[1] - t, x[1]], ['-y', 'z'])] : []),
         ],
         intoFront: [],
-        holds: cheeked ? { left: 'cheek-left', right: 'cheek-right' } : {},
+        holds: cheeked ? { left: `${whose.key}/cheek-left`, right: `${whose.key}/cheek-right` } : {},
       };
     },
     tiers: (outer) => [{ x: outer.x, y: outer.y, z: [outer.z[1], outer.z[1]] }],

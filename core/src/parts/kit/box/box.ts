@@ -6,14 +6,20 @@ import { span, type Bounds, type Range } from '../../../solid/bounds';
 import type { SumLine } from '../../../sizing/sum';
 import type { BoxSpec } from './schema';
 
-/** A board of what is drawn out before it is told whose it is: its key and name end in these. */
-export interface BoxBoard extends Omit<Board, 'key' | 'item' | 'told'> {
-  readonly id: string;
-}
+/** Whose boards they are: what their keys and names begin with ("Tool drawers box"), and how a finding tells them. */
+export type Whose = Pick<Board, 'key' | 'item' | 'name' | 'told'>;
+
+/** The same of one of its boards. */
+export const boardOf = ({ key, item, name, told }: Whose, id: string, words: string): Whose => ({
+  key: `${key}/${id}`,
+  item,
+  name: `${name}, ${words}`,
+  told,
+});
 
 /** The boards of a box, and what they want worked into a front that is its front end. */
 export interface BoxBoards {
-  readonly boards: readonly BoxBoard[];
+  readonly boards: readonly Board[];
   readonly intoFront: readonly WorkIn[];
 }
 
@@ -65,11 +71,10 @@ const lines = (...all: readonly SumLine[]) => all.filter(({ mm }, i) => i === 0 
  *
  * @param own    the front of the drawer is the front end of the box
  * @param width  how the box's outer width came about, line by line
- * @param name   how its boards begin in a list: "Tool drawers box"
  * @source DER
  */
-export function boxBoards(spec: BoxSpec, outer: Bounds, own: boolean, stock: Stock, width: readonly SumLine[], name: string): BoxBoards {
-  const box = new Box(spec, outer, own, stock, width, name);
+export function boxBoards(spec: BoxSpec, outer: Bounds, own: boolean, stock: Stock, width: readonly SumLine[], whose: Whose): BoxBoards {
+  const box = new Box(spec, outer, own, stock, width, whose);
   const boards = [...box.sides(), ...box.ends(), ...box.lining(), ...box.floor(), ...box.dividers()];
   return { boards, intoFront: own ? box.intoFront() : [] };
 } // prettier-ignore
@@ -94,7 +99,7 @@ class Box {
     private readonly own: boolean,
     private readonly stock: Stock,
     private readonly width: readonly SumLine[],
-    private readonly name: string,
+    private readonly whose: Whose,
   ) {
     const { joint, bottom, notch, material } = spec;
     this.t = stock.thickness(material);
@@ -108,11 +113,11 @@ class Box {
     this.behind = notch ? outer.y[1] - notch.depth.mm : outer.y[1];
   }
 
-  sides(): BoxBoard[] {
+  sides(): Board[] {
     const { outer, inner, own, deep, lip, rim, t } = this;
     const ends = own ? 1 : 2;
     const y: Range = [own ? outer.y[0] - deep : outer.y[0] + lip, outer.y[1] - lip];
-    return (['left', 'right'] as const).map((which): BoxBoard => {
+    return (['left', 'right'] as const).map((which): Board => {
       const x: Range = which === 'left' ? [outer.x[0], inner.x[0]] : [inner.x[1], outer.x[1]];
       const way = WAYS[which];
       const inward: Axis = which === 'left' ? 'x' : '-x';
@@ -122,7 +127,7 @@ class Box {
         const mate = end === 'front' ? 'end-front' : this.backAt(which);
         return deep === 0 || !mate
           ? []
-          : [{ key: `joint-${end}`, kind: this.spec.joint.kind === 'housed' ? 'groove' : 'rebate', side: from, at: { x: cutIn(deep), y: this.jointAt(end), z: rim }, mate: { piece: mate } }];
+          : [{ key: `joint-${end}`, kind: this.spec.joint.kind === 'housed' ? 'groove' : 'rebate', side: from, at: { x: cutIn(deep), y: this.jointAt(end), z: rim }, mate: { piece: this.key(mate) } }];
       });
       return this.board(`side-${which}`, 'box side', 'side', { x, y, z: rim }, way, {
         length: lines(
@@ -139,10 +144,10 @@ class Box {
     });
   } // prettier-ignore
 
-  ends(): BoxBoard[] {
+  ends(): Board[] {
     const { inner, outer, own, deep, rim, spec } = this;
     const lock = spec.joint.kind === 'lock';
-    const made = (end: 'front' | 'back', id: string, x: Range, length: readonly SumLine[]): BoxBoard => {
+    const made = (end: 'front' | 'back', id: string, x: Range, length: readonly SumLine[]): Board => {
       const y: Range = end === 'front' ? [outer.y[0], outer.y[0] + this.t] : [outer.y[1] - this.t, outer.y[1]];
       const way = WAYS[end];
       const from = sideTowards(way, end === 'front' ? 'y' : '-y');
@@ -156,7 +161,7 @@ class Box {
               kind: 'rebate',
               side: from,
               at: { x: which === 'left' ? [x[0], inner.x[0] - deep] : [inner.x[1] + deep, x[1]], y: cutIn(this.t - this.lip), z: rim },
-              mate: { piece: `side-${which}` },
+              mate: { piece: this.key(`side-${which}`) },
             }))
         : [];
       return this.board(id, 'box end', own ? 'back' : 'end', { x, y, z: rim }, way, {
@@ -179,12 +184,12 @@ class Box {
   } // prettier-ignore
 
   /** The notch is lined with boards of its own, which stand on the bottom. */
-  lining(): BoxBoard[] {
+  lining(): Board[] {
     const { cut, inner, outer, behind, t } = this;
     if (!cut) return [];
     const z: Range = [inner.z[0], outer.z[1]];
     const high = [one('clear height', span(z))];
-    const made = (id: string, role: Role, x: Range, y: Range, way: Way, long: number): BoxBoard =>
+    const made = (id: string, role: Role, x: Range, y: Range, way: Way, long: number): Board =>
       this.board(id, role, 'lining of the notch', { x, y, z }, way, { length: [one('along the notch', long)], width: high, sides: UPRIGHT, thick: t }); // prettier-ignore
     const about: Range = [Math.max(inner.x[0], cut[0] - t), Math.min(inner.x[1], cut[1] + t)];
     const beside: Range = [behind, outer.y[1] - t];
@@ -198,7 +203,7 @@ class Box {
   } // prettier-ignore
 
   /** Its bottom, or the rails that keep it square without one. */
-  floor(): BoxBoard[] {
+  floor(): Board[] {
     const { inner, outer, own, t, cut, behind } = this;
     const { bottom } = this.spec;
     const acrossLines = [one('box width', span(outer.x)), times('sides', -2, t)];
@@ -237,7 +242,7 @@ class Box {
     ];
   } // prettier-ignore
 
-  dividers(): BoxBoard[] {
+  dividers(): Board[] {
     const { inner, cut, behind, t } = this;
     const { across, along, material } = this.spec.dividers;
     if (across + along === 0) return [];
@@ -255,7 +260,7 @@ class Box {
           ...plain,
           length: [one('clear width', span(inner.x))],
           sides: UPRIGHT,
-          works: xs.map((x, k): WorkIn => ({ key: `halved-${k + 1}`, kind: 'notch', side: 'right', at: { x, y: at, z: [half, inner.z[1]] }, mate: { piece: `divider-along-${k + 1}` } })),
+          works: xs.map((x, k): WorkIn => ({ key: `halved-${k + 1}`, kind: 'notch', side: 'right', at: { x, y: at, z: [half, inner.z[1]] }, mate: { piece: this.key(`divider-along-${k + 1}`) } })),
         }),
       ),
       ...xs.map((at, i) =>
@@ -263,7 +268,7 @@ class Box {
           ...plain,
           length: [one('clear depth', span(y))],
           sides: UPRIGHT,
-          works: ys.map((crossed, k): WorkIn => ({ key: `halved-${k + 1}`, kind: 'notch', side: 'left', at: { x: at, y: crossed, z: [inner.z[0], half] }, mate: { piece: `divider-across-${k + 1}` } })),
+          works: ys.map((crossed, k): WorkIn => ({ key: `halved-${k + 1}`, kind: 'notch', side: 'left', at: { x: at, y: crossed, z: [inner.z[0], half] }, mate: { piece: this.key(`divider-across-${k + 1}`) } })),
         }),
       ),
     ];
@@ -278,7 +283,7 @@ class Box {
       kind: 'groove',
       side: 'back',
       at: { x: which === 'left' ? [outer.x[0], inner.x[0]] : [inner.x[1], outer.x[1]], y: [back - deep, back], z: rim },
-      mate: { piece: `side-${which}` },
+      mate: { piece: this.key(`side-${which}`) },
     }));
     const bottom = this.forBottom('back', (into) => ({ x: [inner.x[0] - into, inner.x[1] + into], y: [back - into, back] }));
     return [...(deep > 0 ? sides : []), ...bottom];
@@ -296,7 +301,7 @@ class Box {
         side,
         at: { ...place(bottom.deep.mm), z },
         from: ['left'],
-        mate: { piece: 'bottom' },
+        mate: { piece: this.key('bottom') },
       },
     ];
   }
@@ -337,9 +342,15 @@ class Box {
     return this.spec.joint.kind === 'butt' ? ['Butt joints: glue and screw or nail through the sides.'] : [];
   }
 
-  private board(id: string, role: Role, words: string, at: Bounds, way: Way, made: Pick<BoxBoard, 'length' | 'width'> & Partial<Pick<BoxBoard, 'works' | 'sides' | 'notes' | 'material'>> & { readonly thick: number }): BoxBoard {
-    const { thick, material = this.spec.material, ...rest } = made;
-    return { ...rest, id, role, name: `${this.name}, ${words}`, at, way, material, thick: [one('as the board', thick)] };
+  private key(id: string): string {
+    return `${this.whose.key}/${id}`;
+  }
+
+  private board(id: string, role: Role, words: string, at: Bounds, way: Way, made: Pick<Board, 'length' | 'width'> & Required<Pick<Board, 'sides'>> & Partial<Pick<Board, 'works' | 'notes' | 'material'>> & { readonly thick: number }): Board {
+    const { item, name, told } = this.whose;
+    const { length, width, sides, thick, material = this.spec.material, works = [], notes = [] } = made;
+    // Field by field: a bank makes hundreds of them an edit.
+    return { key: this.key(id), item, role, name: `${name}, ${words}`, told, at, way, length, width, thick: [one('as the board', thick)], material, works, sides, notes };
   } // prettier-ignore
 }
 

@@ -1,8 +1,8 @@
 import type { Stock } from '../../../material/stock';
 import type { Bounds } from '../../../solid/bounds';
-import { boxBoards, withinBox } from '../box/box';
+import { boxBoards, withinBox, type Whose } from '../box/box';
 import { boxIssues } from '../box/refuse';
-import { isOwn, type Innards } from './innards';
+import { isOwn, type Innards, type Made } from './innards';
 import type { DrawnOut } from './schema';
 
 /** A box that is made. */
@@ -10,9 +10,9 @@ export function boxInnards(part: Pick<DrawnOut, 'front' | 'fit' | 'box'>, stock:
   const { box } = part;
   const own = isOwn(part);
   return {
-    boards: (outer, width, name) => ({
-      ...boxBoards(box, outer, own, stock, width, name),
-      holds: BOX_HOLDS(own),
+    boards: (outer, width, whose) => ({
+      ...boxBoards(box, outer, own, stock, width, whose),
+      holds: boxHolds(whose, own),
     }),
     tiers: (outer) => [withinBox(box, outer, own, stock)],
     issues: (outer, frontThick) => boxIssues(box, outer, own, frontThick, stock),
@@ -20,10 +20,10 @@ export function boxInnards(part: Pick<DrawnOut, 'front' | 'fit' | 'box'>, stock:
 }
 
 /** Slides are on a box's sides, and its front is screwed to its front end. */
-export const BOX_HOLDS = (own: boolean) => ({
-  left: 'side-left',
-  right: 'side-right',
-  ...(!own && { front: 'end-front' }),
+export const boxHolds = ({ key }: Whose, own: boolean): Made['holds'] => ({
+  left: `${key}/side-left`,
+  right: `${key}/side-right`,
+  ...(!own && { front: `${key}/end-front` }),
 });
 
 /** An old box that is used again as it is. */

@@ -1,8 +1,8 @@
 import type { Issue } from '../../../item/issue';
-import type { WorkIn } from '../../../piece/board';
+import type { Board, WorkIn } from '../../../piece/board';
 import type { Bounds } from '../../../solid/bounds';
 import type { SumLine } from '../../../sizing/sum';
-import type { BoxBoard } from '../box/box';
+import type { Whose } from '../box/box';
 import type { DrawnOut } from './schema';
 
 /** What runs in and out between its slides, whatever it is: how it is made within its outer bounds, in the carcass's frame, mm. */
@@ -11,9 +11,8 @@ export interface Innards {
    * Its boards, where they stand and how they are cut.
    *
    * @param width  how its outer width came about
-   * @param name   how its boards begin in a list
    */
-  boards(outer: Bounds, width: readonly SumLine[], name: string): Made;
+  boards(outer: Bounds, width: readonly SumLine[], whose: Whose): Made;
   /** Where its contents stand: on each of its tiers, the lowest first. */
   tiers(outer: Bounds): readonly Bounds[];
   /** Closed above where its tiers end: contents do not stand out of it. */
@@ -24,12 +23,12 @@ export interface Innards {
 
 /** What is made of it. */
 export interface Made {
-  readonly boards: readonly BoxBoard[];
+  readonly boards: readonly Board[];
   /** An old box that is used again: its walls as they are. */
   readonly old?: readonly Bounds[];
   /** What it wants worked into a front that is its front end. */
   readonly intoFront: readonly WorkIn[];
-  /** The boards its slides are fixed to, and the one an applied front is, by the ends of their keys. */
+  /** The boards its slides are fixed to, and the one an applied front is, by their keys. */
   readonly holds: { readonly left?: string; readonly right?: string; readonly front?: string };
 }
 

@@ -20,9 +20,7 @@ const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1
 /** What closed forms tell of a bank: load, tipping, what stays in, packing, screws, fingers, reach, cables, caution. */
 export function drawnNotes(laid: LaidDrawn, pieces: PartPieces): PartNote[] {
   const { part, opening, drawers, innards } = laid;
-  const heaviest = drawers
-    .map((at) => ({ at, ...weighed(laid, at, pieces) }))
-    .reduce((a, b) => (b.mass > a.mass ? b : a));
+  const heaviest = heaviestOf(laid, pieces);
   const { inside } = opening;
   return [
     ...loadNotes(laid, heaviest),
@@ -58,15 +56,13 @@ interface Weighed {
   readonly centre: number;
 }
 
-/** A drawer with all that is in it: its mass in kg, and how far behind its box's front end the middle of it is, mm. */
-function weighed(
-  { place, start }: LaidDrawn,
-  { key }: DrawerAt,
-  { moving }: PartPieces,
-): Omit<Weighed, 'at'> {
-  const link = moving.find((one) => one.key === key)!;
-  const { kg, centre } = weighAll(link.pieces, place.stock);
-  return { mass: kg, centre: alongFrame(frameOf(place.carcass), centre, 'y') - start };
+/** The drawer that weighs most with all that is in it. */
+function heaviestOf({ place, drawers, start }: LaidDrawn, { moving }: PartPieces): Weighed {
+  const links = new Map(moving.map((link) => [link.key, link.pieces]));
+  const [at, { kg, centre }] = drawers
+    .map((one) => [one, weighAll(links.get(one.key)!, place.stock)] as const)
+    .reduce((a, b) => (b[1].kg > a[1].kg ? b : a));
+  return { at, mass: kg, centre: alongFrame(frameOf(place.carcass), centre, 'y') - start };
 }
 
 function loadNotes({ part, slide }: LaidDrawn, { mass, at }: Weighed): PartNote[] {

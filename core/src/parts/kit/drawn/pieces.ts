@@ -1,7 +1,7 @@
 import type { GroundWork } from '../../../carcass/build';
 import { called } from '../../../item/called';
 import { ordinal } from '../../../item/ordinal';
-import { board, type WorkIn } from '../../../piece/board';
+import { board, type Board, type WorkIn } from '../../../piece/board';
 import type { Link, Piece } from '../../../piece/piece';
 import { plain } from '../../../piece/plain';
 import type { Bounds } from '../../../solid/bounds';
@@ -9,7 +9,6 @@ import { middleOf, span } from '../../../solid/bounds';
 import { frameOf, type Frame } from '../../../space/frame';
 import type { SumLine } from '../../../sizing/sum';
 import type { PartPieces, PartPlace } from '../../family';
-import type { BoxBoard } from '../box/box';
 import { contentPiece, contentId, nameOf } from '../contents/contents';
 import { runPieces, type RunPieces } from '../runs/pieces';
 import { countOf, frontHeightLines } from './bank';
@@ -45,17 +44,23 @@ const SCREW_WIDE = 4;
 const HANDLE_HOLE = 5;
 
 function oneDrawn(laid: LaidDrawn, at: DrawerAt): { moving: Link; still: Link; onGround: readonly GroundWork[] } {
-  const { part, place, innards } = laid;
+  const { part, place, innards, opening, slide, length, start, room, side } = laid;
   const { key } = at;
   const frame = frameOf(place.carcass);
   const said = saidOf(part, at);
-  const boxName = `${part.name} box`;
-  const made = innards.boards(at.box, boxWidthLines(laid), boxName);
   const told = (id: string, words: string) => ({ key: `${key}/${id}`, words });
   const boxTold = told('box', at.front ? `the box of the ${said}` : `the ${said}`);
+  const made = innards.boards(at.box, boxWidthLines(laid), { key, item: part.id, name: `${part.name} box`, told: boxTold });
   const runs = runPieces({
-    ...laid,
     runs: part.runs,
+    place,
+    frame,
+    opening,
+    slide,
+    length,
+    start,
+    room,
+    side,
     box: at.box,
     height: at.place,
     packing: at.packing,
@@ -67,16 +72,16 @@ function oneDrawn(laid: LaidDrawn, at: DrawerAt): { moving: Link; still: Link; o
     said,
     holds: made.holds,
   });
-  const screws = fixings(laid, at);
+  const screws = fixings(laid, at, made.holds.front);
   const boards = made.boards.map((one): Piece => {
     const works = [
       ...onSlides(one, made.holds, runs),
-      ...(one.id === made.holds.front ? screws.through.map((work) => mated(work, 'front')) : []),
+      ...(one.key === made.holds.front ? screws.through : []),
     ];
-    return board(frame, { ...full(one, key), item: part.id, told: boxTold, works: [...full(one, key).works, ...works].map((work) => inLink(work, key)) });
+    return board(frame, works.length > 0 ? { ...one, works: [...(one.works ?? []), ...works] } : one);
   });
   const pieces: Piece[] = [
-    ...(at.front ? [frontPiece(laid, at, frame, told('front', `the ${said}`), [...made.intoFront, ...screws.into.map((work) => mated(work, made.holds.front))])] : []),
+    ...(at.front ? [frontPiece(laid, at, frame, told('front', `the ${said}`), [...made.intoFront, ...screws.into])] : []),
     ...boards,
     ...(made.old ? [oldBox(laid, at, frame, boxTold, made.old)] : []),
     ...handleOf(laid, at, frame, told('handle', `the handle of the ${said}`)),
@@ -105,52 +110,39 @@ function oneDrawn(laid: LaidDrawn, at: DrawerAt): { moving: Link; still: Link; o
   };
 } // prettier-ignore
 
-/** A board with its whole key. */
-const full = ({ id, works = [], ...given }: BoxBoard, key: string) => ({
-  ...given,
-  works,
-  key: `${key}/${id}`,
-});
-
-/** A work whose mate is named by the end of its key, with the whole of it. */
-const inLink = (work: WorkIn, key: string): WorkIn =>
-  work.mate && !work.mate.piece.includes('/')
-    ? { ...work, mate: { piece: `${key}/${work.mate.piece}`, ...(work.mate.work && { work: `${key}/${work.mate.work}` }) } }
-    : work; // prettier-ignore
-
-/** A screw's hole in one piece, with its own in another. */
-const mated = (work: WorkIn, piece: string | undefined): WorkIn =>
-  piece === undefined ? work : { ...work, mate: { piece, work: `${piece}#${work.key}` } };
-
-function onSlides({ id }: BoxBoard, holds: RunHolds, { onBox }: RunPieces): WorkIn[] {
+function onSlides({ key }: Board, holds: RunHolds, { onBox }: RunPieces): WorkIn[] {
   return (['left', 'right'] as const).flatMap((which) =>
-    holds[which] === id && onBox[which] ? [onBox[which]] : [],
+    holds[which] === key && onBox[which] ? [onBox[which]] : [],
   );
 }
 type RunHolds = Readonly<Partial<Record<'left' | 'right' | 'front', string>>>;
 
-/** The holes of the screws that hold an applied front: through the box's front end, and into the front as deep as they go. */
-function fixings({ part, frontThick, side }: LaidDrawn, { front, box }: DrawerAt): { through: WorkIn[]; into: WorkIn[] } {
-  if (!front || isOwn(part)) return { through: [], into: [] };
+/** The holes of the screws that hold an applied front: through the board `end` of what it is on, and into the front as deep as they go. */
+function fixings({ part, frontThick, side }: LaidDrawn, { key, front, box }: DrawerAt, end: string | undefined): { through: WorkIn[]; into: WorkIn[] } {
+  if (!front || isOwn(part) || end === undefined) return { through: [], into: [] };
   const deep = part.front.screw.mm - side;
   if (deep <= 0 || deep >= frontThick) return { through: [], into: [] };
   const xs = [box.x[0] + side + SCREW_IN, box.x[1] - side - SCREW_IN];
   const zs = [box.z[0] + Math.min(SCREW_IN, span(box.z) / 4), box.z[1] - Math.min(SCREW_IN, span(box.z) / 4)];
   if (xs[1]! <= xs[0]!) return { through: [], into: [] };
-  const holes = (key: string, y: Bounds['y'], from: WorkIn['side'], screw?: WorkIn['screw']): WorkIn[] =>
+  const holes = (y: Bounds['y'], mate: string, screw?: WorkIn['screw']): WorkIn[] =>
     xs.flatMap((x, i) =>
-      zs.map((z, j) => ({
-        key: `${key}-${i + 1}${j + 1}`,
-        kind: 'screw',
-        side: from,
-        round: true,
-        at: { x: about(x, SCREW_WIDE), y, z: about(z, SCREW_WIDE) },
-        ...(screw && { screw }),
-      })),
+      zs.map((z, j): WorkIn => {
+        const own = `screw-${i + 1}${j + 1}`;
+        return {
+          key: own,
+          kind: 'screw',
+          side: 'back',
+          round: true,
+          at: { x: about(x, SCREW_WIDE), y, z: about(z, SCREW_WIDE) },
+          mate: { piece: mate, work: `${mate}#${own}` },
+          ...(screw && { screw }),
+        };
+      }),
     );
   return {
-    through: holes('screw', [box.y[0], box.y[0] + side], 'back', { long: part.front.screw.mm }),
-    into: holes('screw', [front.y[1] - deep, front.y[1]], 'back'),
+    through: holes([box.y[0], box.y[0] + side], `${key}/front`, { long: part.front.screw.mm }),
+    into: holes([front.y[1] - deep, front.y[1]], end),
   };
 } // prettier-ignore
 
@@ -175,7 +167,7 @@ function frontPiece(laid: LaidDrawn, at: DrawerAt, frame: Frame, told: Piece['to
     thick: [{ words: 'as the board', mm: frontThick }],
     material: front.material,
     banded: { start: mm, end: mm, left: mm, right: mm },
-    works: [...works.map((work) => inLink(work, at.key)), ...handleHoles(laid, at)],
+    works: [...works, ...handleHoles(laid, at)],
     sides: { start: 'foot', end: 'head', left: 'left edge', right: 'right edge', face: 'face', back: 'back' },
     notes: front.made === 'applied' ? [FIXING[place.stock.schools.front]] : [],
   });
@@ -220,10 +212,11 @@ const HANDLES = { bar: 'Bar handle', knob: 'Knob' } as const;
 /** An old box as it is: its outer size as measured. */
 function oldBox({ part }: LaidDrawn, { key, box }: DrawerAt, frame: Frame, told: Piece['told'], walls: readonly Bounds[]): Piece {
   const asIs = (mm: number): SumLine[] => [{ words: 'the old box', mm }];
-  const made = board(frame, {
+  return board(frame, {
     key: `${key}/old-box`,
     item: part.id,
     role: 'old box',
+    is: 'kept',
     name: `${part.name} box`,
     told,
     at: box,
@@ -233,9 +226,8 @@ function oldBox({ part }: LaidDrawn, { key, box }: DrawerAt, frame: Frame, told:
     thick: asIs(span(box.z)),
     material: part.box.material,
     notes: ['Used again as it is.'],
+    solids: walls.map(({ x, y, z }) => frame.box([x[0], y[0], z[0]], [x[1], y[1], z[1]])),
   });
-  const solids = walls.map(({ x, y, z }) => frame.box([x[0], y[0], z[0]], [x[1], y[1], z[1]]));
-  return { ...made, is: 'kept', solids };
 } // prettier-ignore
 
 /** What is loose in it, spread over its box. */

@@ -7,7 +7,7 @@ import type { Piece } from '../../../piece/piece';
 import { plain } from '../../../piece/plain';
 import type { Edge } from '../../../piece/work';
 import { span, type Bounds, type Range } from '../../../solid/bounds';
-import { frameOf } from '../../../space/frame';
+import type { Frame } from '../../../space/frame';
 import type { PartPlace } from '../../family';
 import type { Slide } from './runs';
 import type { Runs } from './schema';
@@ -25,6 +25,8 @@ export interface RunPieces {
 export interface Carried {
   readonly runs: Runs;
   readonly place: PartPlace;
+  /** Its carcass's. */
+  readonly frame: Frame;
   readonly opening: Opening;
   /** The slide with its length, where boxes begin, how deep the bay is clear behind that, and how thick the box's sides are. */
   readonly slide: Slide | undefined;
@@ -44,7 +46,7 @@ export interface Carried {
   readonly item: string;
   readonly name: string;
   readonly said: string;
-  /** The boards of the box that slides are fixed to, by the ends of their keys. */
+  /** The boards of the box that slides are fixed to, by their keys. */
   readonly holds: { readonly left?: string; readonly right?: string };
 }
 
@@ -81,7 +83,7 @@ function onRunners(one: Carried, runs: Extract<Runs, { kind: 'wooden runners' }>
   const { kicker } = runs;
   const strip = (role: 'runner' | 'kicker', words: string, z: Range): Piece[] =>
     SIDES.map((which) =>
-      board(frameOf(place.carcass), {
+      board(one.frame, {
         ...named(one, role === 'runner' ? 'runs' : 'kicker', `${role}-${which}`, words),
         role,
         name: `${one.name} ${role}`,
@@ -167,16 +169,21 @@ const named = ({ moving, still, item, said }: Carried, part: string, id: string,
   return { key: `${link}/${id}`, item, told: { key: `${link}/${part}`, words: `${words} of the ${said}` } };
 };
 
-const half = (one: Carried, slide: Slide, part: string, id: string, at: Bounds): Piece =>
-  plain(frameOf(one.place.carcass), {
-    ...named(one, part, id, 'a slide'),
+const half = (one: Carried, slide: Slide, part: string, id: string, at: Bounds): Piece => {
+  const { key, item, told } = named(one, part, id, 'a slide');
+  // They are sold as pairs, each of two halves.
+  const hardware = { id: slide.id, share: 1 / 4, ...(one.length !== undefined && { length: one.length }) };
+  return plain(one.frame, {
+    key,
+    item,
+    told,
     role: 'slide',
     is: 'bought',
     name: slide.name,
     at: [at],
-    // They are sold as pairs, each of two halves.
-    hardware: { id: slide.id, share: 1 / 4, ...(one.length !== undefined && { length: one.length }) },
+    hardware,
   });
+};
 
 /** What stands between the case's sides and its slides. What is thick enough is cut; the rest is card or veneer. */
 function packing(one: Carried, from: number, y: Range, z: Range, high: string): Piece[] {
@@ -185,10 +192,9 @@ function packing(one: Carried, from: number, y: Range, z: Range, high: string): 
     if (mm <= SHIM) return [];
     const at: Bounds = { x: out(one, which, [from, from + mm]), y, z };
     const given = { ...named(one, 'packing', `packing-${which}`, 'the packing'), role: 'packing' as const, name: `${one.name} packing` };
-    const frame = frameOf(one.place.carcass);
-    if (mm < LEAST_PACKING) return [plain(frame, { ...given, is: 'bought', at: [at] })];
+    if (mm < LEAST_PACKING) return [plain(one.frame, { ...given, is: 'bought', at: [at] })];
     return [
-      board(frame, {
+      board(one.frame, {
         ...given,
         at,
         way: EDGEWISE[which],
@@ -228,7 +234,7 @@ function onSides(one: Carried, id: string, y: Range, z: Range, screw?: WorkIn['s
           ...(screw && { screw }),
           ...(screw &&
             one.holds[which] && {
-              mate: { piece: `${moving}/${one.holds[which]}`, work: `${moving}/${one.holds[which]}#slide` },
+              mate: { piece: one.holds[which], work: `${one.holds[which]}#slide` },
             }),
         },
       },
