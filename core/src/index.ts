@@ -156,7 +156,8 @@ export type { Sum, SumLine } from './sizing/sum';
 export { PLAN_FORMAT, PLAN_VERSION, type Plan } from './plan/schema';
 export { EditSchema, applyEdit, inverse, type Change, type Edit } from './plan/edit';
 export { fieldLabel, type Choice, type Field, type Picked } from './item/field';
-export { fieldsOf, itemsOf, pathOf, type Item } from './plan/items';
+export { fieldsOf } from './plan/fieldsOf';
+export { itemsOf, pathOf, type Item } from './plan/items';
 export { get, type PathStep } from './item/path';
 export { extentChanges, extentOf, type Extent } from './plan/placing';
 export {

@@ -7,7 +7,6 @@ import type { Stock } from '../material/stock';
 import type { Link } from '../piece/piece';
 import type { Body, Mover } from '../scene/scene';
 import type { Change } from '../plan/edit';
-import type { Field } from '../item/field';
 import type { Issue } from '../item/issue';
 
 /** What a part is made of besides its own numbers: nothing else of the plan may change how it is laid. */
@@ -65,7 +64,7 @@ export interface Proposal {
 
 /**
  * A parts family: what every other room knows of it. A new one is a folder whose files have the names of all others, a
- * line in `families.ts`, and one in `quickCards.ts` where one may start with it.
+ * line in `families.ts`, one in `partFields.ts` for its card, and one in `quickCards.ts` where one may start with it.
  *
  * @typeParam Laid  all that follows from a part and its place: worked out once, by `lay`, and kept
  */
@@ -74,8 +73,6 @@ export interface Family<Part, Laid> {
   readonly word: string;
   /** As it reads in a list of what can be hung on a carcass: "Drawers". */
   readonly add: string;
-  /** What its card shows of it. */
-  fields(part: Part): readonly Field<Part>[];
   /**
    * A new part with usual numbers, in a bay of its carcass.
    *

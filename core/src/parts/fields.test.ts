@@ -1,6 +1,7 @@
 import { get, type PathStep } from '../item/path';
 import { applyEdit } from '../plan/edit';
-import { fieldsOf, itemsOf, pathOf, type Item } from '../plan/items';
+import { fieldsOf } from '../plan/fieldsOf';
+import { itemsOf, pathOf, type Item } from '../plan/items';
 import { newPart } from '../plan/fresh';
 import type { Plan } from '../plan/schema';
 import { buildScene } from '../scene/buildScene';

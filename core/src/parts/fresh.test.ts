@@ -1,6 +1,7 @@
 import { applyEdit } from '../plan/edit';
 import { newCarcass, newPart, newPlan } from '../plan/fresh';
-import { fieldsOf, itemsOf, pathOf } from '../plan/items';
+import { fieldsOf } from '../plan/fieldsOf';
+import { itemsOf, pathOf } from '../plan/items';
 import { readPlan } from '../plan/readPlan';
 import type { Plan } from '../plan/schema';
 import { get } from '../item/path';

@@ -1,12 +1,8 @@
-import { carcassFields } from '../carcass/fields';
 import type { Carcass } from '../carcass/schema';
-import { familyOf, type Part } from '../parts/families';
-import { existingFields } from '../existing/kinds';
+import type { Part } from '../parts/families';
 import type { Existing } from '../existing/schema';
-import { spaceFields, type Space } from '../space/schema';
-import { thingFields } from '../things/fields';
+import type { Space } from '../space/schema';
 import type { Thing } from '../things/schema';
-import type { Field } from '../item/field';
 import type { PathStep } from '../item/path';
 import type { Plan } from './schema';
 
@@ -36,24 +32,4 @@ export function itemsOf(plan: PlanItems): Item[] {
 export function pathOf(plan: Plan, item: Item): PathStep[] {
   if (item.list === 'space') return ['space'];
   return [item.list, plan[item.list].findIndex(({ id }) => id === item.id)];
-}
-
-/** The fields of an item's card that apply to it as it is. */
-export function fieldsOf(item: Item): Field<unknown>[] {
-  return allFields(item).filter(({ when }) => !when || when(item.value));
-}
-
-function allFields(item: Item): readonly Field<unknown>[] {
-  switch (item.list) {
-    case 'space':
-      return spaceFields(item.value) as readonly Field<unknown>[];
-    case 'things':
-      return thingFields(item.value) as readonly Field<unknown>[];
-    case 'existing':
-      return existingFields(item.value) as readonly Field<unknown>[];
-    case 'carcasses':
-      return carcassFields(item.value) as readonly Field<unknown>[];
-    case 'parts':
-      return familyOf(item.value).fields(item.value) as readonly Field<unknown>[];
-  }
 }

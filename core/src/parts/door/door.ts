@@ -1,6 +1,5 @@
 import type { Family } from '../family';
 import { doorAssumptions, doorNotes, mendDoor } from './advice';
-import { doorFields } from './fields';
 import { freshDoor, mirrorDoor } from './fresh';
 import { layDoor, type LaidDoor } from './lay';
 import { moveDoor } from './move';
@@ -11,7 +10,6 @@ import type { Door } from './schema';
 export const DOOR: Family<Door, LaidDoor> = {
   word: 'door',
   add: 'A door',
-  fields: doorFields,
   fresh: freshDoor,
   mirror: mirrorDoor,
   missing: missingOfDoor,

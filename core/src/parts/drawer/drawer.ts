@@ -5,7 +5,6 @@ import { moveDrawn } from '../kit/drawn/move';
 import { drawnAssumptions, drawnNotes } from '../kit/drawn/notes';
 import { drawnPieces } from '../kit/drawn/pieces';
 import { missingOfDrawn, refuseDrawn } from '../kit/drawn/refuse';
-import { drawerFields } from './fields';
 import { freshDrawer, mirrorDrawer } from './fresh';
 import { layDrawer } from './lay';
 import type { Drawer } from './schema';
@@ -13,7 +12,6 @@ import type { Drawer } from './schema';
 export const DRAWER: Family<Drawer, LaidDrawn> = {
   word: 'drawers',
   add: 'Drawers',
-  fields: drawerFields,
   fresh: freshDrawer,
   mirror: mirrorDrawer,
   missing: missingOfDrawn,

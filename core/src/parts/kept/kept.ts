@@ -1,7 +1,6 @@
 import type { Family } from '../family';
 import { missingNamed } from '../kit/issues';
 import { keptNotes } from './advice';
-import { keptFields } from './fields';
 import { freshKept, mirrorKept } from './fresh';
 import { layKept, type LaidKept } from './lay';
 import { moveKept } from './move';
@@ -12,7 +11,6 @@ import type { Kept } from './schema';
 export const KEPT: Family<Kept, LaidKept> = {
   word: 'old top or box',
   add: 'An old top or box',
-  fields: keptFields,
   fresh: freshKept,
   mirror: mirrorKept,
   missing: ({ bay }, place) => missingNamed({ bay, materials: [] }, place),

@@ -2,7 +2,6 @@ import type { Family } from '../family';
 import { drawnAssumptions } from '../kit/drawn/notes';
 import { missingOfDrawn } from '../kit/drawn/refuse';
 import { mendPullout, pulloutNotes } from './advice';
-import { pulloutFields } from './fields';
 import { freshPullout, mirrorPullout } from './fresh';
 import { asDrawn, layPullout, type LaidPullout } from './lay';
 import { movePullout } from './move';
@@ -13,7 +12,6 @@ import type { Pullout } from './schema';
 export const PULLOUT: Family<Pullout, LaidPullout> = {
   word: 'pull-out',
   add: 'A pull-out',
-  fields: pulloutFields,
   fresh: freshPullout,
   mirror: mirrorPullout,
   missing: (pullout, place) => missingOfDrawn(asDrawn(pullout), place),

@@ -2,7 +2,6 @@ import type { Family } from '../family';
 import { thicknessAssumptions } from '../kit/assumptions';
 import { missingNamed } from '../kit/issues';
 import { shelfNotes } from './advice';
-import { shelfFields } from './fields';
 import { freshShelf } from './fresh';
 import { layShelf, type LaidShelf } from './lay';
 import { moveShelf } from './move';
@@ -13,7 +12,6 @@ import type { Shelf } from './schema';
 export const SHELF: Family<Shelf, LaidShelf> = {
   word: 'shelf',
   add: 'A shelf',
-  fields: shelfFields,
   fresh: freshShelf,
   mirror: (shelf) => shelf,
   missing: ({ bay, material }, place) => missingNamed({ bay, materials: [[['material'], material]] }, place),

@@ -1,7 +1,6 @@
 import type { Family } from '../family';
 import { missingNamed } from '../kit/issues';
 import { mendSliding, slidingAssumptions, slidingNotes } from './advice';
-import { slidingFields } from './fields';
 import { freshSliding, mirrorSliding } from './fresh';
 import { laySliding, type LaidSliding } from './lay';
 import { moveSliding } from './move';
@@ -12,7 +11,6 @@ import type { Sliding } from './schema';
 export const SLIDING: Family<Sliding, LaidSliding> = {
   word: 'sliding panels',
   add: 'Sliding panels',
-  fields: slidingFields,
   fresh: freshSliding,
   mirror: mirrorSliding,
   missing: ({ bay, material }, place) => missingNamed({ bay, materials: [[['material'], material]] }, place),

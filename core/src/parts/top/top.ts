@@ -2,7 +2,6 @@ import type { Family } from '../family';
 import { thicknessAssumptions } from '../kit/assumptions';
 import { missingNamed } from '../kit/issues';
 import { mendTop, topNotes } from './advice';
-import { topFields } from './fields';
 import { freshTop, mirrorTop } from './fresh';
 import { layTop, type LaidTop } from './lay';
 import { moveTop } from './move';
@@ -13,7 +12,6 @@ import type { Top } from './schema';
 export const TOP: Family<Top, LaidTop> = {
   word: 'sliding top',
   add: 'A sliding top',
-  fields: topFields,
   fresh: freshTop,
   mirror: mirrorTop,
   missing: ({ bay, material }, place) => missingNamed({ bay, materials: [[['material'], material]] }, place),

@@ -1,0 +1,25 @@
+import type { Field } from '../item/field';
+import { doorFields } from './door/fields';
+import { drawerFields } from './drawer/fields';
+import { pulloutFields } from './pullout/fields';
+import { slidingFields } from './sliding/fields';
+import { topFields } from './top/fields';
+import { shelfFields } from './shelf/fields';
+import { keptFields } from './kept/fields';
+import type { Part } from './families';
+
+/** What a card shows of a part, by its family; apart from the families, so that a page without cards does not load it. */
+const FIELDS: {
+  [Name in Part['family']]: (part: Extract<Part, { family: Name }>) => readonly Field<never>[];
+} = {
+  door: doorFields,
+  drawer: drawerFields,
+  'pull-out': pulloutFields,
+  sliding: slidingFields,
+  'sliding top': topFields,
+  shelf: shelfFields,
+  kept: keptFields,
+};
+
+export const partFields = (part: Part): readonly Field<Part>[] =>
+  (FIELDS[part.family] as (one: Part) => readonly Field<Part>[])(part);
