@@ -72,7 +72,9 @@ export function moverCheck(
   const encounters = all
     .map(({ encounter }) => encounter)
     .filter(({ least, contact }) => least || contact)
-    .sort(worstFirst);
+    .map((encounter): Ranked => ({ encounter, rank: RANK[encounter.verdict], badness: badness(encounter) }))
+    .sort(worstFirst)
+    .map(({ encounter }) => encounter);
   // Hits that come within a hair of each other are told by name: what is proven free is the least of all.
   const usable = Math.min(mover.to, ...encounters.flatMap(({ contact }) => contact?.free ?? []));
   return {
@@ -186,12 +188,18 @@ const RANK: Record<Verdict, number> = { hits: 0, tight: 1, clear: 2 };
 const ALIKE = 1e-6;
 
 /** Earlier hits before later ones; then what is shortest of its needed gap; of those alike, by name: never as they happened to be found. */
-function worstFirst(a: Encounter, b: Encounter): number {
-  if (a.verdict !== b.verdict) return RANK[a.verdict] - RANK[b.verdict];
-  return badness(a) - badness(b) || (nameOf(a) < nameOf(b) ? -1 : 1);
+function worstFirst(a: Ranked, b: Ranked): number {
+  return a.rank - b.rank || a.badness - b.badness || (nameOf(a) < nameOf(b) ? -1 : 1);
+}
+
+/** An encounter with what it is sorted by, worked out once. */
+interface Ranked {
+  readonly encounter: Encounter;
+  readonly rank: number;
+  readonly badness: number;
 }
 
 const badness = ({ contact, least, needed }: Encounter): number =>
   Math.round((contact?.at.travel ?? (least ? least.witness.clearance - needed : 1e9)) / ALIKE);
 
-const nameOf = ({ moving, still }: Encounter) => `${moving} ${still}`;
+const nameOf = ({ encounter: { moving, still } }: Ranked) => `${moving} ${still}`;

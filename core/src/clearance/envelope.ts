@@ -11,6 +11,12 @@ const GROUPS = 16;
 /** What is near on a slice is worked out when it is asked about so often: a curve of few points is drawn sooner without. */
 const OFTEN = 3;
 
+/** Asked of every pair at every travel that is drawn: nothing is made for it. */
+function isHeld(held: PiecePair['held'], travel: number): boolean {
+  for (let i = 0; i < held.length; i += 1) if (travel >= held[i]![0] && travel <= held[i]![1]) return true;
+  return false;
+}
+
 /** A pair by its place among all, and a share that it is never below. */
 interface Near {
   readonly of: number;
@@ -105,7 +111,7 @@ export class Envelope {
   private askedAt(of: number, travel: number, least: number): CurvePoint | undefined {
     const { approach, held, needed } = this.pairs[of]!;
     this.last = Infinity;
-    if (!held.some(([from, to]) => travel >= from && travel <= to)) return undefined;
+    if (!isHeld(held, travel)) return undefined;
     const clearance = (this.last = approach.at(travel, 0).value);
     return share({ clearance, needed }) < least - TIE ? { travel, clearance, needed, of } : undefined;
   }

@@ -49,16 +49,13 @@ interface Stretch {
 const OPEN = new FlatQueue<Stretch>();
 
 export function witnessOf({ now, carrier }: Approach, travel: number): Witness {
-  const point = (at: Float64Array): Point3 => [at[0]!, at[1]!, at[2]!];
-  const pose = carrier && motionPose(carrier, travel);
-  const inSpace = (at: Float64Array) => (pose ? moved(pose, point(at)) : point(at));
-  return {
-    travel,
-    clearance: now.value,
-    onMover: inSpace(now.onFirst),
-    onStill: inSpace(now.onSecond),
-  };
+  const [onMover, onStill] = [pointAt(now.onFirst), pointAt(now.onSecond)];
+  if (!carrier) return { travel, clearance: now.value, onMover, onStill };
+  const pose = motionPose(carrier, travel);
+  return { travel, clearance: now.value, onMover: moved(pose, onMover), onStill: moved(pose, onStill) };
 }
+
+const pointAt = (at: Float64Array): Point3 => [at[0]!, at[1]!, at[2]!];
 
 /**
  * Least clearance of two pieces over a range of travel, certified.

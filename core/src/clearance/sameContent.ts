@@ -18,6 +18,7 @@ export class SameContent {
   private readonly moverKeys = new WeakMap<Mover, string>();
   private readonly seen = new Map<string, Known[]>();
   private numbered = 0;
+  /** Solids of all that is seen: what it takes to remember goes by these, and a body may have many. */
   private held = 0;
 
   /** @param hash  of a body's coordinates: two that differ may have the same one, so a match is looked at */
@@ -41,9 +42,9 @@ export class SameContent {
 
   /** Let go of all bodies but those that are live, once there are many. */
   forgetBut(live: ReadonlySet<Body>): void {
-    if (this.held < 2 * live.size + 1000) return;
+    if (this.held < 2 * solidsOf(live) + 1000) return;
     const alive = new Set([...live].map((body) => this.lookUp(body)));
-    this.held = alive.size;
+    this.held = solidsOf([...alive].map(({ first }) => first));
     this.seen.clear();
     for (const one of alive) this.seen.set(one.hash, [...(this.seen.get(one.hash) ?? []), one]);
   }
@@ -57,11 +58,17 @@ export class SameContent {
     if (!same) {
       same = { first: body, hash, key: (this.numbered += 1) };
       this.seen.set(hash, [...alike, same]);
-      this.held += 1;
+      this.held += body.pieces.length;
     }
     this.known.set(body, same);
     return same;
   }
+}
+
+function solidsOf(bodies: Iterable<Body>): number {
+  let count = 0;
+  for (const { pieces } of bodies) count += pieces.length;
+  return count;
 }
 
 /** All of a body but its pieces, as text; of a motion its own key. Nothing of it can hold the character that parts its fields. */
