@@ -1,6 +1,6 @@
 import { called } from '../item/called';
 import type { Stock } from '../material/stock';
-import { board, type Board, type WorkIn } from '../piece/board';
+import { alsoWorked, board, type Board, type WorkIn } from '../piece/board';
 import type { Link, Piece } from '../piece/piece';
 import { frameOf } from '../space/frame';
 import { boardsOf } from './boards';
@@ -49,7 +49,7 @@ export function carcassLink(carcass: Carcass, boards: readonly Board[], worked: 
   if (lost) throw new Error(`Nothing called ${lost.into} is there for ${lost.work.key} to be worked into.`);
   const pieces = boards.map((given): Piece => {
     const own = worked.filter(({ into }) => into === given.key).map(({ work }) => work);
-    return board(frame, own.length > 0 ? { ...given, works: [...(given.works ?? []), ...own] } : given);
+    return board(frame, alsoWorked(given, own));
   });
   return { key: carcass.id, item: carcass.id, words: `the ${called(carcass.name)}`, pieces };
 }

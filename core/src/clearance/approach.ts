@@ -6,7 +6,7 @@ import { coldStart, type GjkStart } from './gjk';
 import type { MovingPiece } from './movingPiece';
 import { emptySeparation, ROUNDING, separate, type Separation } from './separation';
 import { SquareApproach } from './squareApproach';
-import { squareBox } from './sweptBoxes';
+import { squareBox, type Boxes } from './sweptBoxes';
 
 /**
  * A moving piece against another that stands still, or is seen so by what moves with it: signed separation at a travel,
@@ -36,11 +36,12 @@ export interface Approach {
  * Against a piece that stands still, or that is seen so.
  *
  * @param carrier  how the piece moves with the same travel, where it does; the mover moves relative to it then
+ * @param box      about the piece, where it is known
  */
-export function approachStill(mover: MovingPiece, still: Solid, carrier?: Motion): Approach {
+export function approachStill(mover: MovingPiece, still: Solid, carrier?: Motion, box?: Boxes): Approach {
   if (mover.sweep instanceof SlideSweep && mover.square && still.kind === 'convex') {
-    const box = squareBox(still);
-    if (box) return new SquareApproach(mover.square, mover.sweep, box, carrier);
+    const square = squareBox(still, box);
+    if (square) return new SquareApproach(mover.square, mover.sweep, square, carrier);
   }
   return new StillApproach(mover, still, carrier);
 }

@@ -76,17 +76,18 @@ export interface CheckOptions {
  */
 export class PiecePair {
   private made: Approach | undefined;
-  private box: Boxes | undefined;
 
   /**
    * @param first    the moving piece; where the other moves too, as that one sees it
    * @param second   the other as it stands, or as built where `carrier` moves it
+   * @param box      about the other, where it is known
    * @param pieces   their places among the pieces of the moving body and of the other
    * @param apart    at least so far from each other over the whole travel, mm, by their boxes
    */
   constructor(
     private readonly first: MovingPiece,
     private readonly second: Solid,
+    private box: Boxes | undefined,
     private readonly carrier: Motion | undefined,
     readonly pieces: readonly [number, number],
     readonly held: readonly (readonly [number, number])[],
@@ -95,7 +96,7 @@ export class PiecePair {
   ) {}
 
   get approach(): Approach {
-    return (this.made ??= approachStill(this.first, this.second, this.carrier));
+    return (this.made ??= approachStill(this.first, this.second, this.carrier, this.box));
   }
 
   /** At least so far from each other over a stretch of the travel, mm, by their boxes. */
@@ -128,10 +129,10 @@ function piecePairs(
   moving: MovingBody,
   other: Body | MovingBody,
   touches: readonly Touch[],
+  needed: number,
   watch: number,
   counts: Counts,
 ): PiecePair[] {
-  const needed = neededFrom(mover, other);
   const held = outside(touches, mover.from, mover.to);
   const reach = Math.max(watch, needed);
   const pairs: PiecePair[] = [];
@@ -140,7 +141,7 @@ function piecePairs(
     for (const [i, piece] of moving.pieces.entries()) {
       const first = new MovingPiece(piece, motion);
       for (const [j, obstacle] of other.pieces.entries()) {
-        pairs.push(new PiecePair(first, obstacle, other.motion, [i, j], held, needed, 0));
+        pairs.push(new PiecePair(first, obstacle, undefined, other.motion, [i, j], held, needed, 0));
       }
     }
     counts.pairs += pairs.length;
@@ -155,7 +156,9 @@ function piecePairs(
       const apart = boxes[j] ? boxGap(sweptBy[i]!, boxes[j]!, reach) : 0;
       if (apart === Infinity) continue;
       counts.survived += 1;
-      pairs.push(new PiecePair(pieces[i]!, other.pieces[j]!, undefined, [i, j], held, needed, apart));
+      pairs.push(
+        new PiecePair(pieces[i]!, other.pieces[j]!, boxes[j], undefined, [i, j], held, needed, apart),
+      );
     }
   }
   // The nearest first: what it attains spares most of the others.
@@ -313,8 +316,9 @@ function meetPart(
     return undefined;
   }
   const touches = touchesOf(mover, moving, other);
+  const pairs = piecePairs(mover, moving, other, touches, needed, watch, counts);
+  if (pairs.length === 0 && touches.length === 0) return undefined;
   const meeting = new Meeting(mover, options);
-  const pairs = piecePairs(mover, moving, other, touches, watch, counts);
   for (const pair of pairs) {
     if (meeting.spared(pair)) continue;
     for (const touch of touches) meeting.press(pair, touch);

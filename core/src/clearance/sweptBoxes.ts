@@ -34,10 +34,10 @@ export function boxOf(corners: Float64Array, out: Boxes = new Float64Array(6), a
 const SQUARE = 1e-10;
 
 /** The box a piece fills where it is one and stands square to the axes: least x, y, z, greatest x, y, z, mm. */
-export function squareBox({ corners }: Convex): Boxes | undefined {
+export function squareBox({ corners }: Convex, box?: Boxes): Boxes | undefined {
   if (corners.length !== 24) return undefined;
-  const box = boxOf(corners);
-  return fills(box, corners) ? box : undefined;
+  const about = box ?? boxOf(corners);
+  return fills(about, corners) ? about : undefined;
 }
 
 /** Whether eight corners are the eight of a box, one on each. */

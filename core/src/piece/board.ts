@@ -11,14 +11,18 @@ import { FILLED, type Edge, type Work } from './work';
 /** A work as it is given: its box in the frame that its piece is laid in, and its own part of the key. */
 export type WorkIn = Omit<Work, 'key' | 'region'> & { readonly key: string; readonly at: Bounds };
 
+/** What is worked out when it is asked for, since most edits of a plan never ask. */
+export type Late<T> = T | (() => T);
+const now = <T>(late: Late<T>): T => (typeof late === 'function' ? (late as () => T)() : late);
+
 /** A board as it is given: what fills a box of a frame, and how it is cut. */
 export interface Board extends Pick<Piece, 'key' | 'item' | 'role' | 'name' | 'told'> {
   /** Finished, in the frame, mm. */
   readonly at: Bounds;
   readonly way: Way;
   /** How its finished sizes came about; its thickness is what it is cut from where nothing else is said. */
-  readonly length: readonly SumLine[];
-  readonly width: readonly SumLine[];
+  readonly length: Late<readonly SumLine[]>;
+  readonly width: Late<readonly SumLine[]>;
   readonly thick?: readonly SumLine[];
   readonly material: string;
   /** What is put on its edges and faces once it is cut. */
@@ -27,13 +31,22 @@ export interface Board extends Pick<Piece, 'key' | 'item' | 'role' | 'name' | 't
   readonly faced?: Cutting['faced'];
   /** What else comes off or is left on as it is cut. */
   readonly cutBy?: { readonly length?: readonly SumLine[]; readonly width?: readonly SumLine[] };
-  readonly works?: readonly WorkIn[];
+  /** Works given late are none of them air: what is checked must know of that at once. */
+  readonly works?: Late<readonly WorkIn[]>;
   readonly sides?: Piece['sides'];
   readonly notes?: readonly string[];
   /** Used again as it is, and not cut. */
   readonly is?: 'kept';
   /** Other solids than its box: of a side that leans, of an old box. */
   readonly solids?: readonly Convex[];
+}
+
+/** A board with more worked into it. */
+export function alsoWorked(given: Board, more: Late<readonly WorkIn[]>): Board {
+  const { works = NONE } = given;
+  if (typeof works !== 'function' && typeof more !== 'function')
+    return more.length > 0 ? { ...given, works: [...works, ...more] } : given;
+  return { ...given, works: () => [...now(works), ...now(more)] };
 }
 
 /** A board in its frame. Its `at` must be as large as its sums say: a test holds them against each other. */
@@ -53,7 +66,7 @@ class MadeBoard implements Piece {
   readonly solids: readonly Convex[];
   readonly sides: Piece['sides'];
   readonly notes: readonly string[];
-  private known: Partial<Record<'lie' | 'size' | 'cut' | 'stock' | 'works' | 'wood', unknown>> | undefined;
+  private known: Partial<Record<'lie' | 'size' | 'cut' | 'stock' | 'works' | 'worked' | 'wood', unknown>> | undefined;
 
   constructor(
     private readonly frame: Frame,
@@ -65,7 +78,7 @@ class MadeBoard implements Piece {
     this.is = given.is ?? 'cut';
     this.name = given.name;
     this.told = given.told;
-    this.solids = given.solids ?? solidsOf(frame, given.at, given.way, given.works ?? NONE);
+    this.solids = given.solids ?? solidsOf(frame, given.at, given.way, airOf(given));
     this.sides = given.sides;
     this.notes = given.notes ?? NONE;
   }
@@ -75,14 +88,14 @@ class MadeBoard implements Piece {
   }
 
   get size(): Sizes {
-    return this.once('size', ({ length, width, thick = NONE }) => sizes(length, width, thick));
+    return this.once('size', ({ length, width, thick = NONE }) => sizes(now(length), now(width), thick));
   }
 
   get cut(): Sizes {
     return this.once('cut', ({ length, width, thick = NONE, banded = {}, wrapped = 0, faced = BARE, cutBy = {} }) =>
       sizes(
-        [...length, ...onEdges(banded, wrapped, 'start', 'end'), ...(cutBy.length ?? NONE)],
-        [...width, ...onEdges(banded, wrapped, 'left', 'right'), ...(cutBy.width ?? NONE)],
+        [...now(length), ...onEdges(banded, wrapped, 'start', 'end'), ...(cutBy.length ?? NONE)],
+        [...now(width), ...onEdges(banded, wrapped, 'left', 'right'), ...(cutBy.width ?? NONE)],
         [...thick, ...onFaces(faced)],
       ),
     );
@@ -97,11 +110,20 @@ class MadeBoard implements Piece {
   }
 
   get works(): readonly Work[] {
-    return this.once('works', ({ key, at, way, works = NONE }) => works.map((work) => workIn(key, at, way, work)));
+    return this.once('works', ({ key, at, way }) => this.worked.map((work) => workIn(key, at, way, work)));
   }
 
   get wood(): Wood {
-    return this.once('wood', ({ at, works = NONE, solids }) => (solids ? massOf(solids) : woodOf(this.frame, at, works)));
+    return this.once('wood', ({ at, solids }) => (solids ? massOf(solids) : woodOf(this.frame, at, this.worked)));
+  }
+
+  private get worked(): readonly WorkIn[] {
+    return this.once('worked', ({ key, works = NONE }) => {
+      const worked = now(works);
+      if (typeof works === 'function' && worked.some(({ air }) => air))
+        throw new Error(`Air that is worked into ${key} must be given at once: it is no part of what is checked.`);
+      return worked;
+    });
   }
 
   private once<T>(what: keyof NonNullable<MadeBoard['known']>, work: (given: Board) => T): T {
@@ -136,9 +158,11 @@ function woodOf(frame: Frame, at: Bounds, works: readonly WorkIn[]): Wood {
   return { volume, centre: frame.toSpace(volume > 0 ? [middle('x'), middle('y'), middle('z')] : [0, 0, 0]) };
 }
 
+const airOf = ({ works = NONE }: Board) =>
+  typeof works === 'function' ? NONE : works.filter(({ air }) => air);
+
 /** Its box, less the air that is cut out of it: a groove's floor is kept whole, so the way it is deep comes first. */
-function solidsOf(frame: Frame, at: Bounds, way: Way, works: readonly WorkIn[]): Convex[] {
-  const air = works.filter((work) => work.air);
+function solidsOf(frame: Frame, at: Bounds, way: Way, air: readonly WorkIn[]): Convex[] {
   const whole = { x: at.x, y: at.y, z: at.z };
   const boxes = air[0]
     ? lessAir(

@@ -1,6 +1,6 @@
 import { besideBay, besideEdge, isOn, sideOf, type Beside } from '../../carcass/beside';
 import type { GroundWork } from '../../carcass/build';
-import { board, type WorkIn } from '../../piece/board';
+import { alsoWorked, board, type WorkIn } from '../../piece/board';
 import type { Axis } from '../../piece/lie';
 import type { Link, Piece } from '../../piece/piece';
 import type { Edge } from '../../piece/work';
@@ -30,12 +30,18 @@ export function doorPieces(laid: LaidDoor): PartPieces {
   return {
     moving: laid.leaves.map((leaf): Link => {
       const { board: given, rest } = leaf.bare;
-      const works = [...(given.works ?? []), ...hingeWorks(laid, leaf)];
       return {
         key: leaf.key,
         item: laid.door.id,
         words: `the ${saidOf(laid.door.name, leaf)}`,
-        pieces: [board(frame, { ...given, works }), ...rest, ...knucklesOf(laid, leaf)],
+        pieces: [
+          board(
+            frame,
+            alsoWorked(given, () => hingeWorks(laid, leaf)),
+          ),
+          ...rest,
+          ...knucklesOf(laid, leaf),
+        ],
       };
     }),
     still,

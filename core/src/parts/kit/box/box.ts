@@ -123,20 +123,20 @@ class Box {
       const inward: Axis = which === 'left' ? 'x' : '-x';
       const from = sideTowards(way, inward);
       const cutIn = (mm: number): Range => (which === 'left' ? [x[1] - mm, x[1]] : [x[0], x[0] + mm]);
-      const joints = (own ? (['back'] as const) : (['front', 'back'] as const)).flatMap((end): WorkIn[] => {
+      const joints = () => (own ? (['back'] as const) : (['front', 'back'] as const)).flatMap((end): WorkIn[] => {
         const mate = end === 'front' ? 'end-front' : this.backAt(which);
         return deep === 0 || !mate
           ? []
           : [{ key: `joint-${end}`, kind: this.spec.joint.kind === 'housed' ? 'groove' : 'rebate', side: from, at: { x: cutIn(deep), y: this.jointAt(end), z: rim }, mate: { piece: this.key(mate) } }];
       });
       return this.board(`side-${which}`, 'box side', 'side', { x, y, z: rim }, way, {
-        length: lines(
+        length: () => lines(
           one('box depth', span(outer.y)),
           ...(lip > 0 ? [times('lips', -ends, lip)] : []),
           ...(own && deep > 0 ? [one('into the front', deep)] : []),
         ),
         width: this.high,
-        works: [...joints, ...this.forBottom(from, (into) => ({ x: cutIn(into), y }))],
+        works: () => [...joints(), ...this.forBottom(from, (into) => ({ x: cutIn(into), y }))],
         sides: SIDE_WORDS[which],
         notes: this.jointNotes(),
         thick: t,
@@ -147,13 +147,13 @@ class Box {
   ends(): Board[] {
     const { inner, outer, own, deep, rim, spec } = this;
     const lock = spec.joint.kind === 'lock';
-    const made = (end: 'front' | 'back', id: string, x: Range, length: readonly SumLine[]): Board => {
+    const made = (end: 'front' | 'back', id: string, x: Range, length: Board['length']): Board => {
       const y: Range = end === 'front' ? [outer.y[0], outer.y[0] + this.t] : [outer.y[1] - this.t, outer.y[1]];
       const way = WAYS[end];
       const from = sideTowards(way, end === 'front' ? 'y' : '-y');
       const cutIn = (mm: number): Range => (end === 'front' ? [y[1] - mm, y[1]] : [y[0], y[0] + mm]);
       // Behind its lip a lock joint leaves a tongue that goes into the side.
-      const tongues = lock
+      const tongues = () => lock
         ? (['left', 'right'] as const)
             .filter((which) => end === 'front' || this.backAt(which) === id)
             .map((which): WorkIn => ({
@@ -167,14 +167,14 @@ class Box {
       return this.board(id, 'box end', own ? 'back' : 'end', { x, y, z: rim }, way, {
         length,
         width: this.high,
-        works: [...tongues, ...this.forBottom(from, (into) => ({ x, y: cutIn(into) }))],
+        works: () => [...tongues(), ...this.forBottom(from, (into) => ({ x, y: cutIn(into) }))],
         sides: END_WORDS[end],
         notes: this.jointNotes(),
         thick: this.t,
       });
     };
     const whole = this.endWide;
-    const all = lock
+    const all = () => lock
       ? [one('box width', span(outer.x))]
       : lines(...this.width, times('sides', -2, this.t), ...(deep > 0 ? [times('into the sides', 2, deep)] : []));
     const back = this.cut
@@ -206,7 +206,7 @@ class Box {
   floor(): Board[] {
     const { inner, outer, own, t, cut, behind } = this;
     const { bottom } = this.spec;
-    const acrossLines = [one('box width', span(outer.x)), times('sides', -2, t)];
+    const acrossLines = () => [one('box width', span(outer.x)), times('sides', -2, t)];
     if (bottom.kind === 'none')
       return (['front', 'back'] as const).map((end) => {
         const y: Range = end === 'front' ? [inner.y[0], inner.y[0] + t] : [inner.y[1] - t, inner.y[1]];
@@ -230,10 +230,11 @@ class Box {
       : [];
     return [
       this.board('bottom', 'box bottom', 'bottom', { x, y, z }, WAYS.level, {
-        length: whole ? [one('box width', span(outer.x))] : lines(...acrossLines, times('into its edges', 2, into)),
-        width: whole
-          ? [one('box depth', span(outer.y))]
-          : lines(one('box depth', span(outer.y)), times(own ? 'back' : 'ends', own ? -1 : -2, t), times('into its edges', 2, into)),
+        length: () => (whole ? [one('box width', span(outer.x))] : lines(...acrossLines(), times('into its edges', 2, into))),
+        width: () =>
+          whole
+            ? [one('box depth', span(outer.y))]
+            : lines(one('box depth', span(outer.y)), times(own ? 'back' : 'ends', own ? -1 : -2, t), times('into its edges', 2, into)),
         works: notch,
         sides: LEVEL_WORDS,
         material: bottom.material,

@@ -1,6 +1,7 @@
 import { forceMark, lengthMark, massMark } from '../../../length/lengthMark';
 import { alongFrame } from '../../../piece/lie';
 import { weighAll } from '../../../piece/mass';
+import { span } from '../../../solid/bounds';
 import { frameOf } from '../../../space/frame';
 import type { Assumption, PartNote, PartPieces } from '../../family';
 import { hardwareAssumptions, OPENING_ASSUMPTION, thicknessAssumptions } from '../assumptions';
@@ -59,10 +60,21 @@ interface Weighed {
 /** The drawer that weighs most with all that is in it. */
 function heaviestOf({ place, drawers, start }: LaidDrawn, { moving }: PartPieces): Weighed {
   const links = new Map(moving.map((link) => [link.key, link.pieces]));
-  const [at, { kg, centre }] = drawers
+  const [at, { kg, centre }] = unlike(drawers)
     .map((one) => [one, weighAll(links.get(one.key)!, place.stock)] as const)
     .reduce((a, b) => (b[1].kg > a[1].kg ? b : a));
   return { at, mass: kg, centre: alongFrame(frameOf(place.carcass), centre, 'y') - start };
+}
+
+/** Of drawers of one size with nothing placed in them one stands for all: they weigh the same. */
+function unlike(drawers: readonly DrawerAt[]): DrawerAt[] {
+  const first = new Map<string, DrawerAt>();
+  for (const at of drawers) {
+    const sizes = [at.box, at.front].flatMap((one) => (one ? [span(one.x), span(one.y), span(one.z)] : []));
+    const key = at.contents.length > 0 ? at.key : sizes.map((mm) => mm.toFixed(6)).join();
+    if (!first.has(key)) first.set(key, at);
+  }
+  return [...first.values()];
 }
 
 function loadNotes({ part, slide }: LaidDrawn, { mass, at }: Weighed): PartNote[] {

@@ -1,7 +1,7 @@
 import type { GroundWork } from '../../../carcass/build';
 import { called } from '../../../item/called';
 import { ordinal } from '../../../item/ordinal';
-import { board, type Board, type WorkIn } from '../../../piece/board';
+import { alsoWorked, board, type Board, type WorkIn } from '../../../piece/board';
 import type { Link, Piece } from '../../../piece/piece';
 import { plain } from '../../../piece/plain';
 import type { Bounds } from '../../../solid/bounds';
@@ -74,14 +74,11 @@ function oneDrawn(laid: LaidDrawn, at: DrawerAt): { moving: Link; still: Link; o
   });
   const screws = fixings(laid, at, made.holds.front);
   const boards = made.boards.map((one): Piece => {
-    const works = [
-      ...onSlides(one, made.holds, runs),
-      ...(one.key === made.holds.front ? screws.through : []),
-    ];
-    return board(frame, works.length > 0 ? { ...one, works: [...(one.works ?? []), ...works] } : one);
+    const onIt = alsoWorked(one, onSlides(one, made.holds, runs));
+    return board(frame, one.key === made.holds.front ? alsoWorked(onIt, screws.through) : onIt);
   });
   const pieces: Piece[] = [
-    ...(at.front ? [frontPiece(laid, at, frame, told('front', `the ${said}`), [...made.intoFront, ...screws.into])] : []),
+    ...(at.front ? [frontPiece(laid, at, frame, told('front', `the ${said}`), () => [...made.intoFront, ...screws.into()])] : []),
     ...boards,
     ...(made.old ? [oldBox(laid, at, frame, boxTold, made.old)] : []),
     ...handleOf(laid, at, frame, told('handle', `the handle of the ${said}`)),
@@ -118,13 +115,13 @@ function onSlides({ key }: Board, holds: RunHolds, { onBox }: RunPieces): WorkIn
 type RunHolds = Readonly<Partial<Record<'left' | 'right' | 'front', string>>>;
 
 /** The holes of the screws that hold an applied front: through the board `end` of what it is on, and into the front as deep as they go. */
-function fixings({ part, frontThick, side }: LaidDrawn, { key, front, box }: DrawerAt, end: string | undefined): { through: WorkIn[]; into: WorkIn[] } {
-  if (!front || isOwn(part) || end === undefined) return { through: [], into: [] };
+function fixings({ part, frontThick, side }: LaidDrawn, { key, front, box }: DrawerAt, end: string | undefined): { through: () => WorkIn[]; into: () => WorkIn[] } {
+  if (!front || isOwn(part) || end === undefined) return NO_SCREWS;
   const deep = part.front.screw.mm - side;
-  if (deep <= 0 || deep >= frontThick) return { through: [], into: [] };
+  if (deep <= 0 || deep >= frontThick) return NO_SCREWS;
   const xs = [box.x[0] + side + SCREW_IN, box.x[1] - side - SCREW_IN];
   const zs = [box.z[0] + Math.min(SCREW_IN, span(box.z) / 4), box.z[1] - Math.min(SCREW_IN, span(box.z) / 4)];
-  if (xs[1]! <= xs[0]!) return { through: [], into: [] };
+  if (xs[1]! <= xs[0]!) return NO_SCREWS;
   const holes = (y: Bounds['y'], mate: string, screw?: WorkIn['screw']): WorkIn[] =>
     xs.flatMap((x, i) =>
       zs.map((z, j): WorkIn => {
@@ -141,18 +138,20 @@ function fixings({ part, frontThick, side }: LaidDrawn, { key, front, box }: Dra
       }),
     );
   return {
-    through: holes([box.y[0], box.y[0] + side], `${key}/front`, { long: part.front.screw.mm }),
-    into: holes([front.y[1] - deep, front.y[1]], end),
+    through: () => holes([box.y[0], box.y[0] + side], `${key}/front`, { long: part.front.screw.mm }),
+    into: () => holes([front.y[1] - deep, front.y[1]], end),
   };
 } // prettier-ignore
 
+const NO_SCREWS = { through: () => [], into: () => [] };
+
 const about = (middle: number, wide: number): Bounds['x'] => [middle - wide / 2, middle + wide / 2];
 
-function frontPiece(laid: LaidDrawn, at: DrawerAt, frame: Frame, told: Piece['told'], works: readonly WorkIn[]): Piece {
+function frontPiece(laid: LaidDrawn, at: DrawerAt, frame: Frame, told: Piece['told'], works: () => readonly WorkIn[]): Piece {
   const { part, place, opening, over, between, frontThick } = laid;
   const { fit, front, bank } = part;
   const edge = (words: string, mm: number): SumLine => ({ words: `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`, mm });
-  const whole = [...opening.height.lines, edge('top', over.top), edge('bottom', over.bottom)];
+  const whole = () => [...opening.height.lines, edge('top', over.top), edge('bottom', over.bottom)];
   const { mm } = front.banding;
   return board(frame, {
     key: told.key,
@@ -162,12 +161,12 @@ function frontPiece(laid: LaidDrawn, at: DrawerAt, frame: Frame, told: Piece['to
     told,
     at: at.front!,
     way: ['z', 'x'],
-    length: frontHeightLines(bank, whole, between, at.row),
-    width: [...opening.width.lines, edge('left', over.left), edge('right', over.right)],
+    length: () => frontHeightLines(bank, whole(), between, at.row),
+    width: () => [...opening.width.lines, edge('left', over.left), edge('right', over.right)],
     thick: [{ words: 'as the board', mm: frontThick }],
     material: front.material,
     banded: { start: mm, end: mm, left: mm, right: mm },
-    works: [...works, ...handleHoles(laid, at)],
+    works: () => [...works(), ...handleHoles(laid, at)],
     sides: { start: 'foot', end: 'head', left: 'left edge', right: 'right edge', face: 'face', back: 'back' },
     notes: front.made === 'applied' ? [FIXING[place.stock.schools.front]] : [],
   });
