@@ -99,6 +99,7 @@ export {
   type Mover,
   type MovingBody,
   type Scene,
+  type Surface,
 } from './scene/scene';
 export { buildScene } from './scene/buildScene';
 export {
@@ -158,6 +159,7 @@ export { EditSchema, applyEdit, inverse, type Change, type Edit } from './plan/e
 export { fieldLabel, type Choice, type Field, type Picked } from './item/field';
 export { fieldsOf } from './plan/fieldsOf';
 export { itemsOf, pathOf, type Item } from './plan/items';
+export { withoutArticle } from './item/called';
 export { get, type PathStep } from './item/path';
 export { extentChanges, extentOf, type Extent } from './plan/placing';
 export {

@@ -146,20 +146,26 @@ export function namedBays(
   return walk(carcass.bay, ['bay'], '', false);
 }
 
-const SPLITS = [
-  'not split',
-  ...[2, 3, 4, 5, 6].flatMap((n) => [`${n} side by side`, `${n} one above another`]),
+type Split = NonNullable<Bay['split']>;
+/** A way to split a bay as a card says it; none of it where it stays whole. */
+type SplitWay = { readonly count: number; readonly way: Split['way'] } | undefined;
+const SPLITS: readonly SplitWay[] = [
+  undefined,
+  ...[2, 3, 4, 5, 6].flatMap((count): SplitWay[] => [
+    { count, way: 'uprights' },
+    { count, way: 'shelves' },
+  ]),
 ];
-const splitWord = ({ split }: Bay) =>
-  split
-    ? `${split.bays.length} ${split.way === 'uprights' ? 'side by side' : 'one above another'}`
-    : 'not split';
+const splitWayOf = ({ split }: Bay): SplitWay => split && { count: split.bays.length, way: split.way };
+const splitWord = (split: SplitWay) =>
+  split ? `${split.count} ${split.way === 'uprights' ? 'side by side' : 'one above another'}` : 'not split';
 
 function bayFields(carcass: Carcass): CarcassField[] {
   return namedBays(carcass).flatMap(({ bay, path, name, siblings }) => {
     const group = name === 'Whole' ? 'Inside' : name;
     const here = (one: Carcass) => baysOf(one.bay).find(({ id }) => id === bay.id) ?? bay;
-    const own = splitWord(bay);
+    // One of more bays than a card offers is offered as it is.
+    const splits = new Map([...SPLITS, splitWayOf(bay)].map((way) => [splitWord(way), way]));
     const takes: CarcassField = {
       group,
       label: 'Takes',
@@ -180,9 +186,12 @@ function bayFields(carcass: Carcass): CarcassField[] {
         label: 'Split',
         path: [...path, 'split'],
         input: {
-          words: SPLITS.includes(own) ? SPLITS : [...SPLITS, own],
-          word: (one) => splitWord(here(one)),
-          value: (word, one) => (word === 'not split' ? undefined : splitOf(one, here(one), Number(word.split(' ')[0]), word.endsWith('side by side') ? 'uprights' : 'shelves')),
+          words: [...splits.keys()],
+          word: (one) => splitWord(splitWayOf(here(one))),
+          value: (word, one) => {
+            const split = splits.get(word);
+            return split && splitOf(one, here(one), split.count, split.way);
+          },
         },
       },
       ...(siblings ? [takes] : []),

@@ -9,7 +9,7 @@ const piece = box([0, 0, 0], [10, 20, 30]);
 /** A body and a mover with every field there is: the types see to it that a new one is put here. */
 const body: Required<Body> = {
   id: 'b', name: 'a post', item: 'posts', pieces: [piece], zone: true, doubt: 2, toCome: true, row: 'front', parked: 'm', meant: [{ own: 'b', other: 'd', depth: 1 }],
-  parts: [{ id: 'b/all', name: 'all of it', keys: ['b'] }], link: 'l', keys: ['b'], round: true,
+  parts: [{ id: 'b/all', name: 'all of it', keys: ['b'] }], link: 'l', keys: ['b'], round: true, surface: { kind: 'wall', corner: 'east' },
 }; // prettier-ignore
 const moving: Required<MovingBody> = { ...body, pieces: [piece], motion: AT_REST };
 const mover: Required<Mover> = {
@@ -21,7 +21,7 @@ const mover: Required<Mover> = {
 const OTHER_BODY: { readonly [Key in keyof Required<MovingBody>]: unknown } = {
   id: 'c', name: 'a pole', item: 'poles', pieces: [box([0, 0, 0], [10, 20, 31])], zone: undefined, doubt: 3, toCome: undefined,
   row: 'back', parked: 'n', meant: [{ own: 'b', other: 'd', depth: 2 }], motion: motionOf({ kind: 'slide', direction: [1, 0, 0] }),
-  parts: [{ id: 'b/all', name: 'all', keys: ['b'], round: true }], link: undefined, keys: undefined, round: undefined,
+  parts: [{ id: 'b/all', name: 'all', keys: ['b'], round: true }], link: undefined, keys: undefined, round: undefined, surface: { kind: 'wall', corner: 'north' },
 }; // prettier-ignore
 const OTHER_MOVER: { readonly [Key in keyof Required<Mover>]: unknown } = {
   id: 'n', item: 'lid', name: 'a lid', own: undefined, heads: 'right', bodies: [{ ...moving, name: 'a leaf' }], unit: 'rad', from: 1, to: 6, thing: 'u', goes: 'instead', behind: [],
@@ -50,6 +50,19 @@ describe('what a checker knows again', () => {
     const shifted = { ...body, pieces: [box([0, 0, 0], [10, 20, 30.000001])] };
     for (const one of [body, shifted, plane]) expect(content.firstOf(one)).toBe(one);
     expect(content.firstOf({ ...shifted })).toBe(shifted);
+  });
+
+  it('is let go of by how many solids it has, since they are what is remembered', () => {
+    const content = new SameContent();
+    const many = Array.from({ length: 100 }, (_, i) => box([0, 0, 0], [10, 20, 31 + i]));
+    const old = Array.from({ length: 11 }, (_, i) => ({ ...body, id: `old ${i}`, pieces: many }));
+    old.slice(0, 10).forEach((one) => content.firstOf(one));
+    content.forgetBut(new Set([moving]));
+    expect(content.firstOf({ ...old[0]! })).toBe(old[0]);
+    content.firstOf(old[10]!);
+    content.forgetBut(new Set([moving]));
+    const again = { ...old[0]! };
+    expect(content.firstOf(again)).toBe(again);
   });
 
   it('is still known when others were let go of', () => {

@@ -106,9 +106,10 @@ function share(witness: Witness | undefined, axis: number): number {
 
 /** The dimensions that place a body: axis by axis, or all together where they have none. */
 function keysOf(plan: Plan, body: Body): readonly (readonly string[])[] {
-  if (!plan.space.outline || !body.id.startsWith('wall-')) return placedBy(body);
+  const { surface } = body;
+  if (!plan.space.outline || surface?.kind !== 'wall') return placedBy(body);
   const corners = cornersOf(plan.space);
-  const i = corners.findIndex(({ id }) => `wall-${id}` === body.id);
+  const i = corners.findIndex(({ id }) => id === surface.corner);
   const next = corners[(i + 1) % corners.length];
   const pair = (a: string, b: string) => [`space/${a}:${b}`, `space/${b}:${a}`];
   return i < 0 || !next ? [] : [pair(corners[i]!.id, next.id)];

@@ -1,3 +1,4 @@
+import { withoutArticle } from '../item/called';
 import { wallsOf, cornersOf } from '../space/outline';
 import type { LogSummary, Summary } from '../readings/summary';
 import type { Plan } from '../plan/schema';
@@ -104,7 +105,7 @@ function wordsOf(space: Space, [i, j]: readonly [number, number]): string {
   const n = corners.length;
   const wall = j === i + 1 ? i : i === 0 && j === n - 1 ? j : undefined;
   const name = wall !== undefined && wallsOf(space).find(({ id }) => id === corners[wall]!.id)?.name;
-  if (name) return name.replace(/^the /, '');
+  if (name) return withoutArticle(name);
   return space.outline
     ? `length from corner ${i + 1} to corner ${j + 1}`
     : `diagonal from the ${PLAIN[i]} corner`;

@@ -8,7 +8,7 @@ import { massOf } from '../solid/mass';
 import type { Convex } from '../solid/convex';
 import { toSpace } from './lie';
 import { areAlike } from './alike';
-import { board, type Board, type WorkIn } from './board';
+import { alsoWorked, board, type Board, type WorkIn } from './board';
 import { weigh } from './mass';
 import type { Piece } from './piece';
 import { worksWords } from './worksWords';
@@ -17,22 +17,21 @@ const unturned = frameOf({ x: { mm: 0 }, y: { mm: 0 }, z: { mm: 0 }, faces: 'sou
 const stock = stockOf(USUAL_MATERIALS, USUAL_SCHOOLS);
 
 /** A board of 18 mm birch plywood, flat: its length goes along x, its width along y. */
+const flatGiven = (long: number, wide: number): Board => ({
+  key: 'board',
+  item: 'it',
+  role: 'board',
+  name: 'Board',
+  told: { key: 'board', words: 'the board' },
+  at: { x: [0, long], y: [0, wide], z: [0, 18] },
+  way: ['x', 'y'],
+  length: [{ words: 'length', mm: long }],
+  width: [{ words: 'width', mm: wide }],
+  thick: [{ words: 'sheet', mm: 18 }],
+  material: 'ply-18',
+});
 const flat = (long: number, wide: number, works: readonly WorkIn[] = [], other: Partial<Board> = {}) =>
-  board(unturned, {
-    key: 'board',
-    item: 'it',
-    role: 'board',
-    name: 'Board',
-    told: { key: 'board', words: 'the board' },
-    at: { x: [0, long], y: [0, wide], z: [0, 18] },
-    way: ['x', 'y'],
-    length: [{ words: 'length', mm: long }],
-    width: [{ words: 'width', mm: wide }],
-    thick: [{ words: 'sheet', mm: 18 }],
-    material: 'ply-18',
-    works,
-    ...other,
-  });
+  board(unturned, { ...flatGiven(long, wide), works, ...other });
 const hole = (x: number, y: number, other: Partial<WorkIn> = {}): WorkIn => ({
   key: `hole ${x} ${y}`,
   kind: 'hole',
@@ -45,6 +44,21 @@ const hole = (x: number, y: number, other: Partial<WorkIn> = {}): WorkIn => ({
 /** A piece that is cut as one is, with the edges of another. */
 const asCut = ({ is, size, cut, works }: Piece, { stock: edges }: Piece): Piece =>
   ({ is, size, cut, works, stock: edges }) as Piece;
+
+describe('a board whose works are given late', () => {
+  it('has them when it is asked, with what is worked into it besides', () => {
+    const late = board(
+      unturned,
+      alsoWorked({ ...flatGiven(700, 300), works: () => [hole(40, 30)] }, [hole(80, 30)]),
+    );
+    expect(late.works).toEqual(flat(700, 300, [hole(40, 30), hole(80, 30)]).works);
+  });
+
+  it('refuses air among them: it would be left in what is checked', () => {
+    const late = board(unturned, { ...flatGiven(700, 300), works: () => [hole(40, 30, { air: true })] });
+    expect(() => late.works).toThrow(/Air that is worked into board must be given at once/);
+  });
+});
 
 describe('pieces alike', () => {
   it('are so after half a turn on their face, and no more where a hole shows which way they lie', () => {

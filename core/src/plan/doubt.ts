@@ -1,4 +1,4 @@
-import type { Body } from '../scene/scene';
+import type { Body, Surface } from '../scene/scene';
 import type { Plan } from './schema';
 
 /** How many standard deviations of what was read a clearance must allow for: 95 percent. */
@@ -21,27 +21,29 @@ export function doubted(plan: Plan, bodies: readonly Body[]): Body[] {
   });
 }
 
-/** The dimensions that place each wall of a space, floor and ceiling: what is measured from stands where it stands. */
-const SHELL: Readonly<Record<string, readonly string[]>> = {
-  'wall-east': ['space/width'],
-  'wall-north': ['space/depth'],
-  ceiling: ['space/height'],
-};
+/** The dimensions that place a surface of a space: what is measured from, floor and the walls at 0, stands where it stands. */
+function surfacePlacedBy(surface: Surface): readonly string[] {
+  switch (surface.kind) {
+    case 'wall':
+      return surface.corner === 'east' ? ['space/width'] : surface.corner === 'north' ? ['space/depth'] : [];
+    case 'ceiling':
+      return ['space/height'];
+    case 'slope':
+      return [`space/slopes.${surface.nth}.knee`];
+    case 'floor':
+      return [];
+  }
+}
 
 /** Names of the dimensions that place a body, axis by axis. */
 export function placedBy(body: Body): readonly (readonly string[])[] {
-  if (body.item === 'space') return [SHELL[body.id] ?? (body.id.startsWith('slope') ? slopeOf(body.id) : [])];
+  if (body.surface) return [surfacePlacedBy(body.surface)];
   const of = (field: string) => `${body.item}/${field}`;
   return [
     [of('x'), of('width')],
     [of('y'), of('depth')],
     [of('z'), of('height')],
   ];
-}
-
-function slopeOf(id: string): readonly string[] {
-  const i = id === 'slope' ? 0 : Number(id.slice(6)) - 1;
-  return [`space/slopes.${i}.knee`];
 }
 
 /** Of the axis along which least is known. Readings of an outline stand for all its walls. */
@@ -52,7 +54,7 @@ function sigmaOf({ space, carcasses }: Plan, body: Body, sigmas: ReadonlyMap<str
       0,
       ...[...sigmas].filter(([key]) => key.startsWith(`${body.item}/`)).map(([, sigma]) => sigma),
     );
-  if (space.outline && body.id.startsWith('wall-')) {
+  if (space.outline && body.surface?.kind === 'wall') {
     const runs = [...sigmas].filter(([key]) => /^space\/[a-z0-9-]+:/.test(key)).map(([, sigma]) => sigma);
     return Math.max(0, ...runs);
   }

@@ -13,6 +13,12 @@ export interface BodyPart {
   readonly round?: true;
 }
 
+/** One of the surfaces a space is within: a wall by the corner it begins at, a roof slope by its place in the plan. */
+export type Surface =
+  | { readonly kind: 'wall'; readonly corner: string }
+  | { readonly kind: 'slope'; readonly nth: number }
+  | { readonly kind: 'floor' | 'ceiling' };
+
 /** Something rigid, in as many convex solids as it takes, where it stands with every travel at its start. Lengths in mm. */
 export interface Body<P extends Solid = Solid> {
   readonly id: string;
@@ -27,6 +33,8 @@ export interface Body<P extends Solid = Solid> {
   readonly link?: string;
   readonly keys?: readonly string[];
   readonly round?: true;
+  /** Of the space's own: which of its surfaces it is. */
+  readonly surface?: Surface;
   /** Air that must stay empty: to be kept out of, not away from. */
   readonly zone?: true;
   /** By how much it may stand nearer than it is drawn, for all that was read of it, mm. */

@@ -14,18 +14,18 @@ export function spaceBodies(space: Space, voids: readonly Void[] = []): Body[] {
     id: `wall-${wall.id}`,
     name: wall.name,
     item: 'space',
+    surface: { kind: 'wall', corner: wall.id },
     pieces: wallPieces(walls, i, h, voids),
   }));
-  const floor = slab('floor', 'the floor', space, [-SHELL, 0], voids);
-  const ceiling = slab('ceiling', 'the ceiling', space, [h, h + SHELL], voids);
+  const floor = slab('floor', space, [-SHELL, 0], voids);
+  const ceiling = slab('ceiling', space, [h, h + SHELL], voids);
   const slopes = space.slopes.flatMap((slope, i) => slopeBody(space, slope, i) ?? []);
   return [...bodies, floor, ceiling, ...slopes].filter(({ pieces }) => pieces.length > 0);
 }
 
 /** Floor or ceiling: a slab over the whole box of the space, less what is cut through it. */
 function slab(
-  id: string,
-  name: string,
+  kind: 'floor' | 'ceiling',
   space: Space,
   [z0, z1]: readonly [number, number],
   voids: readonly Void[],
@@ -35,9 +35,10 @@ function slab(
     .filter(({ least, greatest }) => least[2] < z1 - 1e-6 && greatest[2] > z0 + 1e-6)
     .map(({ least, greatest }): Rect => [least[0], greatest[0], least[1], greatest[1]]);
   return {
-    id,
-    name,
+    id: kind,
+    name: `the ${kind}`,
     item: 'space',
+    surface: { kind },
     pieces: uncovered(whole, holes).map(([x0, x1, y0, y1]) => box([x0, y0, z0], [x1, y1, z1])),
   };
 }
@@ -79,5 +80,11 @@ function slopeBody(space: Space, { side, knee: { mm: knee }, pitch }: Slope, i: 
   };
   const solid = prism(profile, ([inward, z], end) => put(inward, z, end === 0 ? length : 0));
   const name = space.slopes.length > 1 ? `the ${side} roof slope` : 'the roof slope';
-  return { id: i === 0 ? 'slope' : `slope-${i + 1}`, name, item: 'space', pieces: [solid] };
+  return {
+    id: i === 0 ? 'slope' : `slope-${i + 1}`,
+    name,
+    item: 'space',
+    surface: { kind: 'slope', nth: i },
+    pieces: [solid],
+  };
 }

@@ -10,6 +10,7 @@ import {
   runsText,
   wallsOf,
   withOutline,
+  withoutArticle,
   type Corner,
   type Plan,
 } from '@tarnpass/core';
@@ -115,7 +116,7 @@ export function OutlineEditor({ plan }: { plan: Plan }) {
           sx={{ display: 'flex', alignItems: 'center', borderBottom: `1px solid ${colour('line')}` }}
         >
           <Typography sx={{ flex: 1 }}>
-            {i + 1}. {walls.find((wall) => wall.id === corner.id)?.name.replace(/^the /, '')},{' '}
+            {i + 1}. {withoutArticle(walls.find((wall) => wall.id === corner.id)?.name ?? '')},{' '}
             {formatLength(walls[i]?.length ?? 0, plan.units, true)}
           </Typography>
           <IconButton aria-label={`A corner in wall ${i + 1}`} onClick={() => split(i)}>

@@ -1,7 +1,15 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { formatLength, freshName, leaningThing, plumbOf, type Plan, type Plumb } from '@tarnpass/core';
+import {
+  formatLength,
+  freshName,
+  leaningThing,
+  plumbOf,
+  withoutArticle,
+  type Plan,
+  type Plumb,
+} from '@tarnpass/core';
 import { useState } from 'react';
 import { editNow } from '../job/edits';
 import { useAppDispatch } from '../store';
@@ -16,7 +24,7 @@ export function PlumbCheck({ plan }: { plan: Plan }) {
   if (walls.length === 0) return null;
   const say = (mm: number) => formatLength(Math.abs(mm), plan.units, true);
   const put = (plumb: Plumb) => {
-    const bare = plumb.wall.name.replace(/^the /, '');
+    const bare = withoutArticle(plumb.wall.name);
     const issues = dispatch(
       editNow(`Put in the lean of ${plumb.wall.name}`, (now) => {
         const thing = leaningThing(now.space, plumb, freshName(now, 'lean', `Lean of the ${bare}`));

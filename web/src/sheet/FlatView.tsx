@@ -98,8 +98,8 @@ export function FlatView(props: Props) {
   const off = WALL * frame.scale + (large ? 26 : 16);
   const dims = useMemo(() => dimensionsOf(plan, item, frame, off), [plan, item, frame, off]);
   const lens = useMemo(
-    () => (large && !fixed ? lensFor(plan, scene, selected, frame, sight) : undefined),
-    [large, fixed, plan, scene, selected, frame, sight],
+    () => (large && !fixed ? lensFor(plan, scene, selected, frame) : undefined),
+    [large, fixed, plan, scene, selected, frame],
   );
   const labels = useSheetLabels({
     plan,
@@ -303,16 +303,15 @@ function lensFor(
   scene: Scene,
   selected: string | null,
   frame: SheetFrame,
-  sight: FlatSight,
 ): LensPlace | undefined {
   const chosen = scene.movers.find(({ id }) => id === selected);
   if (!chosen) return undefined;
-  const things = [...itemBounds(scene, frame, sight)].filter(([key]) => !key.startsWith('overhead '));
+  const things = itemBounds(scene, frame);
   const air = scene.movers.map((mover) => airBounds(mover, frame));
   const own = airBounds(chosen, frame);
   return lensPlace(
     roomOf(plan, frame),
-    [...things.map(([, box]) => box), ...air],
+    [...things.values(), ...air],
     [own.x + own.width / 2, own.y + own.height / 2],
   );
 }

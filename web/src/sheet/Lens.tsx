@@ -97,7 +97,7 @@ const Around = memo(function Around({
     return drawn(bodies, frame, sight.cut).filter(({ nearer }) => !nearer);
   }, [scene.still, mover, still, frame, sight.cut]);
   return pieces
-    .filter(({ body, section }) => section || (body !== 'floor' && !body.startsWith('wall-')))
+    .filter(({ surface, section }) => section || (surface !== 'floor' && surface !== 'wall'))
     .map(({ key, outline, section }) => (
       <polygon
         key={key}

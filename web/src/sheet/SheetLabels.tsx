@@ -1,6 +1,7 @@
 import {
   extentOf,
   itemsOf,
+  withoutArticle,
   type Mover,
   type PartReport,
   type Plan,
@@ -17,7 +18,7 @@ import { lensBounds, type LensPlace } from './lensPlace';
 import { layLabels, textWidth, type LabelBox, type LabelWish } from './labels';
 import { markPlaces, reachOfPart, shutBounds, tipBoxes } from './MovingPart';
 import { boundsOf, type Bounds } from './outline';
-import { itemBounds } from './StillBodies';
+import { itemBounds, overheadOf } from './StillBodies';
 import type { FlatSight } from './views';
 
 interface Props {
@@ -42,6 +43,8 @@ const STONE = 26;
 export interface SheetLabels {
   readonly placed: ReadonlyMap<string, LabelBox>;
   readonly texts: ReadonlyMap<string, string>;
+  /** Which of them name what is overhead only: no obstacle on a plan, and said quietly. */
+  readonly overhead: ReadonlySet<string>;
 }
 
 /**
@@ -72,31 +75,33 @@ export function useSheetLabels(props: Props): SheetLabels {
           ...(chosen ? tipBoxes(chosen, reachOfPart(chosen, reports.get(chosen.id)), frame, plan.units) : []),
         ]
       : [];
-    const things = itemBounds(scene, frame, sight);
+    const things = itemBounds(scene, frame);
+    const isRoomy = ({ width, height }: Bounds) => large || width * height > 5000;
     // What stays in the case of a part that moves, such as its slides, is not named beside its mark.
     const moving = new Set(scene.movers.map(({ item }) => item));
     for (const [key, bounds] of things) {
       if (moving.has(key)) continue;
-      const body = key.startsWith('overhead ') ? key.slice(9) : undefined;
-      const text = body
-        ? `${(scene.still.find(({ id }) => id === body)?.name ?? '').replace(/^the /, '')} overhead`
-        : (names.get(key) ?? key);
+      const text = names.get(key) ?? key;
       said.set(key, text);
-      if (large || bounds.width * bounds.height > 5000)
-        wishes.push({
-          key,
-          places: body ? overheadPlaces(bounds, text) : namePlaces(bounds, text),
-          off: covers,
-        });
+      if (isRoomy(bounds)) wishes.push({ key, places: namePlaces(bounds, text), off: covers });
+    }
+    const overhead = new Set<string>();
+    for (const [name, bounds] of overheadOf(scene, frame, sight)) {
+      const text = `${withoutArticle(name)} overhead`;
+      // No item's id has a space in it.
+      overhead.add(text);
+      said.set(text, text);
+      if (isRoomy(bounds)) wishes.push({ key: text, places: overheadPlaces(bounds, text), off: covers });
     }
     return {
       placed: layLabels(wishes, {
         taken: [...dims.map(dimBox), ...marks],
         size,
-        things: solids(things),
+        things,
         room: roomOf(plan, frame),
       }),
       texts: said,
+      overhead,
     };
   }, [plan, scene, frame, sight, reports, selected, dims, large, lens, size]);
 }
@@ -107,13 +112,16 @@ interface MarkProps {
 }
 
 /** The names of what stands. */
-export const SheetNames = memo(function SheetNames({ labels: { placed, texts }, letters }: MarkProps) {
+export const SheetNames = memo(function SheetNames({
+  labels: { placed, texts, overhead },
+  letters,
+}: MarkProps) {
   return (
     <g aria-hidden="true" pointerEvents="none">
       {[...placed]
         .filter(([key]) => !(key in letters))
         .map(([key, box]) => (
-          <SheetText key={key} {...textAt(box)} text={texts.get(key)!} quiet={key.startsWith('overhead ')} />
+          <SheetText key={key} {...textAt(box)} text={texts.get(key)!} quiet={overhead.has(key)} />
         ))}
     </g>
   );
@@ -156,10 +164,6 @@ export function roomOf(plan: Plan, frame: SheetFrame): Bounds {
   const { least, greatest } = extentOf(itemsOf(plan)[0]!)!;
   return boundsOf([frame.put(least), frame.put(greatest)]);
 }
-
-/** What is overhead only is no obstacle on a plan. */
-const solids = (things: ReadonlyMap<string, Bounds>) =>
-  new Map([...things].filter(([key]) => !key.startsWith('overhead ')));
 
 /** A mark in the air its part sweeps, with its name where that finds room. */
 function* stonePlaces(

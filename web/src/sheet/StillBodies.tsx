@@ -1,5 +1,5 @@
 import { memo, useMemo } from 'react';
-import { partsOf, type Body, type Convex, type Scene, type Solid } from '@tarnpass/core';
+import { partsOf, type Body, type Convex, type Scene, type Solid, type Surface } from '@tarnpass/core';
 import { colour } from '../theme/palette';
 import type { SheetFrame } from './frame';
 import { boundsOf, outlineOf, pointsText, type Bounds, type Outline } from './outline';
@@ -10,6 +10,8 @@ import type { FlatSight } from './views';
 export interface Drawn {
   readonly key: string;
   readonly body: string;
+  /** Of the space's own: which kind of surface it is of. */
+  readonly surface: Surface['kind'] | undefined;
   readonly outline: Outline;
   /** What the cut passes, hatched; absent where it passes by. */
   readonly section: Outline | undefined;
@@ -24,13 +26,14 @@ export interface Drawn {
 /** What the cut passes is hatched, what lies beyond is seen, what is nearer is dashed: the rule of measured drawings. */
 export function drawn(bodies: readonly Body[], frame: SheetFrame, cut: number): Drawn[] {
   return bodies
-    .flatMap(({ id, pieces, zone = false, toCome = false }) =>
+    .flatMap(({ id, surface, pieces, zone = false, toCome = false }) =>
       pieces.filter(hasCorners).map((piece, i): Drawn => {
         const [far, near] = reachOf(frame.projection, piece.corners);
         const passes = far < cut && near > cut;
         return {
           key: `${id}/${i}`,
           body: id,
+          surface: surface?.kind,
           outline: outlineOf(frame, piece.corners),
           section: passes ? cutOutline(frame.projection, piece, cut).map(frame.at) : undefined,
           nearer: far >= cut,
@@ -107,23 +110,26 @@ export const StillBodies = memo(function StillBodies({
   );
 });
 
-/** Where each item and each thing overhead is on the sheet: what labels are laid by. */
-export function itemBounds(scene: Scene, frame: SheetFrame, sight: FlatSight): ReadonlyMap<string, Bounds> {
+/** Where each item is on the sheet: what labels are laid by. */
+export function itemBounds(scene: Scene, frame: SheetFrame): ReadonlyMap<string, Bounds> {
   const outlines = new Map<string, Outline>();
   for (const { item, pieces } of [...scene.still, ...(scene.gone ?? []), ...(scene.air ?? [])]) {
     if (item === 'space') continue;
     const corners = pieces.filter(hasCorners).map((piece) => piece.corners);
     outlines.set(item, [...(outlines.get(item) ?? []), ...outlineOf(frame, ...corners)]);
   }
-  if (sight.kind === 'plan') {
-    for (const { id, item, pieces } of scene.still) {
-      const solids = pieces.filter(hasCorners);
-      const overhead = solids.every(({ corners }) => reachOf(frame.projection, corners)[0] >= sight.cut);
-      if (item === 'space' && id !== 'ceiling' && solids.length > 0 && overhead)
-        outlines.set(`overhead ${id}`, outlineOf(frame, ...solids.map(({ corners }) => corners)));
-    }
-  }
   return new Map([...outlines].map(([key, outline]) => [key, boundsOf(outline)]));
+}
+
+/** What of the space is wholly above the cut of a plan: its name, and where it is on the sheet. */
+export function overheadOf(scene: Scene, frame: SheetFrame, sight: FlatSight): [string, Bounds][] {
+  if (sight.kind !== 'plan') return [];
+  return scene.still.flatMap(({ name, surface, pieces }): [string, Bounds][] => {
+    const corners = pieces.filter(hasCorners).map((piece) => piece.corners);
+    if (!surface || surface.kind === 'ceiling' || corners.length === 0) return [];
+    const isAbove = corners.every((one) => reachOf(frame.projection, one)[0] >= sight.cut);
+    return isAbove ? [[name, boundsOf(outlineOf(frame, ...corners))]] : [];
+  });
 }
 
 function Shell({
@@ -139,7 +145,7 @@ function Shell({
 }) {
   const cuts = pieces.filter(({ section }) => section !== undefined);
   // From above the ceiling is the paper itself, and so is the floor; level, what is nearer than the cut is taken away.
-  const overhead = above ? pieces.filter(({ nearer, body }) => nearer && body !== 'ceiling') : [];
+  const overhead = above ? pieces.filter(({ nearer, surface }) => nearer && surface !== 'ceiling') : [];
   const beyond = above ? [] : pieces.filter(({ section, nearer }) => !section && !nearer);
   return (
     <g

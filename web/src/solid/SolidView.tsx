@@ -153,13 +153,12 @@ interface StandingProps {
 /** All that stands still. Walls and ceiling would hide it: of the space one sees the floor, and the slope's edges. */
 const Standing = memo(function Standing({ bodies, selected, sheet, onSelect }: StandingProps) {
   const shown = useMemo(
-    () => bodies.filter(({ item, id, zone }) => (item !== 'space' || id === 'floor') && !zone),
+    () => bodies.filter(({ surface, zone }) => (!surface || surface.kind === 'floor') && !zone),
     [bodies],
   );
   const solid = useMemo(() => merged(shown.map(convexOf)), [shown]);
   const slope = useMemo(
-    () =>
-      merged([bodies.filter(({ id, item }) => item === 'space' && id.startsWith('slope')).flatMap(convexOf)]),
+    () => merged([bodies.filter(({ surface }) => surface?.kind === 'slope').flatMap(convexOf)]),
     [bodies],
   );
   const zones = useMemo(() => merged([bodies.filter(({ zone }) => zone).flatMap(convexOf)]), [bodies]);

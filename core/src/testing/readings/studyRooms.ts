@@ -1,3 +1,4 @@
+import { withoutArticle } from '../../item/called';
 import { trueShape, type TrueShape } from '../../measure/trueShape';
 import { newPlan } from '../../plan/fresh';
 import { summarise } from '../../readings/summary';
@@ -86,7 +87,7 @@ function namesOf(space: Space, [i, j]: readonly [number, number]): string[] {
   const wall = j === i + 1 ? walls[i] : i === 0 && j === walls.length - 1 ? walls[j] : undefined;
   return [
     `length from corner ${i + 1} to corner ${j + 1}`,
-    ...(wall ? [wall.name.replace(/^the /, '')] : [`diagonal from the ${plain[i]} corner`]),
+    ...(wall ? [withoutArticle(wall.name)] : [`diagonal from the ${plain[i]} corner`]),
   ];
 }
 
