@@ -192,6 +192,9 @@ describe('works in words', () => {
       at: { x: [0, 700], y: [13, 19], z: [0, 6] },
     };
     expect(said([groove])).toEqual(['A groove, 6 mm wide all along, 6 mm deep in the face: 13 mm from the hinge edge.']); // prettier-ignore
+    // A hinge wider than what is behind its leaf runs out over the edge: none of that is cut.
+    const over: WorkIn = { key: 'm', kind: 'mortise', side: 'face', at: { x: [100, 160], y: [-8, 14], z: [0, 2] }, from: ['left'] }; // prettier-ignore
+    expect(said([over])).toEqual(['A mortise, 60 mm by 14 mm, 2 mm deep in the face: 100 mm from the foot; 0 mm from the hinge edge.']); // prettier-ignore
     const through = hole(40, 30, { kind: 'screw', screw: { long: 25 }, at: { x: [37.5, 42.5], y: [27.5, 32.5], z: [0, 18] } }); // prettier-ignore
     expect(said([through])[0]).toMatch(/^A screw hole, 5 mm across, right through: .*, screws 25 mm long, heads on the face\.$/); // prettier-ignore
     const place: WorkIn = {

@@ -32,13 +32,26 @@ const CLOSE = 1e-6;
 export function worksWords({ works, size, sides }: Piece): string[] {
   if (!size) return [];
   const groups = new Map<string, Work[]>();
-  for (const work of works) {
+  for (const given of works) {
+    const work = onPiece(given, size);
     if (work.kind === 'footprint' && !work.words) continue;
     const key = JSON.stringify([work.kind, work.side, work.round, shapeOf(work), work.screw, crossOf(work), work.words]);
     groups.set(key, [...(groups.get(key) ?? []), work]);
   }
   return [...groups.values()].map((alike) => sentence(alike, size, sides ?? {}));
 } // prettier-ignore
+
+/** What of it lies on the piece: one may run out over an edge, and only a boring is told by its middle. */
+function onPiece(work: Work, size: Sizes): Work {
+  if (work.round) return work;
+  const region = { ...work.region };
+  for (const axis of AXES[alongOf(work.side)]) {
+    const [from, to] = region[axis];
+    const whole = size[axis].mm;
+    region[axis] = [Math.min(Math.max(from, 0), whole), Math.max(Math.min(to, whole), 0)];
+  }
+  return { ...work, region };
+}
 
 const AXES: Readonly<Record<keyof Region, readonly [keyof Region, keyof Region]>> = {
   thick: ['length', 'width'],

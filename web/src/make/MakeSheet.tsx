@@ -18,7 +18,7 @@ interface Props {
   onSelect(item: string): void;
 }
 
-/** The parts list: every piece of the job with its count, size, material and the sum behind it, and the hardware it takes. */
+/** The parts list: every piece of the job with its count, cut and finished size, material and what is worked into it, and the hardware it takes. */
 export default function MakeSheet({ plan, selected, onSelect }: Props) {
   const lines = useMemo(() => partsList(plan), [plan]);
   const hardware = useMemo(() => hardwareNeeded(plan), [plan]);
@@ -49,31 +49,30 @@ export default function MakeSheet({ plan, selected, onSelect }: Props) {
         </Typography>
       )}
       {groups.map(([name, pieces]) => (
-        <Box key={name} component="section" aria-label={name} sx={{ pb: 2, overflowX: 'auto' }}>
+        <Box key={name} component="section" aria-label={name} sx={{ pb: 2 }}>
           <Typography variant="h3" sx={{ pt: 1 }}>
             {name}
           </Typography>
-          <Table size="small" aria-label={`Pieces of ${name}`} sx={TABLE}>
+          <Table stickyHeader size="small" aria-label={`Pieces of ${name}`} sx={TABLE}>
             <TableHead>
               <TableRow>
                 <TableCell>Piece</TableCell>
                 <TableCell align="right">Count</TableCell>
-                <TableCell align="right">Cut to, long × wide × thick</TableCell>
+                <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
+                  Cut to, long × wide × thick
+                </TableCell>
                 <TableCell align="right">Finished</TableCell>
-                <TableCell>Material</TableCell>
               </TableRow>
             </TableHead>
-            <TableBody>
-              {pieces.map((piece) => (
-                <Piece
-                  key={piece.pieces[0]!.key}
-                  piece={piece}
-                  plan={plan}
-                  chosen={piece.item === selected}
-                  onSelect={onSelect}
-                />
-              ))}
-            </TableBody>
+            {pieces.map((piece) => (
+              <Piece
+                key={piece.pieces[0]!.key}
+                piece={piece}
+                plan={plan}
+                chosen={piece.item === selected}
+                onSelect={onSelect}
+              />
+            ))}
           </Table>
         </Box>
       ))}
@@ -107,7 +106,13 @@ export default function MakeSheet({ plan, selected, onSelect }: Props) {
 }
 
 const TABLE = {
-  '& th': { color: 'text.secondary', fontWeight: 560, borderBottom: `1.4px solid ${colour('ink')}`, px: 1 },
+  '& th': {
+    color: 'text.secondary',
+    fontWeight: 560,
+    borderBottom: `1.4px solid ${colour('ink')}`,
+    px: 1,
+    bgcolor: 'background.paper',
+  },
   '& td': { borderBottom: `1px solid ${colour('line')}`, px: 1, verticalAlign: 'top' },
   '& td:first-of-type, & th:first-of-type': { pl: 0 },
 } as const;
@@ -126,30 +131,45 @@ function Piece({
   const { item, name, pieces, cut, size, material, notes } = piece;
   const { units } = plan;
   return (
-    <TableRow sx={chosen ? { bgcolor: colour('tarnSoft') } : {}}>
-      <TableCell sx={{ width: '45%' }}>
-        <Button
-          onClick={() => onSelect(item)}
-          aria-pressed={chosen}
-          sx={{ p: 0, textAlign: 'left', justifyContent: 'flex-start', color: 'text.primary', minHeight: 32 }}
-        >
-          {name}
-        </Button>
-        {notes.map((note) => (
-          <Typography key={note} variant="body2">
-            {note}
-          </Typography>
-        ))}
-      </TableCell>
-      <TableCell align="right">{pieces.length}</TableCell>
-      <TableCell align="right" sx={SIZE}>
-        <SizeText size={cut} units={units} />
-      </TableCell>
-      <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
-        {sameSize(cut, size) ? 'the same' : <SizeText size={size} units={units} />}
-      </TableCell>
-      <TableCell sx={{ minWidth: 130 }}>{material || 'there already'}</TableCell>
-    </TableRow>
+    <TableBody sx={chosen ? { bgcolor: colour('tarnSoft') } : {}}>
+      <TableRow sx={notes.length > 0 ? { '& td': { borderBottom: 'none' } } : {}}>
+        <TableCell sx={{ width: '40%' }}>
+          <Button
+            onClick={() => onSelect(item)}
+            aria-pressed={chosen}
+            sx={{
+              p: 0,
+              textAlign: 'left',
+              justifyContent: 'flex-start',
+              lineHeight: 1.3,
+              color: 'text.primary',
+              minHeight: 32,
+            }}
+          >
+            {name}
+          </Button>
+          <Typography variant="body2">{material || 'there already'}</Typography>
+        </TableCell>
+        <TableCell align="right">{pieces.length}</TableCell>
+        <TableCell align="right" sx={SIZE}>
+          <SizeText size={cut} units={units} />
+        </TableCell>
+        <TableCell align="right" sx={{ whiteSpace: 'nowrap' }}>
+          {sameSize(cut, size) ? 'the same' : <SizeText size={size} units={units} />}
+        </TableCell>
+      </TableRow>
+      {notes.length > 0 && (
+        <TableRow>
+          <TableCell colSpan={4} sx={{ pt: 0 }}>
+            {notes.map((note) => (
+              <Typography key={note} variant="body2">
+                {note}
+              </Typography>
+            ))}
+          </TableCell>
+        </TableRow>
+      )}
+    </TableBody>
   );
 }
 
