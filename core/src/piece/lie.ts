@@ -27,7 +27,7 @@ function crossed([a, b, c]: Point3, [d, e, f]: Point3): Point3 {
 }
 
 /** The way a piece's thickness goes, from its face to its back. Throws where length and width go one way. */
-export function thicknessWay([length, width]: Way): Axis {
+function thicknessWay([length, width]: Way): Axis {
   const across = crossed(UNIT[length], UNIT[width]);
   const i = across.findIndex((step) => step !== 0);
   if (i < 0) throw new Error('A piece cannot be as long as it is wide along one axis.');
