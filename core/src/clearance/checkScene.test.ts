@@ -104,6 +104,27 @@ describe('a checker that has seen a scene before', () => {
   });
 });
 
+describe('what a mover meets', () => {
+  it('is told worst first: hits by their travel, then what is short, then what is clear, by the room that is left', () => {
+    const leaf = {
+      ...moverOf(motionOf({ kind: 'slide', direction: [1, 0, 0] }), 200, [box([0, 0, 0], [10, 10, 10])]),
+      needs: { around: 5, of: {} },
+    };
+    const beside = (id: string, gap: number) => bodyOf(id, [box([60, 10 + gap, 0], [80, 20 + gap, 10])]);
+    const before = (id: string, x: number) => bodyOf(id, [box([x, 0, 0], [x + 5, 10, 10])]);
+    const still = [
+      beside('clear by 15', 20),
+      beside('short by 1', 4),
+      before('hit at 150', 160),
+      beside('clear by 7', 12),
+      before('hit at 90', 100),
+      beside('short by 3', 2),
+    ];
+    const { encounters } = new SceneChecker().check({ still, movers: [leaf] }).movers[0]!;
+    expect(encounters.map((one) => one.still)).toEqual(['hit at 90', 'hit at 150', 'short by 3', 'short by 1', 'clear by 7', 'clear by 15']); // prettier-ignore
+  });
+});
+
 describe('what a mover can be used for', () => {
   it('ends before the first of two hits that are told apart by no more than rounding', () => {
     const leaf = moverOf(motionOf({ kind: 'slide', direction: [1, 0, 0] }), 200, [

@@ -2,7 +2,10 @@ import { usualCarcass } from '../carcass/kinds';
 import { usualHardware } from '../hardware/generic';
 import { INCHES } from '../length/units';
 import { hingeOf, USUAL_FIT } from '../parts/door/fresh';
+import { USUAL_BOX } from '../parts/kit/box/usual';
+import { drawersOf } from '../parts/kit/drawn/bank';
 import { bankOf } from '../parts/kit/drawn/usual';
+import { USUAL_RUNS } from '../parts/kit/runs/usual';
 import { USUAL_WAY } from '../parts/sliding/fresh';
 import type { Drawer } from '../parts/drawer/schema';
 import type { Shelf } from '../parts/shelf/schema';
@@ -10,7 +13,7 @@ import { newCarcass, newPart } from '../plan/fresh';
 import { reportOf } from '../report/report';
 import { drawerOf, slidingOf, withDrawer } from '../testing/partsOf';
 import { caseOf, doorOf, mm, planWith, type Made } from '../testing/planWith';
-import { hardwareNeeded, partsList } from './partsList';
+import { hardwareNeeded, partsList, piecesOf } from './partsList';
 
 const bought = (made: Made) =>
   Object.fromEntries(hardwareNeeded(planWith(made)).map(({ name, count }) => [name, count]));
@@ -111,6 +114,36 @@ describe('what holds it', () => {
     expect(at(mass / 0.79)).toMatch(/^clear/);
     expect(at(mass / 1.01)).toMatch(/^hits/);
   });
+
+  it('slides are held to the heaviest drawer of the bank, and tight from four fifths of what they carry', () => {
+    // Butt joints and a bottom under the box: all that is cut is there, by its finished sizes.
+    const bank = { kind: 'typed' as const, drawers: drawersOf(2), fronts: [mm(150)] };
+    const box = { ...USUAL_BOX, bottom: { kind: 'under' as const, material: 'ply-6' } };
+    const own = (rating: number): NonNullable<Made['change']> => (plan) => ({
+      ...plan,
+      hardware: [usualHardware('slide', 'own', 'Slides', { length: 700, travel: 700, shortest: 250, rating })],
+    });
+    const made = (rating: number): Made => ({
+      ...withDrawer({ bank, box, handle: null, contents: { set: 'side by side', items: [], load: 4 }, runs: { ...USUAL_RUNS['side slides'], hardware: 'own' } }),
+      change: own(rating),
+    });
+    const plan = planWith(made(45));
+    const kgOf = (drawer: string) =>
+      piecesOf(plan)
+        .flatMap(({ pieces }) => pieces)
+        .filter(({ key, is }) => is === 'cut' && key.startsWith(`${plan.parts[0]!.id}.${drawer}/`))
+        .reduce((sum, { size, stock }) => {
+          const { density } = plan.materials.find(({ id }) => id === stock!.material)!;
+          return sum + size!.length.mm * size!.width.mm * size!.thick.mm * density * 1e-9;
+        }, 4);
+    expect(kgOf('d1')).toBeLessThan(kgOf('d2') - 1);
+    const at = (rating: number) => notesOf(made(rating)).find((one) => one.includes('carries'))!;
+    const mass = kgOf('d2');
+    expect(at(45)).toContain(`The heaviest, the top drawer of the case drawers, weighs ${Math.round(mass)} kg`);
+    expect(at(mass / 0.81)).toMatch(/^tight/);
+    expect(at(mass / 0.79)).toMatch(/^clear/);
+    expect(at(mass / 1.01)).toMatch(/^hits/);
+  }); // prettier-ignore
 
   it('a case more than three times as high as it is deep is to be fixed to the wall', () => {
     // Common practice, no single source.

@@ -1,3 +1,5 @@
+import { doubted } from '../plan/doubt';
+import { newPlan } from '../plan/fresh';
 import { manifoldModule } from '../testing/manifoldGap';
 import type { Convex } from '../solid/convex';
 import type { Point2 } from '../solid/prism';
@@ -166,5 +168,25 @@ describe('an outline by runs and turns', () => {
       ok: false,
       message: 'Wall 3 crosses or touches another wall.',
     });
+  });
+});
+
+describe('what was read of a space', () => {
+  it('goes on into the surface that it places, and into no other', () => {
+    const slope = (side: 'north' | 'south') => ({ side, knee: mm(1200), pitch: 45 });
+    const plan = { ...newPlan('Test'), space: { ...room, slopes: [slope('north'), slope('south')] } };
+    const doubtedBy = (of: string) =>
+      doubted(
+        { ...plan, measured: [{ of, mm: 1, sigma: 3, rule: 'mean', readings: 2 }] },
+        spaceBodies(plan.space),
+      )
+        .filter(({ doubt }) => doubt !== undefined)
+        .map(({ id, doubt }) => [id, doubt]);
+    // Two standard deviations: 95 percent. South and west walls and the floor are what is measured from.
+    expect(doubtedBy('space/width')).toEqual([['wall-east', 6]]);
+    expect(doubtedBy('space/depth')).toEqual([['wall-north', 6]]);
+    expect(doubtedBy('space/height')).toEqual([['ceiling', 6]]);
+    expect(doubtedBy('space/slopes.0.knee')).toEqual([['slope', 6]]);
+    expect(doubtedBy('space/slopes.1.knee')).toEqual([['slope-2', 6]]);
   });
 });

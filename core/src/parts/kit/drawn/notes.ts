@@ -66,12 +66,12 @@ function heaviestOf({ place, drawers, start }: LaidDrawn, { moving }: PartPieces
   return { at, mass: kg, centre: alongFrame(frameOf(place.carcass), centre, 'y') - start };
 }
 
-/** Of drawers of one size with nothing placed in them one stands for all: they weigh the same. */
+/** Of drawers of one size one stands for all: the same is placed in each, so they weigh the same. */
 function unlike(drawers: readonly DrawerAt[]): DrawerAt[] {
   const first = new Map<string, DrawerAt>();
   for (const at of drawers) {
     const sizes = [at.box, at.front].flatMap((one) => (one ? [span(one.x), span(one.y), span(one.z)] : []));
-    const key = at.contents.length > 0 ? at.key : sizes.map((mm) => mm.toFixed(6)).join();
+    const key = sizes.map((mm) => mm.toFixed(6)).join();
     if (!first.has(key)) first.set(key, at);
   }
   return [...first.values()];
