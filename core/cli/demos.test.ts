@@ -9,7 +9,8 @@ import { fieldsOf } from '../src/plan/fieldsOf';
 import { itemsOf, pathOf } from '../src/plan/items';
 import { readPlan } from '../src/plan/readPlan';
 import type { Plan } from '../src/plan/schema';
-import { reportOf, type Report } from '../src/report/report';
+import type { Report } from '../src/report/records';
+import { reportOf } from '../src/report/report';
 import { buildScene } from '../src/scene/buildScene';
 
 const DEMOS = ['sedge-wren', 'kiln-shed', 'hollin-hut'];

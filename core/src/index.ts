@@ -187,16 +187,9 @@ export {
 export { outlineOf, type Loop, type LoopRead, type Traced } from './formats/outlineLoops';
 export { hullsOfMesh, type MeshHulls, type MeshRead } from './formats/meshHulls';
 export { readClip, writeClip } from './formats/clip';
-export {
-  reportOf,
-  thingsIn,
-  type Answer,
-  type Finding,
-  type NoteFinding,
-  type PartReport,
-  type Report,
-  type AssumptionFinding,
-} from './report/report';
+export { reportOf } from './report/report';
+export { thingsIn } from './report/answer';
+export type { Answer, AssumptionFinding, Finding, NoteFinding, PartReport, Report } from './report/records';
 export { reportText } from './report/reportText';
 export { shortfallText, travelText } from './report/words';
 export { sumText } from './sizing/sum';

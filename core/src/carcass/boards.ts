@@ -1,66 +1,32 @@
 import { called } from '../item/called';
 import type { Stock } from '../material/stock';
 import type { Board } from '../piece/board';
-import type { Axis, Way } from '../piece/lie';
+import type { Way } from '../piece/lie';
 import type { Role } from '../piece/piece';
 import type { Edge } from '../piece/work';
-import type { Bounds, Range } from '../solid/bounds';
+import type { Range } from '../solid/bounds';
 import { frameOf } from '../space/frame';
 import type { SumLine } from '../sizing/sum';
 import type { Layout } from './layout';
 import { added, faceAt, leftmost, plumbLine, rightmost, slabs, type FaceLine } from './line';
+import { besides, faceFrame, standing } from './outer';
+import {
+  FRONT,
+  ACROSS,
+  FACES_RIGHT,
+  FACES_LEFT,
+  ALONG,
+  FACES_UP,
+  FACES_DOWN,
+  sidesOf,
+  one,
+  less,
+  twice,
+  type Panel,
+} from './panel';
 import type { Carcass } from './schema';
 import { RAIL, STANDS } from './shell';
 
-/** A board of a carcass before it is told whose it is; its key is the carcass's and this. */
-interface Panel extends Bounds {
-  readonly id: string;
-  readonly role: Role;
-  /** As it reads in a sentence, without its article: "left side". */
-  readonly words: string;
-  readonly way: Way;
-  readonly material: string;
-  readonly length: readonly SumLine[];
-  readonly width: readonly SumLine[];
-  /** Where it is not what it is cut from. */
-  readonly thick?: readonly SumLine[];
-  readonly banded?: NonNullable<Board['banded']>;
-  readonly faced?: NonNullable<Board['faced']>;
-  readonly cutBy?: NonNullable<Board['cutBy']>;
-  readonly works?: NonNullable<Board['works']>;
-  /** Seen from the front, (x, z): of what leans. */
-  readonly quads?: readonly (readonly (readonly [number, number])[])[];
-}
-
-// Ways to lie, by what looks at whom: the face of each is what a builder has before him.
-/** Upright, its face to the front. */
-const FRONT: Way = ['z', 'x'];
-/** Across, its face to the front. */
-const ACROSS: Way = ['x', '-z'];
-/** Upright along the depth, its face to the right, or to the left. */
-const FACES_RIGHT: Way = ['z', 'y'];
-const FACES_LEFT: Way = ['z', '-y'];
-/** Along the depth, on edge. */
-const ALONG: Way = ['y', 'z'];
-/** Level, its face up, or down. */
-const FACES_UP: Way = ['x', '-y'];
-const FACES_DOWN: Way = ['x', 'y'];
-
-/** What a builder calls the edges and faces of each. */
-const WORDS: readonly (readonly [Way, NonNullable<Board['sides']>])[] = [
-  [FRONT, { start: 'foot', end: 'head', left: 'left edge', right: 'right edge', face: 'front', back: 'back' }],
-  [ACROSS, { start: 'left end', end: 'right end', left: 'upper edge', right: 'lower edge', face: 'front', back: 'back' }],
-  [ALONG, { start: 'front end', end: 'back end', left: 'lower edge', right: 'upper edge', face: 'left face', back: 'right face' }],
-  [FACES_RIGHT, { start: 'foot', end: 'head', left: 'front edge', right: 'back edge', face: 'right face', back: 'left face' }],
-  [FACES_LEFT, { start: 'foot', end: 'head', left: 'back edge', right: 'front edge', face: 'left face', back: 'right face' }],
-  [FACES_UP, { start: 'left end', end: 'right end', left: 'back edge', right: 'front edge', face: 'upper face', back: 'underside' }],
-  [FACES_DOWN, { start: 'left end', end: 'right end', left: 'front edge', right: 'back edge', face: 'underside', back: 'upper face' }],
-]; // prettier-ignore
-const sidesOf = (way: Way) => WORDS.find(([one]) => one === way)![1];
-
-const one = (words: string, mm: number): SumLine => ({ words, mm });
-const less = (words: string, mm: number): SumLine[] => (mm > 0 ? [{ words, mm: -mm }] : []);
-const twice = (words: string, mm: number): SumLine => ({ words, mm: -2 * mm, times: [2, mm] });
 const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
 /** What is told by a number takes no article. */
@@ -277,161 +243,4 @@ function dividersOf(carcass: Carcass, { dividers, shell }: Layout): Panel[] {
       banded: onFront(carcass, upright ? 'left' : 'right'),
     };
   });
-}
-
-/** Stiles over the whole height, rails between them, and a member before each upright and fixed shelf. */
-function faceFrame({ frame, stands }: Carcass, { shell, dividers }: Layout, stock: Stock): Panel[] {
-  if (!frame) return [];
-  const { width: w, height: h, foot, sheet } = shell;
-  const y: Range = [0, stock.thickness(frame.material)];
-  const tall = [one('carcass height', h), ...less(STANDS[stands.on], foot)];
-  const between = [
-    one('carcass width', w),
-    ...less('left stile', frame.left.mm),
-    ...less('right stile', frame.right.mm),
-  ];
-  const upright = (id: string, role: Role, words: string, x: Range, z: Range, length: SumLine[], wide: number): Panel => ({ id, role, words, x, y, z, way: FRONT, material: frame.material, length, width: [one('as chosen', wide)] }); // prettier-ignore
-  const across = (id: string, role: Role, words: string, x: Range, z: Range, length: SumLine[], wide: number): Panel => ({ ...upright(id, role, words, x, z, length, wide), way: ACROSS }); // prettier-ignore
-  const [x0, x1] = [frame.left.mm, w - frame.right.mm];
-  const [z0, z1] = [foot + frame.bottom.mm, h - frame.top.mm];
-  const half = (frame.between.mm - sheet) / 2;
-  return [
-    upright('stile-left', 'stile', 'left stile', [0, x0], [foot, h], tall, frame.left.mm),
-    upright('stile-right', 'stile', 'right stile', [x1, w], [foot, h], tall, frame.right.mm),
-    across('rail-bottom', 'rail', 'bottom rail', [x0, x1], [foot, z0], between, frame.bottom.mm),
-    across('rail-top', 'rail', 'top rail', [x0, x1], [z1, h], between, frame.top.mm),
-    ...dividers.map(({ id, way, left: l, right: r, bottom, top }, i) => {
-      const words = `frame member ${i + 1}`;
-      const along: Range =
-        way === 'uprights'
-          ? [Math.max(z0, bottom), Math.min(z1, top)]
-          : [Math.max(x0, l[0]![1]), Math.min(x1, r[0]![1])];
-      const length = [one('between the members', along[1] - along[0])];
-      return way === 'uprights'
-        ? upright(`member-${id}`, 'member', words, [l[0]![1] - half, r[0]![1] + half], along, length, frame.between.mm) // prettier-ignore
-        : across(`member-${id}`, 'member', words, along, [bottom - half, top + half], length, frame.between.mm); // prettier-ignore
-    }),
-  ];
-}
-
-/** What it stands on or hangs from. */
-function standing({ stands, kind, sheet, depth }: Carcass, { shell }: Layout, stock: Stock): Panel[] {
-  const { width: w, foot, side, top } = shell;
-  const t = stock.thickness(sheet);
-  const d = depth.mm;
-  if (kind === 'table frame' || stands.on === 'the floor') return [];
-  if (stands.on === 'the wall')
-    return [
-      {
-        id: 'hanging-rail',
-        role: 'hanging rail',
-        words: 'hanging rail',
-        x: [side, w - side],
-        y: [shell.back - t, shell.back],
-        z: [top - stands.rail.mm, top],
-        way: ACROSS,
-        material: sheet,
-        length: [one('carcass width', w), twice('sides', side)],
-        width: [one('as chosen', stands.rail.mm)],
-      },
-    ];
-  if (stands.on === 'a plinth') {
-    const at = stands.setback.mm;
-    const plinth = (id: string, words: string, x: Range, y: Range, way: Way, length: SumLine[]): Panel => ({
-      id,
-      role: 'plinth',
-      words,
-      x,
-      y,
-      z: [0, foot],
-      way,
-      material: sheet,
-      length,
-      width: [one('plinth height', foot)],
-    });
-    const across = [one('carcass width', w)];
-    const deep = [one('carcass depth', d), ...less('set back', at), twice('plinth boards', t)];
-    return [
-      plinth('plinth-front', 'plinth front', [0, w], [at, at + t], ACROSS, across),
-      plinth('plinth-back', 'plinth back', [0, w], [d - t, d], ACROSS, across),
-      plinth('plinth-left', 'left plinth side', [0, t], [at + t, d - t], ALONG, deep),
-      plinth('plinth-right', 'right plinth side', [w - t, w], [at + t, d - t], ALONG, deep),
-    ];
-  }
-  const leg = Math.min(stands.thick.mm, w / 3, d / 3);
-  return [0, w - leg].flatMap((x, i) =>
-    [0, d - leg].map((y, j): Panel => ({
-      id: `leg-${i}${j}`,
-      role: 'leg',
-      words: `${i === 0 ? 'left' : 'right'} ${j === 0 ? 'front' : 'back'} leg`,
-      x: [x, x + leg],
-      y: [y, y + leg],
-      z: [0, foot],
-      way: FRONT,
-      material: sheet,
-      length: [one('legs', foot)],
-      width: [one('leg', leg)],
-      thick: [one('leg', leg)],
-    })),
-  );
-}
-
-/** End panels against its sides, and fillers beside its front. */
-function besides(
-  { ends, fillers, depth, stands, sheet: sides }: Carcass,
-  { shell }: Layout,
-  stock: Stock,
-): Panel[] {
-  const { width: w, height: h, foot, sheet } = shell;
-  const found: Panel[] = [];
-  for (const side of ['left', 'right'] as const) {
-    const end = ends[side];
-    const filler = fillers[side];
-    const t = end ? stock.thickness(end.material) : 0;
-    const out = (from: number, to: number): Range => (side === 'left' ? [-to, -from] : [w + from, w + to]);
-    if (end) {
-      const low = end.reaches === 'the floor' ? 0 : foot;
-      found.push({
-        id: `end-${side}`,
-        role: 'end panel',
-        words: `${side} end panel`,
-        x: out(0, t),
-        y: [-end.proud.mm, depth.mm],
-        z: [low, h],
-        // Its face is what one sees.
-        way: side === 'left' ? FACES_LEFT : FACES_RIGHT,
-        material: end.material,
-        length: [one('carcass height', h), ...less(STANDS[stands.on], low)],
-        width: [one('carcass depth', depth.mm), ...(end.proud.mm > 0 ? [one('past the front', end.proud.mm)] : [])],
-      }); // prettier-ignore
-    }
-    if (filler) {
-      const [wide, scribe] = [filler.width.mm, filler.scribe.mm];
-      const edge: Axis = side === 'left' ? '-x' : 'x';
-      found.push({
-        id: `filler-${side}`,
-        role: 'filler',
-        words: `${side} filler`,
-        x: out(t, t + wide),
-        y: [0, sheet],
-        z: [foot, h],
-        way: FRONT,
-        material: sides,
-        length: [one('carcass height', h), ...less(STANDS[stands.on], foot)],
-        width: [one('gap to fill', wide)],
-        ...(scribe > 0 && {
-          cutBy: { width: [one('to be cut to the wall', scribe)] },
-          works: [
-            {
-              key: 'scribe',
-              kind: 'scribe',
-              side: edge === 'x' ? 'right' : 'left',
-              at: { x: out(t + wide, t + wide + scribe), y: [0, sheet], z: [foot, h] },
-            },
-          ],
-        }),
-      });
-    }
-  }
-  return found;
 }

@@ -4,6 +4,7 @@ import { curveOf, share, type CurvePoint } from './curve';
 import { Envelope } from './envelope';
 import { leastClearance, type LeastClearance } from './leastClearance';
 import {
+  RANK,
   lesser,
   meet,
   noCounts,
@@ -181,8 +182,6 @@ function turningPoints({ contact, short, least, blocked }: Encounter): number[] 
   ];
   return turns.filter((travel) => travel !== undefined);
 }
-
-const RANK: Record<Verdict, number> = { hits: 0, tight: 1, clear: 2 };
 
 /** Nearer than this two travels or clearances are alike, mm or radians: last digits hang on where a search began. */
 const ALIKE = 1e-6;

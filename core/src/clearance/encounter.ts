@@ -25,6 +25,8 @@ export const WATCH = 50;
 const UNDER = 1e-6;
 
 export type Verdict = 'clear' | 'tight' | 'hits';
+/** The worst first. */
+export const RANK: Readonly<Record<Verdict, number>> = { hits: 0, tight: 1, clear: 2 };
 
 /** One part of a moving body against one part of another over the whole travel. Clearances in mm, travels as the mover's. */
 export interface Encounter {

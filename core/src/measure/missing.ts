@@ -1,7 +1,7 @@
 import type { Witness } from '../clearance/leastClearance';
 import { placedBy } from '../plan/doubt';
 import type { Plan } from '../plan/schema';
-import type { PartReport } from '../report/report';
+import type { PartReport } from '../report/records';
 import { toldOf, type Body, type Scene } from '../scene/scene';
 import { cornersOf } from '../space/outline';
 import { dimensionsOf, type Dimension } from './dimensions';

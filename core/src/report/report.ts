@@ -3,13 +3,11 @@ import type { Carcass } from '../carcass/schema';
 import { worthTelling, type MoverCheck } from '../clearance/checkMover';
 import { SceneChecker, type Progress } from '../clearance/checkScene';
 import { finish } from '../clearance/steps';
-import type { Encounter, Verdict } from '../clearance/encounter';
-import { missingReadings, type Missing } from '../measure/missing';
-import { FAMILY_NAMES, familyOf, type Part } from '../parts/families';
+import { RANK, type Encounter } from '../clearance/encounter';
+import { missingReadings } from '../measure/missing';
+import { familyOf, type Part } from '../parts/families';
 import type { Units } from '../length/units';
-import type { Assumption, PartNote, Proposal } from '../parts/family';
 import type { Piece } from '../piece/piece';
-import { called } from '../item/called';
 import { sayLengths } from '../length/lengthMark';
 import { partBuilt, type BuiltPart } from '../plan/place';
 import type { Plan } from '../plan/schema';
@@ -24,80 +22,10 @@ import {
   type Mover,
   type Scene,
 } from '../scene/scene';
-import { airFindings, type AirFinding } from './air';
-import { firstToOpen } from './firstToOpen';
-import { encounterSentence, encounterWords, shortVerdict, travelText, type EncounterWords } from './words';
-
-/** One thing the check found about a part. */
-export interface Finding {
-  readonly part: string;
-  readonly verdict: Verdict;
-  readonly sentence: string;
-  /** The same as it stands in a longer one: what of the part, where not the main one, and what that does. */
-  readonly words: EncounterWords;
-  /** The plan item it meets, and what of both it is, so that both can be shown. */
-  readonly item: string;
-  readonly moving: string;
-  readonly still: string;
-  /** The very pieces, by their keys; undefined of what is told as a whole. */
-  readonly pieces: { readonly moving: string | undefined; readonly still: string | undefined };
-  /** Where to look: the travel of the contact or of the least clearance. */
-  readonly travel: number;
-}
-
-/** What a closed form found of a part, whether it moves or not: its load, its fingers, how it goes in. */
-export interface NoteFinding extends PartNote {
-  readonly item: string;
-}
-
-/** A default nobody confirmed that a part's answers rest on. */
-export interface AssumptionFinding extends Assumption {
-  readonly item: string;
-}
-
-/** Of the piece that is cut first what a card shows: picked from it, so that it can be sent to another thread. */
-export type MainPiece = Pick<Piece, 'role' | 'size' | 'cut'>;
-
-/** All that is known about one mover. */
-export interface PartReport {
-  readonly id: string;
-  /** The plan item it belongs to: its own id but for the leaves of a pair. */
-  readonly item: string;
-  /** The mover that it is another way of; else itself. */
-  readonly thing: string;
-  readonly name: string;
-  readonly verdict: Verdict;
-  readonly travelUnit: 'rad' | 'mm';
-  readonly short: { readonly word: string; readonly amount: string; readonly detail: string };
-  readonly findings: readonly Finding[];
-  /** What is cut for it at its head: its leaf, its front, its panel; none of what is there already or has none. */
-  readonly main: MainPiece | undefined;
-  readonly proposal: Proposal | undefined;
-  readonly check: MoverCheck;
-}
-
-/** How the job stands: a sentence, the next thing worth doing, and where it applies. */
-export interface Answer {
-  readonly verdict: Verdict;
-  readonly stands: string;
-  readonly next: string;
-  /** The part that `next` is about; undefined where it is about none. */
-  readonly part: string | undefined;
-  readonly proposal: Proposal | undefined;
-}
-
-export interface Report {
-  readonly answer: Answer;
-  /** All that moves, worst first: the plan's parts and what moves there already. */
-  readonly parts: readonly PartReport[];
-  /** What closed forms tell of the plan's parts, the worst first. */
-  readonly notes: readonly NoteFinding[];
-  readonly assumptions: readonly AssumptionFinding[];
-  /** Air that is spoken for. */
-  readonly air: readonly AirFinding[];
-  /** What is still to be measured, the most worth first. */
-  readonly missing: readonly Missing[];
-}
+import { airFindings } from './air';
+import { answerOf } from './answer';
+import type { AssumptionFinding, Finding, MainPiece, NoteFinding, PartReport, Report } from './records';
+import { encounterSentence, encounterWords, shortVerdict } from './words';
 
 /**
  * Check a plan that `readPlan` accepted: every part over its whole travel, in sentences and figures.
@@ -138,7 +66,6 @@ export function* reportSteps(plan: Plan, checker: SceneChecker): Generator<Progr
   };
 }
 
-const RANK: Record<Verdict, number> = { hits: 0, tight: 1, clear: 2 };
 /** Worst verdict first, then the least share of the travel that can be used. */
 const urgency = ({ verdict, check }: PartReport) =>
   RANK[verdict] + Math.min(0.999, check.usable / check.to / 2);
@@ -302,107 +229,3 @@ function bodyNamed<B extends Body>(bodies: readonly B[], id: string): B {
   if (!body) throw new Error(`The check names a body ${id} that is not in the scene.`);
   return body;
 }
-
-/** How many parts these are, or those of a verdict: what goes in several ways is one, as bad as its worst. */
-export const thingsIn = (parts: readonly PartReport[], verdict?: Verdict): number => {
-  const worst = new Map<string, Verdict>();
-  for (const part of parts)
-    if (!worst.has(part.thing) || RANK[part.verdict] < RANK[worst.get(part.thing)!])
-      worst.set(part.thing, part.verdict);
-  return verdict ? [...worst.values()].filter((one) => one === verdict).length : worst.size;
-};
-
-const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
-const inWords = (n: number) => NUMBERS[n] ?? String(n);
-
-/** "one part of seven", "both parts", "all three parts". */
-function ofAll(some: number, all: number): string {
-  if (some === all) return all === 2 ? 'both parts' : `all ${inWords(all)} parts`;
-  return `${inWords(some)} ${some === 1 ? 'part' : 'parts'} of ${inWords(all)}`;
-}
-
-function answerOf(
-  plan: Plan,
-  scene: Scene,
-  all: readonly PartReport[],
-  notes: readonly NoteFinding[],
-  assumptions: readonly AssumptionFinding[],
-  air: readonly AirFinding[],
-): Answer {
-  // What moves there already counts where it meets something; that it is free is no news.
-  const own = new Set(plan.parts.map(({ id }) => id));
-  const parts = all.filter(({ item, verdict }) => own.has(item) || verdict !== 'clear');
-  const worst = parts[0];
-  if (!worst) {
-    const part = FAMILY_NAMES[0]!;
-    const next =
-      plan.carcasses.length === 0
-        ? `add a carcass with a ${part}`
-        : `hang a ${part} on the ${called(plan.carcasses[0]!.name)}`;
-    const stands = all.length > 0 ? 'What moves here already is free' : 'Nothing moves here yet';
-    return { verdict: 'clear', stands, next, part: undefined, proposal: undefined };
-  }
-  const count = thingsIn(parts);
-  const hits = thingsIn(parts, 'hits');
-  const tight = thingsIn(parts, 'tight');
-  const moves = scene.movers.find(({ id }) => id === worst.id)!;
-  const subject = own.has(worst.item) ? moves.bodies[0]!.name : `the ${called(worst.name)}`;
-  const first = worst.findings[0];
-  const said = first ? `${first.words.who || subject} ${first.words.does}` : '';
-  if (hits > 0 || tight > 0) {
-    const [some, one, many] =
-      hits > 0 ? [hits, 'stops short', 'stop short'] : [tight, 'is tight', 'are tight'];
-    const before = firstToOpen(scene, moves, (id) => all.find((part) => part.id === id)!.check);
-    const opening = count === 1 ? '' : `${ofAll(some, count)} ${some === 1 ? one : many}: `;
-    return {
-      verdict: hits > 0 ? 'hits' : 'tight',
-      stands: cap(`${opening}${said}`),
-      next: before
-        ? `open the ${called(before.name)} first: then it goes all the way`
-        : (worst.proposal?.words ?? elsewhere(scene, first)),
-      part: worst.item,
-      proposal: before ? undefined : worst.proposal,
-    };
-  }
-  const taken = air.find(({ verdict }) => verdict === 'hits');
-  if (taken)
-    return {
-      verdict: 'hits',
-      stands: `Everything opens fully, but ${clause(taken.sentence)}`,
-      next: taken.by ? `move one or the other` : 'look at its numbers',
-      part: undefined,
-      proposal: undefined,
-    };
-  const wrong = notes.find(({ verdict }) => verdict === 'hits');
-  if (wrong)
-    return {
-      verdict: 'hits',
-      stands: `Everything opens fully, but ${clause(wrong.sentence)}`,
-      next: 'look at its numbers',
-      part: wrong.item,
-      proposal: undefined,
-    };
-  const opening = count === 1 ? `${cap(subject)} opens` : cap(`${ofAll(count, count)} open`);
-  const full = count === 1 ? ` fully, to ${travelText(moves, moves.to, plan.units)}` : ' fully';
-  const nearest = first ? `; nearest, ${said}` : '';
-  return {
-    verdict: 'clear',
-    stands: `${opening}${full}${nearest}`,
-    next: assumptions[0]
-      ? `${assumptions[0].measure} before you cut`
-      : 'measure the opening once more before you cut the leaf',
-    part: worst.item,
-    proposal: undefined,
-  };
-}
-
-function elsewhere(scene: Scene, finding: Finding | undefined): string {
-  if (!finding) return 'look at its numbers';
-  const still = bodyOf(scene, finding.still);
-  return `move it away from ${still.name}, or make it smaller`;
-}
-
-/** A sentence as it stands within a longer one: without its capital and its stop. */
-const clause = (sentence: string) => lower(sentence.endsWith('.') ? sentence.slice(0, -1) : sentence);
-const lower = (text: string) => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;
-const cap = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;

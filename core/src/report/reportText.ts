@@ -1,7 +1,7 @@
 import { formatLength } from '../length/formatLength';
 import type { Plan } from '../plan/schema';
 import { sumText } from '../sizing/sum';
-import type { Report } from './report';
+import type { Report } from './records';
 
 /** A report as sentences for a shell: how it stands, what to do next, then each part with what it meets and its size. */
 export function reportText(plan: Plan, report: Report): string {

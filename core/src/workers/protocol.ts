@@ -2,7 +2,7 @@ import type { Progress, SceneCheck } from '../clearance/checkScene';
 import type { Plan } from '../plan/schema';
 import type { Opening, Travels } from '../report/opening';
 import type { PairLine, Pass } from '../report/pass';
-import type { Answer, Report } from '../report/report';
+import type { Answer, Report } from '../report/records';
 import type { SentReport } from './sent';
 
 /** What a worker can be asked. A plan was read by the core before; a scene file is read by the worker itself. */

@@ -1,4 +1,4 @@
-import type { Answer, PartReport, Report } from '../report/report';
+import type { Answer, PartReport, Report } from '../report/records';
 
 /** A report on its way from a worker: parts that are as they were sent before go by their id alone. */
 export interface SentReport extends Omit<Report, 'answer' | 'parts'> {

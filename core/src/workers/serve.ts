@@ -10,7 +10,7 @@ import type { Scene } from '../scene/scene';
 import { sharing } from '../plan/sharing';
 import type { Plan } from '../plan/schema';
 import { readScene } from '../scene/readScene';
-import type { Report } from '../report/report';
+import type { Report } from '../report/records';
 import { practice } from './practice';
 import type { FromWorker, Results, Task, ToWorker } from './protocol';
 import { ReportSender } from './sent';

@@ -1,0 +1,114 @@
+import { RANK, type Verdict } from '../clearance/encounter';
+import { called } from '../item/called';
+import { FAMILY_NAMES } from '../parts/families';
+import type { Plan } from '../plan/schema';
+import { bodyOf, type Scene } from '../scene/scene';
+import type { AirFinding } from './air';
+import { firstToOpen } from './firstToOpen';
+import type { Answer, AssumptionFinding, Finding, NoteFinding, PartReport } from './records';
+import { travelText } from './words';
+
+/** How many parts these are, or those of a verdict: what goes in several ways is one, as bad as its worst. */
+export const thingsIn = (parts: readonly PartReport[], verdict?: Verdict): number => {
+  const worst = new Map<string, Verdict>();
+  for (const part of parts)
+    if (!worst.has(part.thing) || RANK[part.verdict] < RANK[worst.get(part.thing)!])
+      worst.set(part.thing, part.verdict);
+  return verdict ? [...worst.values()].filter((one) => one === verdict).length : worst.size;
+};
+
+const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+const inWords = (n: number) => NUMBERS[n] ?? String(n);
+
+/** "one part of seven", "both parts", "all three parts". */
+function ofAll(some: number, all: number): string {
+  if (some === all) return all === 2 ? 'both parts' : `all ${inWords(all)} parts`;
+  return `${inWords(some)} ${some === 1 ? 'part' : 'parts'} of ${inWords(all)}`;
+}
+
+/** How a checked plan stands, and what to do next. */
+export function answerOf(
+  plan: Plan,
+  scene: Scene,
+  all: readonly PartReport[],
+  notes: readonly NoteFinding[],
+  assumptions: readonly AssumptionFinding[],
+  air: readonly AirFinding[],
+): Answer {
+  // What moves there already counts where it meets something; that it is free is no news.
+  const own = new Set(plan.parts.map(({ id }) => id));
+  const parts = all.filter(({ item, verdict }) => own.has(item) || verdict !== 'clear');
+  const worst = parts[0];
+  if (!worst) {
+    const part = FAMILY_NAMES[0]!;
+    const next =
+      plan.carcasses.length === 0
+        ? `add a carcass with a ${part}`
+        : `hang a ${part} on the ${called(plan.carcasses[0]!.name)}`;
+    const stands = all.length > 0 ? 'What moves here already is free' : 'Nothing moves here yet';
+    return { verdict: 'clear', stands, next, part: undefined, proposal: undefined };
+  }
+  const count = thingsIn(parts);
+  const hits = thingsIn(parts, 'hits');
+  const tight = thingsIn(parts, 'tight');
+  const moves = scene.movers.find(({ id }) => id === worst.id)!;
+  const subject = own.has(worst.item) ? moves.bodies[0]!.name : `the ${called(worst.name)}`;
+  const first = worst.findings[0];
+  const said = first ? `${first.words.who || subject} ${first.words.does}` : '';
+  if (hits > 0 || tight > 0) {
+    const [some, one, many] =
+      hits > 0 ? [hits, 'stops short', 'stop short'] : [tight, 'is tight', 'are tight'];
+    const before = firstToOpen(scene, moves, (id) => all.find((part) => part.id === id)!.check);
+    const opening = count === 1 ? '' : `${ofAll(some, count)} ${some === 1 ? one : many}: `;
+    return {
+      verdict: hits > 0 ? 'hits' : 'tight',
+      stands: cap(`${opening}${said}`),
+      next: before
+        ? `open the ${called(before.name)} first: then it goes all the way`
+        : (worst.proposal?.words ?? elsewhere(scene, first)),
+      part: worst.item,
+      proposal: before ? undefined : worst.proposal,
+    };
+  }
+  const taken = air.find(({ verdict }) => verdict === 'hits');
+  if (taken)
+    return {
+      verdict: 'hits',
+      stands: `Everything opens fully, but ${clause(taken.sentence)}`,
+      next: taken.by ? `move one or the other` : 'look at its numbers',
+      part: undefined,
+      proposal: undefined,
+    };
+  const wrong = notes.find(({ verdict }) => verdict === 'hits');
+  if (wrong)
+    return {
+      verdict: 'hits',
+      stands: `Everything opens fully, but ${clause(wrong.sentence)}`,
+      next: 'look at its numbers',
+      part: wrong.item,
+      proposal: undefined,
+    };
+  const opening = count === 1 ? `${cap(subject)} opens` : cap(`${ofAll(count, count)} open`);
+  const full = count === 1 ? ` fully, to ${travelText(moves, moves.to, plan.units)}` : ' fully';
+  const nearest = first ? `; nearest, ${said}` : '';
+  return {
+    verdict: 'clear',
+    stands: `${opening}${full}${nearest}`,
+    next: assumptions[0]
+      ? `${assumptions[0].measure} before you cut`
+      : 'measure the opening once more before you cut the leaf',
+    part: worst.item,
+    proposal: undefined,
+  };
+}
+
+function elsewhere(scene: Scene, finding: Finding | undefined): string {
+  if (!finding) return 'look at its numbers';
+  const still = bodyOf(scene, finding.still);
+  return `move it away from ${still.name}, or make it smaller`;
+}
+
+/** A sentence as it stands within a longer one: without its capital and its stop. */
+const clause = (sentence: string) => lower(sentence.endsWith('.') ? sentence.slice(0, -1) : sentence);
+const lower = (text: string) => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;
+const cap = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
