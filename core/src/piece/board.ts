@@ -46,6 +46,9 @@ export function alsoWorked(given: Board, more: Late<readonly WorkIn[]>): Board {
   const { works = NONE } = given;
   if (typeof works !== 'function' && typeof more !== 'function')
     return more.length > 0 ? { ...given, works: [...works, ...more] } : given;
+  // At once, not when a list asks: what is checked would have been wrong by then.
+  if ([works, more].some((all) => typeof all !== 'function' && all.some(({ air }) => air)))
+    throw new Error(`Air in ${given.key} cannot be put together with works that are given late.`);
   return { ...given, works: () => [...now(works), ...now(more)] };
 }
 

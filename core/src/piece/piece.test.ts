@@ -57,6 +57,10 @@ describe('a board whose works are given late', () => {
   it('refuses air among them: it would be left in what is checked', () => {
     const late = board(unturned, { ...flatGiven(700, 300), works: () => [hole(40, 30, { air: true })] });
     expect(() => late.works).toThrow(/Air that is worked into board must be given at once/);
+    const open = { ...flatGiven(700, 300), works: [hole(40, 30, { air: true })] };
+    expect(() => alsoWorked(open, () => [hole(80, 30)])).toThrow(
+      /cannot be put together with works that are given late/,
+    );
   });
 });
 
