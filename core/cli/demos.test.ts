@@ -11,7 +11,7 @@ import { readPlan } from '../src/plan/readPlan';
 import type { Plan } from '../src/plan/schema';
 import type { Report } from '../src/report/records';
 import { reportOf } from '../src/report/report';
-import { buildScene } from '../src/scene/buildScene';
+import { buildScene } from '../src/plan/buildScene';
 
 const DEMOS = ['sedge-wren', 'kiln-shed', 'hollin-hut'];
 

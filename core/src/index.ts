@@ -11,27 +11,25 @@ export { carried, chain, motionOf, motionPose, onlyShifts, type Motion } from '.
 export { ratio, STRAIGHT, table } from './motion/drive';
 export { checkMover, type MoverCheck } from './clearance/checkMover';
 export { SceneChecker, parked, type Progress, type SceneCheck } from './clearance/checkScene';
-export {
-  TOUCH,
-  WATCH,
-  type CheckOptions,
-  type Counts,
-  type Encounter,
-  type Verdict,
-} from './clearance/encounter';
+export { TOUCH, WATCH, type CheckOptions, type Counts, type Encounter } from './clearance/encounter';
+export { type Verdict } from './item/verdict';
 export { share, type CurvePoint } from './clearance/curve';
 export { NearestProbe, type Nearest } from './clearance/nearestProbe';
-export { approachStill, type Approach } from './clearance/approach';
+export { type Approach } from './clearance/approach';
+export { approachStill } from './clearance/approachStill';
 export { MovingPiece } from './clearance/movingPiece';
 export { blockedStretches, firstContact } from './clearance/firstContact';
 export { leastClearance, type Witness } from './clearance/leastClearance';
 export { coldStart } from './clearance/gjk';
-export { emptySeparation, separate } from './clearance/separation';
+export { emptySeparation } from './clearance/separation';
+export { separate } from './clearance/separate';
 export { FREE, BLOCKED, UNKNOWN } from './clearance/ground';
 export { CELLS, groundAt, pairMap, relationOf, type PairMap } from './clearance/pairMap';
 export { PairMaps } from './clearance/pairMaps';
-export { roomInCells, roomInMm, wayClearance, type Room, type WayClearance } from './clearance/room';
-export { provenParted, wayThrough, type Place } from './clearance/wayThrough';
+export { roomInCells, roomInMm, wayClearance, type WayClearance } from './clearance/room';
+export { type Room } from './clearance/freeGround';
+export { provenParted, wayThrough } from './clearance/wayThrough';
+export type { Place } from './clearance/freeGround';
 export { orderOfOpening, type Move, type Order, type Parkable } from './clearance/order';
 export { readRuns, runsText } from './space/readRuns';
 export { offsetCurve } from './measure/offsets';
@@ -42,7 +40,7 @@ export {
   rowThatStandsOut,
   type OffsetThing,
 } from './things/offsetWords';
-export { readOffsets } from './measure/readOffsets';
+export { readOffsets } from './things/readOffsets';
 export {
   CHECK_ITEM,
   EMPTY_LOG,
@@ -74,8 +72,8 @@ export {
 } from './readings/device';
 export { PASSAGE_KINDS, newPassage, type Passage } from './wayin/schema';
 export type { AirFinding } from './report/air';
-export { missingReadings, type Missing } from './measure/missing';
-export { dimensionsOf as measurable, type Dimension } from './measure/dimensions';
+export { missingReadings, type Missing } from './survey/missing';
+export { dimensionsOf as measurable, type Dimension } from './survey/dimensions';
 export { pairLines, passOf, type PairLine, type Pass } from './report/pass';
 export type { PairWord } from './report/pairWords';
 export {
@@ -101,7 +99,7 @@ export {
   type Scene,
   type Surface,
 } from './scene/scene';
-export { buildScene } from './scene/buildScene';
+export { buildScene } from './plan/buildScene';
 export {
   cornersOf,
   outlineOfPoints,
@@ -114,7 +112,8 @@ export {
   type Run,
   type Wall,
 } from './space/outline';
-export { SIDES, type Corner, type Side, type Slope, type Space } from './space/schema';
+export { type Corner, type Slope, type Space } from './space/schema';
+export { SIDES, type Side } from './item/schema';
 export { THING_KINDS, type Offset, type Shape, type Thing } from './things/schema';
 export { KIND_GROUPS } from './things/kinds';
 export { EXISTING_KINDS, existingKind } from './existing/kinds';
@@ -151,12 +150,13 @@ export { FAMILY_NAMES, type Part } from './parts/families';
 export { QUICK_CARDS } from './parts/quickCards';
 export { usualNumbers, type QuickAsk, type QuickCard, type QuickNumbers } from './parts/kit/quick';
 export { quickPlan, usualPlan } from './plan/quickPlan';
-export type { Proposal } from './parts/family';
+export type { Proposal } from './parts/contract/family';
 export type { Piece, Sizes } from './piece/piece';
 export type { Sum, SumLine } from './sizing/sum';
 export { PLAN_FORMAT, PLAN_VERSION, type Plan } from './plan/schema';
-export { EditSchema, applyEdit, inverse, type Change, type Edit } from './plan/edit';
-export { fieldLabel, type Choice, type Field, type Picked } from './item/field';
+export { applyEdit, inverse } from './plan/edit';
+export { EditSchema, type Change, type Edit } from './item/change';
+export { fieldLabel, type Choice, type Field, type Picked } from './card/field';
 export { fieldsOf } from './plan/fieldsOf';
 export { itemsOf, pathOf, type Item } from './plan/items';
 export { withoutArticle } from './item/called';
@@ -198,8 +198,8 @@ export { sceneReport, sceneReportText, type SceneReport } from './report/sceneRe
 export { serve, type WorkerHost } from './workers/serve';
 export { WorkPool, type Outcome, type WorkerPort } from './workers/pool';
 export type { FromWorker, ResultOf, Task, ToWorker } from './workers/protocol';
-export { leaningThing, plumbOf, type Plumb } from './measure/plumb';
+export { leaningThing, plumbOf, type Plumb } from './survey/plumb';
 export { SLIP } from './measure/networkDoubts';
 export { anglesOf } from './measure/suspects';
-export { trueShape, type TrueShape, type WrongLength } from './measure/trueShape';
+export { trueShape, type TrueShape, type WrongLength } from './survey/trueShape';
 export { itemIdOf } from './plan/itemIdOf';

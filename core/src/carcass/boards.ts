@@ -5,7 +5,7 @@ import type { Way } from '../piece/lie';
 import type { Role } from '../piece/piece';
 import type { Edge } from '../piece/work';
 import type { Range } from '../solid/bounds';
-import { frameOf } from '../space/frame';
+import { frameOf } from '../item/frame';
 import type { SumLine } from '../sizing/sum';
 import type { Layout } from './layout';
 import { added, faceAt, leftmost, plumbLine, rightmost, slabs, type FaceLine } from './line';

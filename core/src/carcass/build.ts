@@ -2,7 +2,7 @@ import { called } from '../item/called';
 import type { Stock } from '../material/stock';
 import { alsoWorked, board, type Board, type WorkIn } from '../piece/board';
 import type { Link, Piece } from '../piece/piece';
-import { frameOf } from '../space/frame';
+import { frameOf } from '../item/frame';
 import { boardsOf } from './boards';
 import { layOut, type Layout } from './layout';
 import type { Carcass } from './schema';

@@ -1,6 +1,6 @@
-import { wordChoice, type Field } from '../item/field';
+import { wordChoice, type Field } from '../card/field';
 import type { PathStep } from '../item/path';
-import { SIDES } from '../space/schema';
+import { SIDES } from '../item/schema';
 import { splitOf } from './bays';
 import { baysOf, TAKES, type Bay, type Carcass } from './schema';
 

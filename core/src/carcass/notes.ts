@@ -1,5 +1,5 @@
 import { lengthMark } from '../length/lengthMark';
-import type { PartNote } from '../parts/family';
+import type { PartNote } from '../item/note';
 import type { Carcass } from './schema';
 
 /** Higher than this for its depth a case goes over when its doors hang open or a child climbs in. CP, no single source. */

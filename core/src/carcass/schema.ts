@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { lengthBetween, LengthSchema, positiveLength, type Length } from '../length/length';
-import { FRONTED, IdSchema } from '../space/schema';
+import { FRONTED, IdSchema } from '../item/schema';
 
 /** What a carcass is called and how it is built by default; `kinds.ts` has the usual numbers of each. */
 export const CARCASS_KINDS = [

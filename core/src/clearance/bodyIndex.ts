@@ -1,7 +1,7 @@
 import Flatbush from 'flatbush';
 import type { Body } from '../scene/scene';
 import { standing } from './extent';
-import type { Boxes } from './sweptBoxes';
+import type { Boxes } from './boxes';
 
 /** Bodies by where they stand in plan, so that a mover finds those it may come near without asking them all. */
 export class BodyIndex {

@@ -4,7 +4,6 @@ import { curveOf, share, type CurvePoint } from './curve';
 import { Envelope } from './envelope';
 import { leastClearance, type LeastClearance } from './leastClearance';
 import {
-  RANK,
   lesser,
   meet,
   noCounts,
@@ -14,8 +13,8 @@ import {
   type Encounter,
   type Met,
   type PiecePair,
-  type Verdict,
 } from './encounter';
+import { RANK, type Verdict } from '../item/verdict';
 import { finish } from './steps';
 
 /** What a mover meets. `curve` is, at each travel, the clearance that is shortest of what it needs. */

@@ -3,7 +3,7 @@ import { chain, motionOf, type Motion } from '../motion/motion';
 import type { Scene } from '../scene/scene';
 import { box, prism } from '../solid/prism';
 import { bodyOf, moverOf, Z } from '../testing/drawn';
-import { approachStill } from './approach';
+import { approachStill } from './approachStill';
 import { SceneChecker } from './checkScene';
 import { share } from './curve';
 import { blockedStretches } from './firstContact';

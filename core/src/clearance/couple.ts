@@ -6,8 +6,9 @@ import { BLOCKED, FREE, UNKNOWN, type Ground } from './ground';
 import { boxesApart } from './extent';
 import { MovingPiece } from './movingPiece';
 import { leastOverlapAxis } from './separatingAxis';
-import { emptySeparation, ROUNDING, separate } from './separation';
-import { boxOf, type Boxes } from './sweptBoxes';
+import { emptySeparation, ROUNDING } from './separation';
+import { separate } from './separate';
+import { boxOf, type Boxes } from './boxes';
 import { touchesOf, type Touch } from './touches';
 
 /**

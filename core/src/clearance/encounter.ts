@@ -1,7 +1,8 @@
 import type { Motion } from '../motion/motion';
 import { relative } from '../motion/relative';
 import { MOST_DOUBT, neededFrom, partsOf, type Body, type Mover, type MovingBody } from '../scene/scene';
-import { approachStill, type Approach } from './approach';
+import { type Approach } from './approach';
+import { approachStill } from './approachStill';
 import type { CurvePoint } from './curve';
 import {
   blockedStretches,
@@ -14,8 +15,10 @@ import { DEFAULT_TOLERANCE, leastClearance, type LeastClearance, type Witness } 
 import { boxesApart, standing, swept } from './extent';
 import type { Solid } from '../solid/halfSpace';
 import { MovingPiece } from './movingPiece';
-import { boxGap, boxOf, type Boxes } from './sweptBoxes';
+import { boxGap } from './sweptBoxes';
+import { boxOf, type Boxes } from './boxes';
 import { outside, touchesOf, type Touch } from './touches';
+import type { Verdict } from '../item/verdict';
 
 /** Pressing deeper than this into a touch that is meant, or that was there at the start, is a hit, mm. */
 export const TOUCH = 0.01;
@@ -23,10 +26,6 @@ export const TOUCH = 0.01;
 export const WATCH = 50;
 /** A gap this much under the needed one is still the needed one: a leaf hung 2 mm off 2 mm wanted is not tight. */
 const UNDER = 1e-6;
-
-export type Verdict = 'clear' | 'tight' | 'hits';
-/** The worst first. */
-export const RANK: Readonly<Record<Verdict, number>> = { hits: 0, tight: 1, clear: 2 };
 
 /** One part of a moving body against one part of another over the whole travel. Clearances in mm, travels as the mover's. */
 export interface Encounter {

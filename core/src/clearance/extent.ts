@@ -1,6 +1,7 @@
 import { partsOf, type Body, type Mover, type MovingBody } from '../scene/scene';
 import { MovingPiece } from './movingPiece';
-import { boxOf, sweptBoxes, type Boxes } from './sweptBoxes';
+import { sweptBoxes } from './sweptBoxes';
+import { boxOf, type Boxes } from './boxes';
 
 /** Where a still body is: a box a piece (none for a half-space), and one about all; of all space where a piece has none. */
 export interface Standing {

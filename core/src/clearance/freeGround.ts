@@ -1,6 +1,5 @@
 import type { Stretch } from './edges';
 import { cellOf, CELLS, type PairMap } from './pairMap';
-import type { Room } from './room';
 
 /** A pair of travels. */
 export type Place = readonly [number, number];
@@ -267,3 +266,6 @@ function cellsTouched(p: Place, q: Place, keeps: (i: number, j: number) => boole
   }
   return true;
 }
+
+/** How much room each cell of a map has, 0 where it is not proven free: what a way through keeps most of. */
+export type Room = Uint16Array;

@@ -7,7 +7,7 @@ import { hull } from '../solid/hull';
 import type { Point3 } from '../solid/prism';
 import { bodyOf, far, joint, least, mine, moverOf, obstacle, SEED, unit, vec } from '../testing/drawn';
 import { real } from '../testing/real';
-import { approachStill } from './approach';
+import { approachStill } from './approachStill';
 import { checkMover } from './checkMover';
 import { MovingPiece } from './movingPiece';
 

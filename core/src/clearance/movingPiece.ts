@@ -1,7 +1,8 @@
 import type { Motion } from '../motion/motion';
-import { proven, sweepOf, type Sweep } from '../motion/sweep';
+import { proven, type Sweep } from '../motion/sweep';
+import { sweepOf } from '../motion/sweepOf';
 import type { Convex } from '../solid/convex';
-import { AXES, squareBox, type Boxes } from './sweptBoxes';
+import { AXES, squareBox, type Boxes } from './boxes';
 
 /** A part of a stretch between knots: the corners in its middle, half its width, and a sweep that keeps what it knows of it. */
 interface Part {

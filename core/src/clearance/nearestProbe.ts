@@ -1,5 +1,6 @@
 import { neededFrom, partsOf, partsOfMover, type Body, type Mover } from '../scene/scene';
-import { approachStill, type Approach } from './approach';
+import { type Approach } from './approach';
+import { approachStill } from './approachStill';
 import { hangsWith } from './checkMover';
 import { parked } from './checkScene';
 import { WATCH } from './encounter';

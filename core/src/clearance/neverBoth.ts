@@ -1,7 +1,8 @@
 import { BLOCKED } from './ground';
 import type { Parkable, WhyNone } from './moves';
 import { groundAt, type PairMap } from './pairMap';
-import { provenParted, type Place } from './wayThrough';
+import { provenParted } from './wayThrough';
+import type { Place } from './freeGround';
 
 /** A pair whose wanted travels cannot be reached from shut, whatever the others do, and why. */
 export function neverBoth(

@@ -9,7 +9,8 @@ import { orderOfOpening, type Order, type Parkable } from './order';
 import { groundAt, pairMap, type PairMap } from './pairMap';
 import { PairMaps } from './pairMaps';
 import { roomInCells, roomInMm, wayClearance } from './room';
-import { wayThrough, type Place } from './wayThrough';
+import { wayThrough } from './wayThrough';
+import type { Place } from './freeGround';
 
 const slide = (id: string, direction: Point3, to: number, ...solids: ReturnType<typeof box>[]) =>
   mover(id, { kind: 'slide', direction }, to, ...solids);

@@ -1,7 +1,8 @@
 import type { Order, Parkable } from './moves';
 import { OrderSearch } from './orderSearch';
 import type { PairMap } from './pairMap';
-import { roomInCells, type Room } from './room';
+import { roomInCells } from './room';
+import { type Room } from './freeGround';
 
 export type { Move, Order, Parkable, WhyNone } from './moves';
 

@@ -3,8 +3,9 @@ import { BLOCKED, FREE, type Ground } from './ground';
 import { neverBoth } from './neverBoth';
 import type { Move, Order, Parkable } from './moves';
 import { groundAlong, swapped, type PairMap } from './pairMap';
-import type { Room } from './room';
-import { wayThrough, type Place } from './wayThrough';
+import type { Room } from './freeGround';
+import { wayThrough } from './wayThrough';
+import type { Place } from './freeGround';
 
 /** States looked at before giving up as not proven. */
 const MOST_STATES = 20_000;

@@ -9,9 +9,11 @@ import { coldStart } from './gjk';
 import { orderOfOpening } from './order';
 import { BLOCKED, FREE, UNKNOWN } from './ground';
 import { CELLS, groundAt, pairMap, relationOf } from './pairMap';
-import { emptySeparation, separate } from './separation';
+import { emptySeparation } from './separation';
+import { separate } from './separate';
 import { roomInCells, roomInMm, wayClearance } from './room';
-import { provenParted, wayThrough, type Place } from './wayThrough';
+import { provenParted, wayThrough } from './wayThrough';
+import type { Place } from './freeGround';
 
 const SEED = 20261125;
 /** Whether two parts of one body each overlap at two travels. */

@@ -1,20 +1,19 @@
 import { partsOfMover, type Mover, type MovingBody } from '../scene/scene';
-import { approachStill, type Approach } from './approach';
+import { type Approach } from './approach';
+import { approachStill } from './approachStill';
 import { WATCH } from './encounter';
 import { leastClearance } from './leastClearance';
 import { coldStart } from './gjk';
-import { boxOf, type Boxes } from './sweptBoxes';
+import { boxOf, type Boxes } from './boxes';
 import { FREE } from './ground';
 import { CELLS, type PairMap } from './pairMap';
 import { MovingPiece } from './movingPiece';
 import { relative } from '../motion/relative';
 import { retimed } from '../motion/retimed';
-import { emptySeparation, separate } from './separation';
+import { emptySeparation } from './separation';
+import { separate } from './separate';
 import { outside, touchesOf, type Touch } from './touches';
-import type { Place } from './wayThrough';
-
-/** How much room each cell of a map has, 0 where it is not proven free: what a way through keeps most of. */
-export type Room = Uint16Array;
+import type { Place, Room } from './freeGround';
 
 /** Steps to the nearest cell that is not proven free: two passes over the grid. */
 export function roomInCells({ ground }: PairMap): Room {

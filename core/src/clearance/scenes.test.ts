@@ -9,7 +9,7 @@ import type { Convex } from '../solid/convex';
 import { bodyOf, far, joint, least, mine, motions, moverOf, obstacle, SEED, vec, Z } from '../testing/drawn';
 import { manifoldReferee } from '../testing/manifoldGap';
 import { real } from '../testing/real';
-import { approachStill } from './approach';
+import { approachStill } from './approachStill';
 import { checkMover } from './checkMover';
 import { share } from './curve';
 import { TOUCH, WATCH } from './encounter';

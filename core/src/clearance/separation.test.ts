@@ -6,11 +6,12 @@ import { farthest, nearest } from '../motion/along';
 import { motionOf, motionPose } from '../motion/motion';
 import { withCorners, type Convex } from '../solid/convex';
 import { manifoldReferee } from '../testing/manifoldGap';
-import { approachStill } from './approach';
+import { approachStill } from './approachStill';
 import { closestByFeatures } from './features';
 import { coldStart } from './gjk';
 import { MovingPiece } from './movingPiece';
-import { emptySeparation, separate } from './separation';
+import { emptySeparation } from './separation';
+import { separate } from './separate';
 import { leastOverlapAxis } from './separatingAxis';
 import { SquareApproach } from './squareApproach';
 

@@ -2,7 +2,7 @@ import type { Motion } from '../motion/motion';
 import type { SlideSweep } from '../motion/slideSweep';
 import type { Approach } from './approach';
 import { emptySeparation, ROUNDING, type Separation } from './separation';
-import type { Boxes } from './sweptBoxes';
+import type { Boxes } from './boxes';
 
 /** All of them answer into one record: a drawer passes hundreds of boxes, and each is asked once or twice. */
 const ANSWER = emptySeparation();

@@ -2,9 +2,7 @@ import FlatQueue from 'flatqueue';
 import { BLOCKED, FREE } from './ground';
 import { cell, FreeGround, MOST_BESIDE, type Place } from './freeGround';
 import { CELLS, groundAt, type PairMap } from './pairMap';
-import type { Room } from './room';
-
-export type { Place } from './freeGround';
+import type { Room } from './freeGround';
 
 const NEIGHBOURS = [
   [1, 0],

@@ -5,7 +5,7 @@ import type { Mover } from '../scene/scene';
 import { box, type Point3 } from '../solid/prism';
 import { newPlan } from '../plan/fresh';
 import { readPlan } from '../plan/readPlan';
-import { buildScene } from '../scene/buildScene';
+import { buildScene } from '../plan/buildScene';
 import { buildExisting, EXISTING_KINDS, existingFrame, existingKind } from './kinds';
 import { trackOf } from './overheadDoor';
 import type { Existing, Hatch, OnePieceDoor, OverheadDoor, RoomDoor } from './schema';

@@ -1,4 +1,4 @@
-import { wordChoice } from '../item/field';
+import { wordChoice } from '../card/field';
 import { motionOf } from '../motion/motion';
 import { linkOfKept } from '../piece/kept';
 import type { ExistingKind } from './kind';

@@ -1,4 +1,4 @@
-import { wordChoice } from '../item/field';
+import { wordChoice } from '../card/field';
 import { chain, motionOf } from '../motion/motion';
 import { strutReach, strutTurn, type Strut } from '../motion/strut';
 import { linkOfKept } from '../piece/kept';

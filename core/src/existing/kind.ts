@@ -1,7 +1,7 @@
 import type { Motion } from '../motion/motion';
 import type { Link } from '../piece/piece';
-import type { Frame } from '../space/frame';
-import type { Field } from '../item/field';
+import type { Frame } from '../item/frame';
+import type { Field } from '../card/field';
 import type { Issue } from '../item/issue';
 import type { Body, Mover } from '../scene/scene';
 import type { Point3 } from '../solid/prism';

@@ -1,9 +1,9 @@
-import { frameOf, type Frame } from '../space/frame';
+import { frameOf, type Frame } from '../item/frame';
 import { called } from '../item/called';
-import { wordChoice, type Field } from '../item/field';
+import { wordChoice, type Field } from '../card/field';
 import { bodyOfLink, movingBodyOfLink } from '../scene/linkBody';
 import type { Point3 } from '../solid/prism';
-import { SIDES } from '../space/schema';
+import { SIDES } from '../item/schema';
 import type { Void } from '../space/shell';
 import { FOLDING_SEAT } from './foldingSeat';
 import { HATCH } from './hatch';

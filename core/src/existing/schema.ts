@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { lengthBetween, positiveLength } from '../length/length';
-import { degreesBetween, FRONTED } from '../space/schema';
+import { degreesBetween, FRONTED } from '../item/schema';
 
 /** What every existing mover has. */
 const PLACED = {

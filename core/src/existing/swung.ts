@@ -1,4 +1,4 @@
-import { wordChoice, type Field } from '../item/field';
+import { wordChoice, type Field } from '../card/field';
 import { motionOf } from '../motion/motion';
 import { linkOfKept } from '../piece/kept';
 import type { ExistingKind, ExistingMade, ExistingPlace } from './kind';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { dimensionsOf } from '../measure/dimensions';
+import { dimensionsOf } from '../survey/dimensions';
 import { newPlan } from '../plan/fresh';
 import { readPlanFile, writePlanFile } from './planFile';
 import type { Instrument, Reading, ReadingLog } from '../readings/schema';

@@ -2,7 +2,7 @@ import * as v from 'valibot';
 import { plainSentence } from '../item/plainSentence';
 import { parseLength, parseLengthIn } from '../length/parseLength';
 import { MILLIMETRES } from '../length/units';
-import type { Dimension } from '../measure/dimensions';
+import type { Dimension } from '../survey/dimensions';
 import {
   INSTRUMENT_KINDS,
   isCheck,

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { IdSchema, NameSchema } from '../space/schema';
+import { IdSchema, NameSchema } from '../item/schema';
 
 /** A number of a piece of hardware: what it is called, its unit, a usual value and what it may be. */
 export interface HardwareNumber {

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { lengthBetween } from '../length/length';
-import { IdSchema, NameSchema } from '../space/schema';
+import { IdSchema, NameSchema } from '../item/schema';
 
 export const MATERIAL_KINDS = ['sheet', 'solid wood', 'glass', 'mirror'] as const;
 

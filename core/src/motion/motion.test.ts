@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { approachStill } from '../clearance/approach';
+import { approachStill } from '../clearance/approachStill';
 import { MovingPiece } from '../clearance/movingPiece';
 import { box, type Point3 } from '../solid/prism';
 import { real } from '../testing/real';
@@ -8,7 +8,7 @@ import { cupHingeMotion, GENERIC_CUP_HINGE } from './cupHinge';
 import { knotsOfTable, ratio, table } from './drive';
 import { FourBar, fourBarMotions } from './fourBar';
 import { AT_REST, carried, chain, motionOf, motionPose, moved, type Motion } from './motion';
-import { sweepOf } from './sweep';
+import { sweepOf } from './sweepOf';
 import { trackMotion, type PlacedTrack } from './track';
 
 const SEED = 20261125;

@@ -1,8 +1,3 @@
-import type { Motion } from './motion';
-import { ChainSweep } from './chainSweep';
-import { SlideSweep } from './slideSweep';
-import { TurnSweep } from './turnSweep';
-
 /**
  * What a motion proves about where the corners of a piece go, away from a pose where they are known.
  *
@@ -51,16 +46,4 @@ export interface Sweep {
 export function proven(bound: number): number {
   if (Number.isNaN(bound)) throw new Error('A bound on a motion came out as no number.');
   return bound;
-}
-
-/** The sweep of a piece's corners, as built, along a motion. */
-export function sweepOf(motion: Motion, corners: Float64Array): Sweep {
-  const stages = motion.knots.length === 0 ? motion.stagesAt(0) : undefined;
-  if (stages?.every(({ drive }) => drive.even)) {
-    if (stages.every(({ joint }) => joint.kind === 'slide')) return new SlideSweep(stages, corners);
-    const [only] = stages;
-    if (stages.length === 1 && only!.joint.kind === 'turn')
-      return new TurnSweep(only!.joint, only!.drive, corners);
-  }
-  return new ChainSweep(motion, corners);
 }

@@ -3,7 +3,7 @@ import { DOOR } from './door/door';
 import { DoorSchema, type Door } from './door/schema';
 import { DRAWER } from './drawer/drawer';
 import { DrawerSchema, type Drawer } from './drawer/schema';
-import type { Family } from './family';
+import type { Family } from './contract/family';
 import { KEPT } from './kept/kept';
 import { KeptSchema, type Kept } from './kept/schema';
 import { PULLOUT } from './pullout/pullout';

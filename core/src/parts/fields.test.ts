@@ -4,12 +4,12 @@ import { fieldsOf } from '../plan/fieldsOf';
 import { itemsOf, pathOf, type Item } from '../plan/items';
 import { newPart } from '../plan/fresh';
 import type { Plan } from '../plan/schema';
-import { buildScene } from '../scene/buildScene';
+import { buildScene } from '../plan/buildScene';
 import { partsList } from '../make/partsList';
 import { caseOf, doorOf, mm, planWith } from '../testing/planWith';
 import { pulloutOf } from '../testing/partsOf';
 import { FAMILY_NAMES, type Part } from './families';
-import type { Field } from '../item/field';
+import type { Field } from '../card/field';
 
 const fresh = (family: Part['family']) => newPart(planWith({}), family, caseOf());
 const PARTS: readonly (readonly [string, Part])[] = [

@@ -1,5 +1,5 @@
 import { familyOf, type Part } from './families';
-import type { PartPlace } from './family';
+import type { PartPlace } from './contract/family';
 
 const kept = new WeakMap<Part, { readonly place: PartPlace; readonly laid: unknown }>();
 

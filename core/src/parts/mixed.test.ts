@@ -4,7 +4,7 @@ import { parked } from '../clearance/checkScene';
 import { PairMaps } from '../clearance/pairMaps';
 import { finish } from '../clearance/steps';
 import { pairLines } from '../report/pass';
-import { buildScene } from '../scene/buildScene';
+import { buildScene } from '../plan/buildScene';
 import {
   boxAt,
   drawerOf,

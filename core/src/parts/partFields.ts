@@ -1,4 +1,4 @@
-import type { Field } from '../item/field';
+import type { Field } from '../card/field';
 import { doorFields } from './door/fields';
 import { drawerFields } from './drawer/fields';
 import { pulloutFields } from './pullout/fields';

@@ -1,7 +1,7 @@
 import type { Issue } from '../item/issue';
 import type { Body } from '../scene/scene';
 import { familyOf, type Part } from './families';
-import type { PartPlace } from './family';
+import type { PartPlace } from './contract/family';
 import { laidOf } from './laidOf';
 
 /**

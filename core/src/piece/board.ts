@@ -1,4 +1,4 @@
-import type { Frame } from '../space/frame';
+import type { Frame } from '../item/frame';
 import { greatest, least, middleOf, span, type Bounds } from '../solid/bounds';
 import type { Convex } from '../solid/convex';
 import { sumOf, type SumLine } from '../sizing/sum';

@@ -1,6 +1,6 @@
 import type { Bounds } from '../solid/bounds';
 import type { Solid } from '../solid/halfSpace';
-import type { Frame } from '../space/frame';
+import type { Frame } from '../item/frame';
 
 /** What solids take up in a frame, mm; undefined where one of them has no end. */
 export function boundsIn(

@@ -1,4 +1,4 @@
-import type { Frame } from '../space/frame';
+import type { Frame } from '../item/frame';
 import type { Bounds, Range } from '../solid/bounds';
 import type { Point3 } from '../solid/prism';
 import type { Lie } from './piece';

@@ -3,7 +3,7 @@ import { sayLengths } from '../length/lengthMark';
 import { INCHES, MILLIMETRES } from '../length/units';
 import { stockOf } from '../material/stock';
 import { USUAL_MATERIALS, USUAL_SCHOOLS } from '../material/schema';
-import { frameOf } from '../space/frame';
+import { frameOf } from '../item/frame';
 import { massOf } from '../solid/mass';
 import type { Convex } from '../solid/convex';
 import { toSpace } from './lie';

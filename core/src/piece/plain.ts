@@ -1,4 +1,4 @@
-import type { Frame } from '../space/frame';
+import type { Frame } from '../item/frame';
 import { greatest, least, span, type Bounds } from '../solid/bounds';
 import type { Piece } from './piece';
 

@@ -1,9 +1,9 @@
 import { dividerMoved } from '../carcass/bays';
 import { namedBays } from '../carcass/fields';
-import { frameOf } from '../space/frame';
+import { frameOf } from '../item/frame';
 import type { Carcass } from '../carcass/schema';
 import type { Point3 } from '../solid/prism';
-import type { Change } from './edit';
+import type { Change } from '../item/change';
 import { carcassOf } from './place';
 import type { Plan } from './schema';
 

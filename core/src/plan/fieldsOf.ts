@@ -1,6 +1,6 @@
 import { carcassFields } from '../carcass/fields';
 import { existingFields } from '../existing/kinds';
-import type { Field } from '../item/field';
+import type { Field } from '../card/field';
 import { partFields } from '../parts/partFields';
 import { spaceFields } from '../space/schema';
 import { thingFields } from '../things/fields';

@@ -10,7 +10,7 @@ import { USUAL } from '../things/kinds';
 import type { Thing } from '../things/schema';
 import { itemsOf, type PlanItems } from './items';
 import { USUAL_REACH } from './migrate';
-import type { PartPlace } from '../parts/family';
+import type { PartPlace } from '../parts/contract/family';
 import { partPlace } from './place';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from './schema';
 

@@ -5,7 +5,7 @@ import { anotherContent } from '../parts/kit/contents/usual';
 import type { Drawer } from '../parts/drawer/schema';
 import type { Pullout } from '../parts/pullout/schema';
 import type { Part } from '../parts/families';
-import { buildScene } from '../scene/buildScene';
+import { buildScene } from './buildScene';
 import { partsOfMover } from '../scene/scene';
 import { demoJson } from '../testing/planOfDoor';
 import { drawerOf, pulloutOf, withDrawer } from '../testing/partsOf';

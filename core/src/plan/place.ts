@@ -6,7 +6,7 @@ import { stockOf, type Stock } from '../material/stock';
 import type { Part } from '../parts/families';
 import { familyOf } from '../parts/families';
 import { laidOf } from '../parts/laidOf';
-import type { PartPieces, PartPlace } from '../parts/family';
+import type { PartPieces, PartPlace } from '../parts/contract/family';
 import type { Link } from '../piece/piece';
 import type { ClearOpening } from '../parts/sliding/clear';
 import { openingsOf } from '../parts/sliding/advice';

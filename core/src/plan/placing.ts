@@ -1,10 +1,10 @@
-import { frameOf, type Fronted, type Frame } from '../space/frame';
+import { frameOf, type Fronted, type Frame } from '../item/frame';
 import { existingFrame, existingKind } from '../existing/kinds';
 import type { Existing } from '../existing/schema';
 import type { Length } from '../length/length';
 import { boxOf } from '../things/frame';
 import type { Point3 } from '../solid/prism';
-import type { Change } from './edit';
+import type { Change } from '../item/change';
 import { pathOf, type Item } from './items';
 import type { Plan } from './schema';
 

@@ -3,7 +3,8 @@ import { real } from '../testing/real';
 import { reportOf } from '../report/report';
 import { demoJson, rawPlanOfDoor, planOfDoor, type DoorPlan } from '../testing/planOfDoor';
 import { readPlanFile, writePlanFile } from '../formats/planFile';
-import { applyEdit, inverse, type Edit } from './edit';
+import { applyEdit, inverse } from './edit';
+import { type Edit } from '../item/change';
 import { pathText } from '../item/issue';
 import { readPlan } from './readPlan';
 

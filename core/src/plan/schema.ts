@@ -7,7 +7,8 @@ import { UnitsSchema } from '../length/units';
 import { PartSchema } from '../parts/families';
 import { ExistingSchema } from '../existing/schema';
 import { MeasuredSchema } from '../measure/measured';
-import { NameSchema, SpaceSchema } from '../space/schema';
+import { SpaceSchema } from '../space/schema';
+import { NameSchema } from '../item/schema';
 import { ThingSchema } from '../things/schema';
 import { PassageSchema } from '../wayin/schema';
 

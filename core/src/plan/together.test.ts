@@ -1,7 +1,8 @@
 import type { Door } from '../parts/door/schema';
 import { reportOf } from '../report/report';
 import { demoJson } from '../testing/planOfDoor';
-import { applyEdit, inverse, type Change } from './edit';
+import { applyEdit, inverse } from './edit';
+import { type Change } from '../item/change';
 import { itemsOf } from './items';
 import { extentOf } from './placing';
 import { readPlan } from './readPlan';

@@ -1,10 +1,10 @@
-import { frameOf } from '../space/frame';
+import { frameOf } from '../item/frame';
 import { mirrorCarcass } from '../carcass/mirror';
 import { baysOf, type Carcass } from '../carcass/schema';
 import { existingKind } from '../existing/kinds';
 import type { Existing } from '../existing/schema';
 import { familyOf, type Part } from '../parts/families';
-import type { Change } from './edit';
+import type { Change } from '../item/change';
 import { freshName } from './fresh';
 import { itemsOf, pathOf, type Item } from './items';
 import { partPlace } from './place';

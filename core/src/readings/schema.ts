@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { DimensionKeySchema, ReadMmSchema } from '../measure/measured';
-import { NameSchema } from '../space/schema';
+import { NameSchema } from '../item/schema';
 
 /** Where on a dimension it was read: openings are seldom the same all over. */
 export const READ_PLACES = ['top', 'middle', 'bottom', 'left', 'right', 'here'] as const;

@@ -1,7 +1,7 @@
 import { mean, sampleStandardDeviation } from 'simple-statistics';
 import { airFindings } from '../report/air';
 import { reportOf } from '../report/report';
-import { buildScene } from '../scene/buildScene';
+import { buildScene } from '../plan/buildScene';
 import { applyEdit } from '../plan/edit';
 import { readPlan } from '../plan/readPlan';
 import type { Plan } from '../plan/schema';

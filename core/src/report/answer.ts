@@ -1,4 +1,4 @@
-import { RANK, type Verdict } from '../clearance/encounter';
+import { RANK, type Verdict } from '../item/verdict';
 import { called } from '../item/called';
 import { FAMILY_NAMES } from '../parts/families';
 import type { Plan } from '../plan/schema';

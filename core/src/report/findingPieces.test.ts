@@ -1,6 +1,6 @@
 import { place } from '../motion/joint';
 import { motionPose } from '../motion/motion';
-import { buildScene } from '../scene/buildScene';
+import { buildScene } from '../plan/buildScene';
 import { partsOfMover, toldOf, type Body } from '../scene/scene';
 import type { Convex } from '../solid/convex';
 import { KIND_ROWS } from '../testing/kindRows';

@@ -4,7 +4,8 @@ import type { Move, Order, Parkable } from '../clearance/order';
 import { OrderSearch, type Standing } from '../clearance/orderSearch';
 import type { PairMap } from '../clearance/pairMap';
 import { mayMeet, type PairMaps } from '../clearance/pairMaps';
-import { roomInMm, type Room } from '../clearance/room';
+import { roomInMm } from '../clearance/room';
+import { type Room } from '../clearance/freeGround';
 import { byWaiting, partsOfMover, sameThing, type Mover, type Scene } from '../scene/scene';
 
 /** Travels of several parts, by id. */

@@ -1,8 +1,10 @@
 import type { PairMaps } from '../clearance/pairMaps';
-import { roomInMm, wayClearance, type Room, type WayClearance } from '../clearance/room';
+import { roomInMm, wayClearance, type WayClearance } from '../clearance/room';
+import { type Room } from '../clearance/freeGround';
 import { FREE } from '../clearance/ground';
 import { cellAt } from '../clearance/pairMap';
-import { wayThrough, type Place } from '../clearance/wayThrough';
+import { wayThrough } from '../clearance/wayThrough';
+import type { Place } from '../clearance/freeGround';
 import { MILLIMETRES, type Units } from '../length/units';
 import type { Mover, Scene } from '../scene/scene';
 import { pairSentence, pairWord, type PairWord } from './pairWords';

@@ -1,7 +1,8 @@
 import type { MoverCheck } from '../clearance/checkMover';
-import type { Verdict } from '../clearance/encounter';
-import type { Missing } from '../measure/missing';
-import type { Assumption, PartNote, Proposal } from '../parts/family';
+import type { Verdict } from '../item/verdict';
+import type { Missing } from '../survey/missing';
+import type { Proposal } from '../parts/contract/family';
+import type { Assumption, PartNote } from '../item/note';
 import type { Piece } from '../piece/piece';
 import type { AirFinding } from './air';
 import type { EncounterWords } from './words';

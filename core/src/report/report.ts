@@ -3,15 +3,16 @@ import type { Carcass } from '../carcass/schema';
 import { worthTelling, type MoverCheck } from '../clearance/checkMover';
 import { SceneChecker, type Progress } from '../clearance/checkScene';
 import { finish } from '../clearance/steps';
-import { RANK, type Encounter } from '../clearance/encounter';
-import { missingReadings } from '../measure/missing';
+import { type Encounter } from '../clearance/encounter';
+import { RANK } from '../item/verdict';
+import { missingReadings } from '../survey/missing';
 import { familyOf, type Part } from '../parts/families';
 import type { Units } from '../length/units';
 import type { Piece } from '../piece/piece';
 import { sayLengths } from '../length/lengthMark';
 import { partBuilt, type BuiltPart } from '../plan/place';
 import type { Plan } from '../plan/schema';
-import { buildScene } from '../scene/buildScene';
+import { buildScene } from '../plan/buildScene';
 import {
   bodyOf,
   byWaiting,

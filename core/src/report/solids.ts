@@ -1,8 +1,9 @@
 import { parked } from '../clearance/checkScene';
 import { boxesApart, standing } from '../clearance/extent';
 import { coldStart } from '../clearance/gjk';
-import { emptySeparation, separate } from '../clearance/separation';
-import { boxOf, squareBox } from '../clearance/sweptBoxes';
+import { emptySeparation } from '../clearance/separation';
+import { separate } from '../clearance/separate';
+import { boxOf, squareBox } from '../clearance/boxes';
 import { partsOf, standingAt, type Body, type Scene } from '../scene/scene';
 import type { Convex } from '../solid/convex';
 import type { Travels } from './opening';

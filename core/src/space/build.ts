@@ -1,7 +1,8 @@
 import type { Body } from '../scene/scene';
 import { box, prism, type Point2, type Point3 } from '../solid/prism';
 import { wallsOf } from './outline';
-import type { Side, Slope, Space } from './schema';
+import type { Slope, Space } from './schema';
+import type { Side } from '../item/schema';
 import { SHELL, type Void } from './shell';
 import { uncovered, type Rect } from './uncovered';
 import { wallPieces } from './walls';

@@ -1,7 +1,8 @@
 import { without } from '../item/without';
 import { outlineFault, signedArea } from '../solid/outline';
 import type { Point2 } from '../solid/prism';
-import { wallSentence, type Corner, type Side, type Space } from './schema';
+import { wallSentence, type Corner, type Space } from './schema';
+import { type Side } from '../item/schema';
 
 /** One wall of a space as seen from above, the room to its left. */
 export interface Wall {

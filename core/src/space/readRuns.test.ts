@@ -1,4 +1,4 @@
-import { readOffsets } from '../measure/readOffsets';
+import { readOffsets } from '../things/readOffsets';
 import { newPlan } from '../plan/fresh';
 import { outlineOfRuns, withOutline } from './outline';
 import { readRuns, runsText } from './readRuns';

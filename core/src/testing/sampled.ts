@@ -3,7 +3,7 @@ import { parked } from '../clearance/checkScene';
 import { WATCH } from '../clearance/encounter';
 import { place } from '../motion/joint';
 import { motionPose } from '../motion/motion';
-import { buildScene } from '../scene/buildScene';
+import { buildScene } from '../plan/buildScene';
 import { isNamed, partsOf, partsOfMover, sameThing, type Body, type Mover } from '../scene/scene';
 import type { Convex } from '../solid/convex';
 import { manifoldReferee } from './manifoldGap';

@@ -7,7 +7,7 @@ import { withCorners, type Convex } from '../solid/convex';
 import { hull } from '../solid/hull';
 import { convexOutlines } from '../solid/outline';
 import { box, prism, type Point2, type Point3 } from '../solid/prism';
-import { OPPOSITE } from '../space/schema';
+import { OPPOSITE } from '../item/schema';
 import { SHELL, type Void } from '../space/shell';
 import { backFrame, boxOf, type Box } from './frame';
 import { compartmentBodies, liningPieces } from './hollow';

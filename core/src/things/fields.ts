@@ -1,8 +1,8 @@
 import { OFFSET_CURVES } from '../measure/offsets';
-import { wordChoice, type Choice, type Field } from '../item/field';
+import { wordChoice, type Choice, type Field } from '../card/field';
 import type { PathStep } from '../item/path';
 import { without } from '../item/without';
-import { SIDES } from '../space/schema';
+import { SIDES } from '../item/schema';
 import { USUAL } from './kinds';
 import { AXES, THING_KINDS, THING_STATES, type Shape, type Thing } from './schema';
 

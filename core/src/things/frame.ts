@@ -1,5 +1,5 @@
 import type { Point3 } from '../solid/prism';
-import type { Side } from '../space/schema';
+import type { Side } from '../item/schema';
 import type { Thing } from './schema';
 
 /** The box of a thing, mm. */

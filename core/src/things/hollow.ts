@@ -1,6 +1,6 @@
 import type { Convex } from '../solid/convex';
 import { box } from '../solid/prism';
-import { OPPOSITE } from '../space/schema';
+import { OPPOSITE } from '../item/schema';
 import { backFrame, type Box } from './frame';
 import type { ShapeOf } from './schema';
 

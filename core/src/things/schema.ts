@@ -2,7 +2,7 @@ import * as v from 'valibot';
 import { LengthSchema, lengthBetween, positiveLength } from '../length/length';
 import { lengthMark } from '../length/lengthMark';
 import { OFFSET_CURVES } from '../measure/offsets';
-import { GroupSchema, IdSchema, NameSchema, SideSchema } from '../space/schema';
+import { GroupSchema, IdSchema, NameSchema, SideSchema } from '../item/schema';
 
 /** Kinds of things that stand in a space, and of the air in it that is spoken for. */
 export const THING_KINDS = [

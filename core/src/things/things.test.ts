@@ -1,5 +1,5 @@
 import { Point, Polygon } from '@flatten-js/core';
-import type { Choice } from '../item/field';
+import type { Choice } from '../card/field';
 import { massOf } from '../solid/mass';
 import type { Convex } from '../solid/convex';
 import { newPlan, newThing } from '../plan/fresh';
@@ -7,7 +7,7 @@ import { readPlan } from '../plan/readPlan';
 import { applyEdit } from '../plan/edit';
 import { fieldsOf } from '../plan/fieldsOf';
 import { itemsOf } from '../plan/items';
-import { buildScene } from '../scene/buildScene';
+import { buildScene } from '../plan/buildScene';
 import { manifoldModule } from '../testing/manifoldGap';
 import { partsOf } from '../scene/scene';
 import { thingBodies } from './build';

@@ -5,7 +5,7 @@ import { pathText } from '../item/issue';
 import { fullestOpening, openingOrder, type Opening, type Travels } from '../report/opening';
 import { pairLines, passOf } from '../report/pass';
 import { reportSteps } from '../report/report';
-import { buildScene } from '../scene/buildScene';
+import { buildScene } from '../plan/buildScene';
 import type { Scene } from '../scene/scene';
 import { sharing } from '../plan/sharing';
 import type { Plan } from '../plan/schema';

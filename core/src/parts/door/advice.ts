@@ -1,7 +1,8 @@
 import type { MoverCheck } from '../../clearance/checkMover';
 import { forceMark, lengthMark, massMark } from '../../length/lengthMark';
 import { roleOf } from '../../piece/roleOf';
-import type { Assumption, PartNote, PartPieces, Proposal } from '../family';
+import type { PartPieces, Proposal } from '../contract/family';
+import type { Assumption, PartNote } from '../../item/note';
 import { hardwareAssumptions, OPENING_ASSUMPTION, thicknessAssumptions } from '../kit/assumptions';
 import { gripNote } from '../kit/fronts';
 import { anyHinge, hingeHardware } from './hinges';

@@ -3,7 +3,7 @@ import { finish } from '../../clearance/steps';
 import { openingOrder } from '../../report/opening';
 import { reportOf } from '../../report/report';
 import { pairLines, passOf } from '../../report/pass';
-import { buildScene } from '../../scene/buildScene';
+import { buildScene } from '../../plan/buildScene';
 import { disagreements } from '../../testing/sampled';
 import { caseOf, doorOf, FRAME, mm, planWith, type Made } from '../../testing/planWith';
 import { hingeOf, USUAL_FIT, USUAL_HANDLE, USUAL_RACK } from './fresh';

@@ -3,7 +3,7 @@ import { board, type Board, type WorkIn } from '../../piece/board';
 import type { Piece } from '../../piece/piece';
 import { plain } from '../../piece/plain';
 import { middleOf, type Bounds, type Range } from '../../solid/bounds';
-import { frameOf } from '../../space/frame';
+import { frameOf } from '../../item/frame';
 import type { SumLine } from '../../sizing/sum';
 import { holesLeft } from '../kit/old';
 import { roundAbout } from '../kit/roundAbout';

@@ -3,7 +3,7 @@ import { real } from '../../testing/real';
 import { checkMover, type MoverCheck } from '../../clearance/checkMover';
 import { place } from '../../motion/joint';
 import { motionOf, motionPose } from '../../motion/motion';
-import { buildScene } from '../../scene/buildScene';
+import { buildScene } from '../../plan/buildScene';
 import { manifoldReferee } from '../../testing/manifoldGap';
 import { planOfDoor, rawPlanOfDoor, type DoorPlan } from '../../testing/planOfDoor';
 import { reportOf } from '../../report/report';

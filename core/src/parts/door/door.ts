@@ -1,4 +1,4 @@
-import type { Family } from '../family';
+import type { Family } from '../contract/family';
 import { doorAssumptions, doorNotes, mendDoor } from './advice';
 import { freshDoor, mirrorDoor } from './fresh';
 import { layDoor, type LaidDoor } from './lay';

@@ -1,4 +1,4 @@
-import { wordChoice, yesOrNo, type Field } from '../../item/field';
+import { wordChoice, yesOrNo, type Field } from '../../card/field';
 import type { PathStep } from '../../item/path';
 import type { Old } from '../kit/old';
 import { oldFields } from '../kit/oldFields';

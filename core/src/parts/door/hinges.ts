@@ -1,6 +1,6 @@
 import type { CupHinge } from '../../motion/cupHinge';
 import type { HardwareKind, HardwareOf } from '../../hardware/schema';
-import type { PartPlace } from '../family';
+import type { PartPlace } from '../contract/family';
 import { fromHinge, type Leaf } from './leaf';
 import { hingeHeights, wantedHinges } from './load';
 import type { Door, Hinge } from './schema';

@@ -2,8 +2,8 @@ import type { HardwareOf } from '../../hardware/schema';
 import type { CupHinge } from '../../motion/cupHinge';
 import { board } from '../../piece/board';
 import { weighAll } from '../../piece/mass';
-import { frameOf } from '../../space/frame';
-import type { PartPlace } from '../family';
+import { frameOf } from '../../item/frame';
+import type { PartPlace } from '../contract/family';
 import { bareLeaf, type BareLeaf } from './bareLeaf';
 import { anyHinge, cupSetting, hingeHardware, hingesOf, linkageOf, pinOf, type CupSetting, type Hinges } from './hinges'; // prettier-ignore
 import { leavesOf, type Leaf, type LeafOf } from './leaf';

@@ -1,5 +1,5 @@
 import type { Edge, Opening } from '../../carcass/layout';
-import type { PartPlace } from '../family';
+import type { PartPlace } from '../contract/family';
 import { evenOver, openingOf } from '../kit/fronts';
 import type { Door } from './schema';
 

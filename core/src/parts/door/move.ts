@@ -3,8 +3,8 @@ import { cupHingeMotion } from '../../motion/cupHinge';
 import { motionOf, type Motion } from '../../motion/motion';
 import { movingBodyOfLink } from '../../scene/linkBody';
 import type { IntendedContact, Mover } from '../../scene/scene';
-import { frameOf } from '../../space/frame';
-import type { PartPieces } from '../family';
+import { frameOf } from '../../item/frame';
+import type { PartPieces } from '../contract/family';
 import { hingeHardware } from './hinges';
 import type { HungLeaf, LaidDoor } from './lay';
 

@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { LengthSchema, lengthBetween, positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
-import { degreesBetween, IdSchema, NameSchema } from '../../space/schema';
+import { degreesBetween, IdSchema, NameSchema } from '../../item/schema';
 import { OldSchema } from '../kit/old';
 
 const side = v.picklist(['left', 'right'], 'Hinges are on the left or the right.');

@@ -14,7 +14,7 @@ import { thicknessOf } from '../../material/stock';
 import { place } from '../../motion/joint';
 import { motionOf, motionPose } from '../../motion/motion';
 import { checkMover } from '../../clearance/checkMover';
-import { buildScene } from '../../scene/buildScene';
+import { buildScene } from '../../plan/buildScene';
 import { partPlace } from '../../plan/place';
 import { usualHardware } from '../../hardware/generic';
 import { HARDWARE_KINDS } from '../../hardware/schema';

@@ -1,7 +1,7 @@
 import { ordinal } from '../../item/ordinal';
 import { partPlace } from '../../plan/place';
 import { reportOf } from '../../report/report';
-import { buildScene } from '../../scene/buildScene';
+import { buildScene } from '../../plan/buildScene';
 import { partsOfMover, standingAt } from '../../scene/scene';
 import { boxAt, drawerOf, pulloutOf, slidingOf, withDrawer, withPullout } from '../../testing/partsOf';
 import { caseOf, doorOf, mm, planWith, refusalOf, type Made } from '../../testing/planWith';

@@ -1,4 +1,4 @@
-import type { Family } from '../family';
+import type { Family } from '../contract/family';
 import type { LaidDrawn } from '../kit/drawn/lay';
 import { mendDrawn } from '../kit/drawn/mend';
 import { moveDrawn } from '../kit/drawn/move';

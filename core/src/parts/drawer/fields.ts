@@ -1,4 +1,4 @@
-import { yesOrNo, type Field } from '../../item/field';
+import { yesOrNo, type Field } from '../../card/field';
 import { boxFields } from '../kit/box/fields';
 import { contentFields } from '../kit/contents/fields';
 import { countOf, drawersOf } from '../kit/drawn/bank';

@@ -1,4 +1,4 @@
-import type { PartPlace } from '../family';
+import type { PartPlace } from '../contract/family';
 import { usualBox } from '../kit/box/usual';
 import { refuseDrawn } from '../kit/drawn/refuse';
 import { bankOf, firstBuildable, mirrored, onRuns, USUAL_DRAWN_FIT, USUAL_PULL } from '../kit/drawn/usual';

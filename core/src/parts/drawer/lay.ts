@@ -1,6 +1,6 @@
 import { boxInnards, oldInnards } from '../kit/drawn/boxInnards';
 import { layDrawn, type LaidDrawn } from '../kit/drawn/lay';
-import type { PartPlace } from '../family';
+import type { PartPlace } from '../contract/family';
 import type { Drawer } from './schema';
 
 /** A bank of drawers, each with a box or an old one that is used again. */

@@ -1,5 +1,5 @@
 import { lengthMark } from '../../length/lengthMark';
-import type { PartNote } from '../family';
+import type { PartNote } from '../../item/note';
 import { holesOf } from '../kit/old';
 import type { LaidKept } from './lay';
 

@@ -1,4 +1,4 @@
-import { wordChoice, type Field } from '../../item/field';
+import { wordChoice, type Field } from '../../card/field';
 import { lengthOf } from '../kit/lengthFields';
 import { oldFields } from '../kit/oldFields';
 import type { Kept } from './schema';

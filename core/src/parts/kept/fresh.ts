@@ -1,4 +1,4 @@
-import type { PartPlace } from '../family';
+import type { PartPlace } from '../contract/family';
 import type { Kept } from './schema';
 
 const OLD: Kept['old'] = { width: { mm: 400 }, height: { mm: 120 }, thickness: { mm: 20 }, holes: [], lock: null, turned: 'as it was', becomes: 'kept' }; // prettier-ignore

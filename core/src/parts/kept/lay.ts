@@ -1,5 +1,5 @@
 import type { Bounds } from '../../solid/bounds';
-import type { PartPlace } from '../family';
+import type { PartPlace } from '../contract/family';
 import { openingOf } from '../kit/fronts';
 import type { Opening } from '../../carcass/layout';
 import type { Kept } from './schema';

@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { lengthBetween, positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
-import { IdSchema, NameSchema } from '../../space/schema';
+import { IdSchema, NameSchema } from '../../item/schema';
 import { OldSchema } from '../kit/old';
 
 /** An old top laid on a carcass, or an old box set into one of its bays. An old door is a door's own leaf. */

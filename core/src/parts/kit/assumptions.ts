@@ -1,6 +1,6 @@
 import { called } from '../../item/called';
 import type { Stock } from '../../material/stock';
-import type { Assumption } from '../family';
+import type { Assumption } from '../../item/note';
 
 /** Materials whose thickness counts as measured and was not, each once. */
 export function thicknessAssumptions(materials: readonly string[], stock: Stock): Assumption[] {

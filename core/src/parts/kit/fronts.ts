@@ -1,7 +1,8 @@
 import type { Edge, Opening } from '../../carcass/layout';
 import type { Issue } from '../../item/issue';
 import { lengthMark } from '../../length/lengthMark';
-import type { PartNote, PartPlace } from '../family';
+import type { PartPlace } from '../contract/family';
+import type { PartNote } from '../../item/note';
 
 /** An inset gap wider than this leaves a slot one sees through, mm. CP, no single source. */
 export const WIDEST_GAP = 20;

@@ -1,5 +1,5 @@
 import type { Issue } from '../../item/issue';
-import type { PartPlace } from '../family';
+import type { PartPlace } from '../contract/family';
 
 /** One thing that cannot be, as a list. Paths start at the part. */
 export const refuse = (path: Issue['path'], message: string): Issue[] => [{ path, message }];

@@ -1,4 +1,4 @@
-import type { Field } from '../../item/field';
+import type { Field } from '../../card/field';
 import type { PathStep } from '../../item/path';
 
 /** Fields of lengths in one group of a part's card. */

@@ -1,6 +1,6 @@
 import { refusalOf, caseOf, doorOf, mm, planWith } from '../../testing/planWith';
 import { hingeOf, USUAL_FIT } from '../door/fresh';
-import { buildScene } from '../../scene/buildScene';
+import { buildScene } from '../../plan/buildScene';
 import { checkMover } from '../../clearance/checkMover';
 import { parked } from '../../clearance/checkScene';
 import { holesOf, type Old } from './old';

@@ -1,4 +1,4 @@
-import { wordChoice, type Field } from '../../item/field';
+import { wordChoice, type Field } from '../../card/field';
 import type { PathStep } from '../../item/path';
 import { OLD_HOLES, type Old } from './old';
 

@@ -2,7 +2,7 @@ import { usualCarcass } from '../../carcass/kinds';
 import type { Carcass } from '../../carcass/schema';
 import { USUAL_MATERIALS, USUAL_SCHOOLS } from '../../material/schema';
 import { stockOf, type Stock } from '../../material/stock';
-import type { Side } from '../../space/schema';
+import type { Side } from '../../item/schema';
 
 /** Room about what is drawn, so that the drawing shows what a leaf could meet and little else, mm. */
 export const AISLE = 1300;

@@ -1,4 +1,4 @@
-import type { Field } from '../../item/field';
+import type { Field } from '../../card/field';
 import type { OwnSchools, Schools } from '../../material/schema';
 
 /** A question on which practitioners disagree: how it reads on a card, and the words of its schools, the default first. */

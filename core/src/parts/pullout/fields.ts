@@ -1,4 +1,4 @@
-import type { Field } from '../../item/field';
+import type { Field } from '../../card/field';
 import { boxFields } from '../kit/box/fields';
 import { contentFields } from '../kit/contents/fields';
 import { frontFields } from '../kit/drawn/fields';

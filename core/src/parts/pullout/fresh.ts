@@ -2,7 +2,7 @@ import { usualBox } from '../kit/box/usual';
 import { USUAL_CONTENT } from '../kit/contents/usual';
 import { firstBuildable, mirrored, onRuns, USUAL_DRAWN_FIT, USUAL_PULL } from '../kit/drawn/usual';
 import { USUAL_RUNS } from '../kit/runs/usual';
-import type { PartPlace } from '../family';
+import type { PartPlace } from '../contract/family';
 import { layPullout } from './lay';
 import { refusePullout } from './refuse';
 import type { Pullout } from './schema';

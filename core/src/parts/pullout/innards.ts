@@ -10,7 +10,7 @@ import { contentId, placed } from '../kit/contents/contents';
 import { boxHolds, boxInnards } from '../kit/drawn/boxInnards';
 import { isOwn, type Innards } from '../kit/drawn/innards';
 import { refuse } from '../kit/issues';
-import type { PartPlace } from '../family';
+import type { PartPlace } from '../contract/family';
 import type { Pullout } from './schema';
 
 /** How what comes out is made. */

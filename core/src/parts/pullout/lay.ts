@@ -2,7 +2,7 @@ import { boundsOfGuide } from './guide';
 import { layDrawn, type LaidDrawn } from '../kit/drawn/lay';
 import type { DrawnOut } from '../kit/drawn/schema';
 import type { Bounds } from '../../solid/bounds';
-import type { PartPlace } from '../family';
+import type { PartPlace } from '../contract/family';
 import { pulloutInnards } from './innards';
 import type { Pullout } from './schema';
 

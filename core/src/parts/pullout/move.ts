@@ -1,5 +1,5 @@
 import type { Mover } from '../../scene/scene';
-import type { PartPieces } from '../family';
+import type { PartPieces } from '../contract/family';
 import { moveDrawn } from '../kit/drawn/move';
 import type { LaidPullout } from './lay';
 

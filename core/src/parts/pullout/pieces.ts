@@ -1,8 +1,8 @@
 import { called } from '../../item/called';
 import { board } from '../../piece/board';
 import { span } from '../../solid/bounds';
-import { frameOf } from '../../space/frame';
-import type { PartPieces } from '../family';
+import { frameOf } from '../../item/frame';
+import type { PartPieces } from '../contract/family';
 import { drawnPieces } from '../kit/drawn/pieces';
 import type { LaidPullout } from './lay';
 

@@ -1,4 +1,4 @@
-import type { Family } from '../family';
+import type { Family } from '../contract/family';
 import { drawnAssumptions } from '../kit/drawn/notes';
 import { missingOfDrawn } from '../kit/drawn/refuse';
 import { mendPullout, pulloutNotes } from './advice';

@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { lengthBetween, positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
-import { IdSchema, NameSchema } from '../../space/schema';
+import { IdSchema, NameSchema } from '../../item/schema';
 import { BoxSchema } from '../kit/box/schema';
 import { CableSchema, ContentsSchema } from '../kit/contents/schema';
 import { DrawnFitSchema, FrontSchema, PullSchema } from '../kit/drawn/schema';

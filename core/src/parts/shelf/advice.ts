@@ -1,5 +1,5 @@
 import { lengthMark } from '../../length/lengthMark';
-import type { PartNote } from '../family';
+import type { PartNote } from '../../item/note';
 import type { LaidShelf } from './lay';
 
 export const degrees = (angle: number, round: (value: number) => number): string =>

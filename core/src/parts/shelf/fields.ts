@@ -1,4 +1,4 @@
-import { wordChoice, type Field } from '../../item/field';
+import { wordChoice, type Field } from '../../card/field';
 import { lengthOf } from '../kit/lengthFields';
 import { schoolFields } from '../kit/schools';
 import type { Shelf } from './schema';

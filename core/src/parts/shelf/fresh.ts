@@ -1,4 +1,4 @@
-import type { PartPlace } from '../family';
+import type { PartPlace } from '../contract/family';
 import type { Shelf } from './schema';
 
 /** About 3 mm less than the opening, pins 8 mm out: CP, no single source. */

@@ -1,5 +1,5 @@
 import type { Opening } from '../../carcass/layout';
-import type { PartPlace } from '../family';
+import type { PartPlace } from '../contract/family';
 import { openingOf } from '../kit/fronts';
 import { wayIn, type Entry, type WayIn } from './entry';
 import type { Shelf } from './schema';

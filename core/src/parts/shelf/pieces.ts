@@ -3,8 +3,8 @@ import { board, type WorkIn } from '../../piece/board';
 import type { Link } from '../../piece/piece';
 import { plain } from '../../piece/plain';
 import type { Bounds } from '../../solid/bounds';
-import { frameOf } from '../../space/frame';
-import type { PartPieces } from '../family';
+import { frameOf } from '../../item/frame';
+import type { PartPieces } from '../contract/family';
 import { degrees } from './advice';
 import type { LaidShelf } from './lay';
 

@@ -1,4 +1,4 @@
-import type { PartPlace } from '../family';
+import type { PartPlace } from '../contract/family';
 import type { Sliding } from './schema';
 
 const mm = (value: number) => ({ mm: value });

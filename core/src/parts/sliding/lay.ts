@@ -1,7 +1,7 @@
 import type { Opening } from '../../carcass/layout';
 import type { Bounds } from '../../solid/bounds';
 import type { SumLine } from '../../sizing/sum';
-import type { PartPlace } from '../family';
+import type { PartPlace } from '../contract/family';
 import { openingOf } from '../kit/fronts';
 import type { Grooves, Hung, Sliding } from './schema';
 

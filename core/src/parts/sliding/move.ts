@@ -2,8 +2,8 @@ import { rowOf } from '../../carcass/build';
 import { motionOf } from '../../motion/motion';
 import { asWay, movingBodyOfLink } from '../../scene/linkBody';
 import type { IntendedContact, Mover } from '../../scene/scene';
-import { frameOf } from '../../space/frame';
-import type { PartPieces } from '../family';
+import { frameOf } from '../../item/frame';
+import type { PartPieces } from '../contract/family';
 import type { LaidSliding, PanelAt } from './lay';
 import { panelTitle } from './pieces';
 

@@ -6,8 +6,8 @@ import { board, type WorkIn } from '../../piece/board';
 import type { Link, Piece } from '../../piece/piece';
 import { plain } from '../../piece/plain';
 import type { Bounds, Range } from '../../solid/bounds';
-import { frameOf } from '../../space/frame';
-import type { PartPieces } from '../family';
+import { frameOf } from '../../item/frame';
+import type { PartPieces } from '../contract/family';
 import { trackSpan, type LaidGrooves, type LaidSliding, type PanelAt } from './lay';
 import type { Hung, Sliding } from './schema';
 

@@ -1,4 +1,4 @@
-import type { Family } from '../family';
+import type { Family } from '../contract/family';
 import { missingNamed } from '../kit/issues';
 import { mendSliding, slidingAssumptions, slidingNotes } from './advice';
 import { freshSliding, mirrorSliding } from './fresh';

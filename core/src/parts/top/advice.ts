@@ -1,7 +1,8 @@
 import type { MoverCheck } from '../../clearance/checkMover';
 import { lengthMark } from '../../length/lengthMark';
 import { weigh } from '../../piece/mass';
-import type { PartNote, PartPieces, Proposal } from '../family';
+import type { PartPieces, Proposal } from '../contract/family';
+import type { PartNote } from '../../item/note';
 import type { LaidTop } from './lay';
 
 /**

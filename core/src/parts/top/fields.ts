@@ -1,4 +1,4 @@
-import { wordChoice, yesOrNo, type Field } from '../../item/field';
+import { wordChoice, yesOrNo, type Field } from '../../card/field';
 import { lengthOf } from '../kit/lengthFields';
 import { schoolFields } from '../kit/schools';
 import { TOP_WAYS, type Top } from './schema';

@@ -1,4 +1,4 @@
-import type { PartPlace } from '../family';
+import type { PartPlace } from '../contract/family';
 import type { Top } from './schema';
 
 /** Usual numbers to start from. CP, no single source; each is there to be changed. */

@@ -1,5 +1,5 @@
 import { span, type Bounds } from '../../solid/bounds';
-import type { PartPlace } from '../family';
+import type { PartPlace } from '../contract/family';
 import type { Top } from './schema';
 
 /** A sliding top as it lies, its cleats under it, and how far these let it go, in its carcass's frame, mm. */

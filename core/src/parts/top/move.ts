@@ -3,8 +3,8 @@ import { motionOf } from '../../motion/motion';
 import { movingBodyOfLink } from '../../scene/linkBody';
 import type { Mover } from '../../scene/scene';
 import type { Point3 } from '../../solid/prism';
-import { frameOf } from '../../space/frame';
-import type { PartPieces } from '../family';
+import { frameOf } from '../../item/frame';
+import type { PartPieces } from '../contract/family';
 import type { LaidTop } from './lay';
 import type { Top } from './schema';
 

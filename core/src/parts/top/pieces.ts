@@ -3,9 +3,9 @@ import { lengthMark } from '../../length/lengthMark';
 import { board } from '../../piece/board';
 import type { Piece } from '../../piece/piece';
 import { span } from '../../solid/bounds';
-import { frameOf } from '../../space/frame';
+import { frameOf } from '../../item/frame';
 import type { SumLine } from '../../sizing/sum';
-import type { PartPieces } from '../family';
+import type { PartPieces } from '../contract/family';
 import type { LaidTop } from './lay';
 
 const side = (words: string, mm: number): SumLine[] => (mm !== 0 ? [{ words, mm }] : []);

@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { lengthBetween, positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
-import { IdSchema, NameSchema } from '../../space/schema';
+import { IdSchema, NameSchema } from '../../item/schema';
 
 export const TOP_WAYS = ['front', 'back', 'left', 'right'] as const;
 

@@ -1,4 +1,4 @@
-import type { Family } from '../family';
+import type { Family } from '../contract/family';
 import { thicknessAssumptions } from '../kit/assumptions';
 import { missingNamed } from '../kit/issues';
 import { mendTop, topNotes } from './advice';

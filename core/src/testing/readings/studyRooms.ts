@@ -1,5 +1,5 @@
 import { withoutArticle } from '../../item/called';
-import { trueShape, type TrueShape } from '../../measure/trueShape';
+import { trueShape, type TrueShape } from '../../survey/trueShape';
 import { newPlan } from '../../plan/fresh';
 import { summarise } from '../../readings/summary';
 import type { Point2 } from '../../solid/prism';

@@ -1,4 +1,4 @@
-import type { Field } from '../../../item/field';
+import type { Field } from '../../../card/field';
 import { lengthOf } from '../lengthFields';
 import type { BoxSpec } from './schema';
 import { bottomOf, USUAL_BOTTOM, USUAL_JOINT, USUAL_NOTCH } from './usual';

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { lengthBetween, positiveLength } from '../../../length/length';
-import { IdSchema } from '../../../space/schema';
+import { IdSchema } from '../../../item/schema';
 
 const some = (words: string) =>
   v.pipe(

@@ -1,6 +1,6 @@
 import { materialInPlan } from '../../../material/inPlan';
 import type { Material } from '../../../material/schema';
-import type { PartPlace } from '../../family';
+import type { PartPlace } from '../../contract/family';
 import type { BoxSpec } from './schema';
 
 /** Usual numbers to start from. CP, no single source; each is there to be changed. */

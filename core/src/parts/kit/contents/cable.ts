@@ -1,6 +1,6 @@
 import { lengthMark } from '../../../length/lengthMark';
 import { span, type Bounds } from '../../../solid/bounds';
-import type { PartNote } from '../../family';
+import type { PartNote } from '../../../item/note';
 import type { Cable } from './schema';
 
 /**

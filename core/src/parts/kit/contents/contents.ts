@@ -1,4 +1,4 @@
-import type { Frame } from '../../../space/frame';
+import type { Frame } from '../../../item/frame';
 import type { Issue } from '../../../item/issue';
 import { lengthMark } from '../../../length/lengthMark';
 import { table } from '../../../motion/drive';

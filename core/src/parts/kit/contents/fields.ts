@@ -1,4 +1,4 @@
-import { wordChoice, type Field } from '../../../item/field';
+import { wordChoice, type Field } from '../../../card/field';
 import { lengthOf } from '../lengthFields';
 import type { Cable, Content, Contents } from './schema';
 import { anotherContent, USUAL_BASE, USUAL_CABLE, USUAL_OPENS, USUAL_PLUG } from './usual';

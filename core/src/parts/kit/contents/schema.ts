@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { lengthBetween, positiveLength } from '../../../length/length';
-import { degreesBetween, IdSchema, NameSchema } from '../../../space/schema';
+import { degreesBetween, IdSchema, NameSchema } from '../../../item/schema';
 
 const WHEN = v.picklist(['in place', 'drawn out'], 'It opens in place or drawn out.');
 

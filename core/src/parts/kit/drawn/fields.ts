@@ -1,4 +1,4 @@
-import type { Field } from '../../../item/field';
+import type { Field } from '../../../card/field';
 import { lengthOf } from '../lengthFields';
 import type { DrawnFit, DrawnOut } from './schema';
 import { USUAL_DRAWN_FIT, USUAL_PULL } from './usual';

@@ -1,7 +1,7 @@
 import { faceAt } from '../../../carcass/line';
 import type { Opening } from '../../../carcass/layout';
 import type { Bounds, Range } from '../../../solid/bounds';
-import type { PartPlace } from '../../family';
+import type { PartPlace } from '../../contract/family';
 import { placed, type Placed } from '../contents/contents';
 import { evenOver, openingOf } from '../fronts';
 import { longestThatFits, pushOf, roomBeside, slideOf, travelOf, type Slide } from '../runs/runs';

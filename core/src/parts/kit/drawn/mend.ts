@@ -4,8 +4,8 @@ import { lengthMark } from '../../../length/lengthMark';
 import { boundsIn } from '../../../piece/boundsIn';
 import { roleOf } from '../../../piece/roleOf';
 import type { Body } from '../../../scene/scene';
-import { frameOf } from '../../../space/frame';
-import type { PartPieces, Proposal } from '../../family';
+import { frameOf } from '../../../item/frame';
+import type { PartPieces, Proposal } from '../../contract/family';
 import type { Role } from '../../../piece/piece';
 import type { LaidDrawn } from './lay';
 

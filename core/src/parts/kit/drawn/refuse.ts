@@ -1,7 +1,7 @@
 import type { Issue } from '../../../item/issue';
 import { lengthMark } from '../../../length/lengthMark';
 import { span } from '../../../solid/bounds';
-import type { PartPlace } from '../../family';
+import type { PartPlace } from '../../contract/family';
 import { contentsIssues } from '../contents/contents';
 import { coverFault } from '../fronts';
 import { firstTrouble, missingNamed, refuse, within } from '../issues';

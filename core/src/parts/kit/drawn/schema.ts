@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { LengthSchema, lengthBetween, positiveLength } from '../../../length/length';
 import type { OwnSchools } from '../../../material/schema';
-import { IdSchema } from '../../../space/schema';
+import { IdSchema } from '../../../item/schema';
 import type { BoxSpec } from '../box/schema';
 import type { Cable, Contents } from '../contents/schema';
 import type { Closing, Runs } from '../runs/schema';

@@ -1,4 +1,4 @@
-import { wordChoice, type Field } from '../../../item/field';
+import { wordChoice, type Field } from '../../../card/field';
 import { lengthOf } from '../lengthFields';
 import { slideKind } from './runs';
 import { CLOSINGS, type Closing, type Runs } from './schema';

@@ -7,8 +7,8 @@ import type { Piece } from '../../../piece/piece';
 import { plain } from '../../../piece/plain';
 import type { Edge } from '../../../piece/work';
 import { span, type Bounds, type Range } from '../../../solid/bounds';
-import type { Frame } from '../../../space/frame';
-import type { PartPlace } from '../../family';
+import type { Frame } from '../../../item/frame';
+import type { PartPlace } from '../../contract/family';
 import type { Slide } from './runs';
 import type { Runs } from './schema';
 

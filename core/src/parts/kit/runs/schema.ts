@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { lengthBetween, positiveLength } from '../../../length/length';
-import { IdSchema } from '../../../space/schema';
+import { IdSchema } from '../../../item/schema';
 
 /** A slide of a make that comes in several lengths: the one named, or the longest that fits. */
 const MADE = { hardware: IdSchema, length: v.nullable(positiveLength(1500)) };

@@ -2,7 +2,7 @@ import { applyEdit } from '../plan/edit';
 import { newPlan } from '../plan/fresh';
 import type { Plan } from '../plan/schema';
 import { reportOf } from '../report/report';
-import { buildScene } from '../scene/buildScene';
+import { buildScene } from '../plan/buildScene';
 import { withOutline } from '../space/outline';
 import { summarise } from '../readings/summary';
 import { readingOf, uuid } from '../testing/readings/readingOf';

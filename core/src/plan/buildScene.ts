@@ -1,8 +1,8 @@
-import { airBodies, existingMovers, goneBodies, partBuilt, stillBodies } from '../plan/place';
+import { airBodies, existingMovers, goneBodies, partBuilt, stillBodies } from './place';
 import { baysOf } from '../carcass/schema';
-import type { Plan } from '../plan/schema';
+import type { Plan } from './schema';
 import type { Part } from '../parts/families';
-import type { Mover, Scene } from './scene';
+import type { Mover, Scene } from '../scene/scene';
 
 /** The scene of a plan that `readPlan` accepted: its parts move first, then what moves there already. Throws where a part has no place: the plan was not checked. */
 export function buildScene(plan: Plan): Scene {

@@ -1,7 +1,8 @@
 import { cornersOf, wallsOf, type Wall } from '../space/outline';
-import { SIDES, type Side, type Space } from '../space/schema';
+import { type Space } from '../space/schema';
+import { SIDES, type Side } from '../item/schema';
 import type { Thing } from '../things/schema';
-import type { Measured } from './governing';
+import type { Measured } from '../measure/governing';
 
 /** A wall that was read against a plumb line: how far its head stands nearer to the room than its foot. */
 export interface Plumb {

@@ -1,5 +1,5 @@
 import { namedBays } from '../carcass/fields';
-import { fieldLabel } from '../item/field';
+import { fieldLabel } from '../card/field';
 import { get, type PathStep } from '../item/path';
 import type { Length } from '../length/length';
 import { fieldsOf } from '../plan/fieldsOf';
@@ -8,7 +8,7 @@ import { carcassOf } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { ZONE_KINDS, type Thing } from '../things/schema';
 import { cornersOf, wallsOf } from '../space/outline';
-import type { GoverningRule } from './governing';
+import type { GoverningRule } from '../measure/governing';
 import { plumbKey } from './plumb';
 
 /** Something of the space that can be read with a tape: where it stands in the plan, and the rule it is read by. */

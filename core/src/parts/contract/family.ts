@@ -1,13 +1,13 @@
-import type { BuiltCarcass, GroundWork } from '../carcass/build';
-import type { Carcass } from '../carcass/schema';
-import type { MoverCheck } from '../clearance/checkMover';
-import type { Verdict } from '../clearance/encounter';
-import type { HardwareList } from '../hardware/generic';
-import type { Stock } from '../material/stock';
-import type { Link } from '../piece/piece';
-import type { Body, Mover } from '../scene/scene';
-import type { Change } from '../plan/edit';
-import type { Issue } from '../item/issue';
+import type { BuiltCarcass, GroundWork } from '../../carcass/build';
+import type { Carcass } from '../../carcass/schema';
+import type { MoverCheck } from '../../clearance/checkMover';
+import type { HardwareList } from '../../hardware/generic';
+import type { Stock } from '../../material/stock';
+import type { Link } from '../../piece/piece';
+import type { Body, Mover } from '../../scene/scene';
+import type { Change } from '../../item/change';
+import type { Issue } from '../../item/issue';
+import type { PartNote, Assumption } from '../../item/note';
 
 /** What a part is made of besides its own numbers: nothing else of the plan may change how it is laid. */
 export interface PartPlace {
@@ -28,32 +28,6 @@ export interface PartPieces {
   readonly still: readonly Link[];
   /** What it has worked into the boards of its carcass. */
   readonly onGround: readonly GroundWork[];
-}
-
-/** What a closed form found of a part, besides its travel. Lengths are marked. */
-export interface PartNote {
-  readonly about:
-    | 'hinges'
-    | 'adjustment'
-    | 'fingers'
-    | 'reach'
-    | 'opening'
-    | 'fit'
-    | 'caution'
-    | 'holes'
-    | 'wood'
-    | 'runs'
-    | 'cable';
-  readonly verdict: Verdict;
-  readonly sentence: string;
-}
-
-/** A default that an answer rests on and nobody confirmed, and what to measure. */
-export interface Assumption {
-  /** What nobody confirmed, after "that": "birch plywood 18 mm is as thick as its name says". */
-  readonly words: string;
-  /** "measure the thickness of birch plywood 18 mm". */
-  readonly measure: string;
 }
 
 /** A change of the part that would mend it, and how it reads after "so next,". Paths start at the part. */

@@ -1,4 +1,4 @@
-import { buildScene } from '../scene/buildScene';
+import { buildScene } from '../plan/buildScene';
 import { massOf } from '../solid/mass';
 import type { Convex } from '../solid/convex';
 import { newPlan } from '../plan/fresh';

@@ -1,6 +1,6 @@
 import { parseLength } from '../length/parseLength';
 import type { UnitSystem } from '../length/units';
-import type { Offset } from '../things/schema';
+import type { Offset } from './schema';
 
 export type OffsetsRead =
   { readonly ok: true; readonly table: readonly Offset[] } | { readonly ok: false; readonly message: string };

@@ -4,12 +4,12 @@ import type { LogSummary, Summary } from '../readings/summary';
 import type { Plan } from '../plan/schema';
 import type { Point2 } from '../solid/prism';
 import type { Space } from '../space/schema';
-import { DRAWN } from './governing';
-import { leanFromDiagonals } from './lean';
-import type { MeasuredDimension } from './measured';
-import { adjustCorners, type Settled, type Tie } from './network';
-import { cornerDoubts, nextLength, unseenShare } from './networkDoubts';
-import { suspectsOf } from './suspects';
+import { DRAWN } from '../measure/governing';
+import { leanFromDiagonals } from '../measure/lean';
+import type { MeasuredDimension } from '../measure/measured';
+import { adjustCorners, type Settled, type Tie } from '../measure/network';
+import { cornerDoubts, nextLength, unseenShare } from '../measure/networkDoubts';
+import { suspectsOf } from '../measure/suspects';
 
 /** A length that may be the wrong one, and what the others make of it, mm. */
 export interface WrongLength {

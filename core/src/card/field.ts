@@ -1,5 +1,5 @@
 import type { Material } from '../material/schema';
-import { get, type PathStep } from './path';
+import { get, type PathStep } from '../item/path';
 
 /**
  * What a card shows of an item, and how it is changed: the interface draws these and knows no item by name.

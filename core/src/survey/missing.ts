@@ -1,11 +1,11 @@
 import type { Witness } from '../clearance/leastClearance';
 import { placedBy } from '../plan/doubt';
 import type { Plan } from '../plan/schema';
-import type { PartReport } from '../report/records';
+import type { MoverCheck } from '../clearance/checkMover';
 import { toldOf, type Body, type Scene } from '../scene/scene';
 import { cornersOf } from '../space/outline';
 import { dimensionsOf, type Dimension } from './dimensions';
-import { DRAWN } from './governing';
+import { DRAWN } from '../measure/governing';
 import { isPlumb } from './plumb';
 
 /** A dimension that no reading vouches for, and what it could change. */
@@ -23,6 +23,12 @@ export interface Missing {
   readonly drifted: boolean;
 }
 
+/** What was checked of a mover, and how that is called. */
+export interface NamedCheck {
+  readonly name: string;
+  readonly check: MoverCheck;
+}
+
 /** What a plan says and what was read are the same within this, mm. */
 const SAME = 0.05;
 
@@ -30,7 +36,7 @@ const SAME = 0.05;
  * What is still to be measured, the most worth first: every dimension of the space that no reading vouches for, by
  * whether being off by `DRAWN` could turn an answer of the check. What no answer hangs on comes last, unsaid.
  */
-export function missingReadings(plan: Plan, scene: Scene, parts: readonly PartReport[]): Missing[] {
+export function missingReadings(plan: Plan, scene: Scene, checks: readonly NamedCheck[]): Missing[] {
   const measured = new Map(plan.measured.map((one) => [one.of, one]));
   // An opening cannot be read before its carcass stands: that a leaf rests on it is told with the leaf.
   const built = new Set(plan.carcasses.map(({ id }) => id));
@@ -42,7 +48,7 @@ export function missingReadings(plan: Plan, scene: Scene, parts: readonly PartRe
     const one = measured.get(dimension.key);
     return one ? (Math.abs(one.mm - dimension.mm) < SAME ? 'known' : 'drifted') : 'missing';
   };
-  const hangs = hangsOn(plan, scene, parts);
+  const hangs = hangsOn(plan, scene, checks);
   return dimensions
     .flatMap((dimension): Missing[] => {
       const stands = known(dimension);
@@ -67,11 +73,11 @@ export function missingReadings(plan: Plan, scene: Scene, parts: readonly PartRe
 function hangsOn(
   plan: Plan,
   scene: Scene,
-  parts: readonly PartReport[],
+  checks: readonly NamedCheck[],
 ): ReadonlyMap<string, { readonly worth: number; readonly why: string }> {
   const bodies = new Map(toldOf(scene).map((body) => [body.id, body]));
   const most = new Map<string, { worth: number; why: string }>();
-  for (const { name, check } of parts) {
+  for (const { name, check } of checks) {
     for (const { still, least, contact, needed, deepest, verdict } of check.encounters) {
       const body = bodies.get(still);
       if (!body) continue;

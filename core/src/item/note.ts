@@ -1,0 +1,27 @@
+import type { Verdict } from './verdict';
+
+/** What a closed form found of a part, besides its travel. Lengths are marked. */
+export interface PartNote {
+  readonly about:
+    | 'hinges'
+    | 'adjustment'
+    | 'fingers'
+    | 'reach'
+    | 'opening'
+    | 'fit'
+    | 'caution'
+    | 'holes'
+    | 'wood'
+    | 'runs'
+    | 'cable';
+  readonly verdict: Verdict;
+  readonly sentence: string;
+}
+
+/** A default that an answer rests on and nobody confirmed, and what to measure. */
+export interface Assumption {
+  /** What nobody confirmed, after "that": "birch plywood 18 mm is as thick as its name says". */
+  readonly words: string;
+  /** "measure the thickness of birch plywood 18 mm". */
+  readonly measure: string;
+}
