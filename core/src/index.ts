@@ -141,11 +141,18 @@ export {
   type HardwareRead,
 } from './formats/hardwareCsv';
 export { pieceRows, workRows } from './make/piecesCsv';
-export { hardwareNeeded, partsList, partsRows, type HardwareLine, type PiecesAlike } from './make/partsList';
+export {
+  hardwareNeeded,
+  hardwareOfPart,
+  partsList,
+  partsRows,
+  type HardwareLine,
+  type PiecesAlike,
+} from './make/partsList';
 export { carcassOf, planHardware, planStock } from './plan/place';
 export { familyOf } from './parts/families';
-export { panelOpenings } from './plan/place';
-export type { ClearOpening } from './parts/sliding/clear';
+export { clearOpeningsOf } from './plan/place';
+export type { ClearOpening } from './parts/contract/clearOpening';
 export { FAMILY_NAMES, type Part } from './parts/families';
 export { QUICK_CARDS } from './parts/quickCards';
 export { usualNumbers, type QuickAsk, type QuickCard, type QuickNumbers } from './parts/kit/quick';
@@ -203,3 +210,5 @@ export { SLIP } from './measure/networkDoubts';
 export { anglesOf } from './measure/suspects';
 export { trueShape, type TrueShape, type WrongLength } from './survey/trueShape';
 export { itemIdOf } from './plan/itemIdOf';
+export { capitalised } from './item/capitals';
+export { freeId } from './item/freeId';

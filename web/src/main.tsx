@@ -4,18 +4,18 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { createBrowserRouter, RouterProvider } from 'react-router';
-import { saveBeforeClose } from './job/autosave';
-import { losesOnClose } from './job/losesOnClose';
-import { JobsScreen } from './jobs/JobsScreen';
+import { saveBeforeClose } from './state/job/autosave';
+import { losesOnClose } from './state/job/losesOnClose';
+import { JobsScreen } from './screens/jobs/JobsScreen';
 import { store } from './store';
-import { SheetProvider } from './theme/SheetProvider';
-import { BrokenScreen } from './ui/BrokenScreen';
-import { Patterns } from './ui/Patterns';
+import { SheetProvider } from './view/theme/SheetProvider';
+import { BrokenScreen } from './view/ui/BrokenScreen';
+import { Patterns } from './view/ui/Patterns';
 
 /** The first screen is through by then, ms. */
 const AFTER = 1500;
 // The board comes once the first screen is through, or at once where a job is what was opened.
-const board = () => import('./board/Board');
+const board = () => import('./screens/board/Board');
 if (location.pathname.startsWith('/jobs/')) void board();
 else addEventListener('load', () => setTimeout(() => void board(), AFTER));
 
@@ -27,20 +27,23 @@ const router = createBrowserRouter([
       { path: '/jobs/:id/:stage?', lazy: async () => ({ Component: (await board()).BoardScreen }) },
       {
         path: '/jobs/:id/read',
-        lazy: async () => ({ Component: (await import('./readings/ReadScreen')).ReadScreen }),
+        lazy: async () => ({ Component: (await import('./screens/readings/ReadScreen')).ReadScreen }),
       },
       {
         path: '/hardware',
-        lazy: async () => ({ Component: (await import('./drawer/DrawerScreen')).DrawerScreen }),
+        lazy: async () => ({ Component: (await import('./screens/drawer/DrawerScreen')).DrawerScreen }),
       },
       {
         path: '/keys',
-        lazy: async () => ({ Component: (await import('./commands/KeysScreen')).KeysScreen }),
+        lazy: async () => ({ Component: (await import('./screens/keys/KeysScreen')).KeysScreen }),
       },
-      { path: '/quick', lazy: async () => ({ Component: (await import('./quick/QuickDeck')).QuickDeck }) },
+      {
+        path: '/quick',
+        lazy: async () => ({ Component: (await import('./screens/quick/QuickDeck')).QuickDeck }),
+      },
       {
         path: '/quick/:card',
-        lazy: async () => ({ Component: (await import('./quick/QuickScreen')).QuickScreen }),
+        lazy: async () => ({ Component: (await import('./screens/quick/QuickScreen')).QuickScreen }),
       },
       { path: '*', Component: JobsScreen },
     ],

@@ -1,26 +1,8 @@
-import {
-  combineReducers,
-  configureStore,
-  type ThunkAction,
-  type ThunkDispatch,
-  type UnknownAction,
-} from '@reduxjs/toolkit';
-import { useDispatch, useSelector } from 'react-redux';
-import { paneKeeping } from './board/paneKeeping';
-import { viewReducer } from './board/viewSlice';
-import { checking, checkReducer } from './check/checkSlice';
-import { autosave } from './job/autosave';
-import { jobReducer } from './job/jobSlice';
-import { drawerReducer } from './drawer/drawerSlice';
-import { readingsReducer } from './readings/readingsSlice';
-
-const reducer = combineReducers({
-  job: jobReducer,
-  check: checkReducer,
-  view: viewReducer,
-  readings: readingsReducer,
-  drawer: drawerReducer,
-});
+import { configureStore } from '@reduxjs/toolkit';
+import { paneKeeping } from './state/view/paneKeeping';
+import { checking } from './state/check/checking';
+import { autosave } from './state/job/autosave';
+import { reducer } from './state/slices/app';
 
 export const store = configureStore({
   reducer,
@@ -32,9 +14,3 @@ export const store = configureStore({
       paneKeeping.middleware,
     ),
 });
-
-export type RootState = ReturnType<typeof reducer>;
-export type AppDispatch = ThunkDispatch<RootState, unknown, UnknownAction>;
-export type AppThunk<T = void> = ThunkAction<T, RootState, unknown, UnknownAction>;
-export const useApp = useSelector.withTypes<RootState>();
-export const useAppDispatch = useDispatch.withTypes<AppDispatch>();

@@ -26,8 +26,7 @@ import {
 } from './panel';
 import type { Carcass } from './schema';
 import { RAIL, STANDS } from './shell';
-
-const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+import { capitalised } from '../item/capitals';
 
 /** What is told by a number takes no article. */
 const NUMBERED: ReadonlySet<Role> = new Set<Role>(['upright', 'fixed shelf']);
@@ -49,7 +48,7 @@ export function boardsOf(carcass: Carcass, layout: Layout, stock: Stock): Board[
       key,
       item: carcass.id,
       role,
-      name: capital(words),
+      name: capitalised(words),
       told: { key, words: `${NUMBERED.has(role) ? '' : 'the '}${words} of the ${called(carcass.name)}` },
       at: { x, y, z },
       sides: sidesOf(panel.way),

@@ -99,7 +99,7 @@ export class OrderSearch {
     const start = keyOf(this.parts.map(() => 0));
     let best: { readonly met: number; readonly depth: number; states: string[] } | undefined;
     for (const key of this.steps.keys()) {
-      const state = key.split(',').map(Number);
+      const state = statesIn(key);
       const met = state.filter((_, i) => this.wanted[i] && this.met(state, i)).length;
       if (best && met < best.met) continue;
       const depth = movesTo(this.steps, key).length;
@@ -109,7 +109,7 @@ export class OrderSearch {
     return (best?.states ?? [start]).slice(0, MOST_NEAREST).map((key) => ({
       moves: movesTo(this.steps, key),
       travels: Object.fromEntries(
-        key.split(',').map((s, i) => [this.parts[i]!.id, this.parts[i]!.states[Number(s)]!]),
+        statesIn(key).map((s, i) => [this.parts[i]!.id, this.parts[i]!.states[s]!]),
       ),
     }));
   }
@@ -335,6 +335,7 @@ export class OrderSearch {
 const waysKept = new WeakMap<Room, Map<string, Place[] | undefined>>();
 
 const keyOf = (state: State) => state.join(',');
+const statesIn = (states: string): number[] => states.split(',').map(Number);
 
 function movesTo(steps: ReadonlyMap<string, Step | undefined>, state: string): Move[] {
   const moves: Move[] = [];

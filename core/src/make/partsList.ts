@@ -1,7 +1,9 @@
+import { uncapitalised } from '../item/capitals';
 import { formatLength } from '../length/formatLength';
 import { sayLengths } from '../length/lengthMark';
 import { hasGrain } from '../material/grain';
 import type { Stock } from '../material/stock';
+import type { Part } from '../parts/families';
 import { areAlike } from '../piece/alike';
 import type { Piece, Role, Sizes } from '../piece/piece';
 import { worksWords } from '../piece/worksWords';
@@ -93,7 +95,7 @@ function nameOf(pieces: readonly Piece[]): string {
   if (names.length === 1) return names[0]!;
   return names.length > 2
     ? `${names[0]!} and ${names.length - 1} alike`
-    : `${names[0]!} and ${names[1]!.charAt(0).toLowerCase()}${names[1]!.slice(1)}`;
+    : `${names[0]!} and ${uncapitalised(names[1]!)}`;
 }
 
 /** What is bought for a plan, alike ones together: pieces are counted, and what is sold in pairs as pairs. */
@@ -114,6 +116,13 @@ export function hardwareNeeded(plan: Plan): HardwareLine[] {
     });
   }
   return [...lines.values()];
+}
+
+/** What is bought for one part that the hardware list tells numbers of: the first of it, by its id there. */
+export function hardwareOfPart(plan: Plan, part: Part): string | undefined {
+  const built = partBuilt(plan, part);
+  const pieces = built ? [...built.pieces.moving, ...built.pieces.still].flatMap((link) => link.pieces) : [];
+  return pieces.find(({ hardware }) => hardware)?.hardware?.id;
 }
 
 export const PARTS_COLUMNS = ['item', 'name', 'count', 'finished length', 'finished width', 'finished thickness', 'cut length', 'cut width', 'cut thickness', 'unit', 'material', 'cut length from', 'cut width from', 'notes'] as const; // prettier-ignore

@@ -1,3 +1,4 @@
+import { capitalised } from '../item/capitals';
 import { lengthMark } from '../length/lengthMark';
 import type { Piece, Sizes } from './piece';
 import { alongOf, depthOf, type Edge, type Region, type Side, type Work, type WorkKind } from './work';
@@ -104,7 +105,7 @@ function sentence(alike: readonly Work[], size: Sizes, sides: NonNullable<Piece[
   const screw = work.screw ? `, screws ${lengthMark(work.screw.long)} long, heads on ${side}` : '';
   const depth =
     deep <= CLOSE ? ` on ${side}` : through ? ', right through' : `, ${lengthMark(deep)} deep in ${side}`;
-  return `${capital(name)}${of}, ${shape}${depth}${places.length > 0 ? `: ${places.join('; ')}` : ''}${screw}.`;
+  return `${capitalised(name)}${of}, ${shape}${depth}${places.length > 0 ? `: ${places.join('; ')}` : ''}${screw}.`;
 }
 
 /** Where works are along one axis, from the end or edge they are measured from, or the nearer one. */
@@ -128,5 +129,3 @@ function place(
   const what = round ? (all.length > 1 ? 'middles ' : 'middle ') : '';
   return `${what}${all.sort((a, b) => a - b).map((mm) => lengthMark(mm)).join(', ')} from ${where(end)}`;
 } // prettier-ignore
-
-const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;

@@ -1,8 +1,9 @@
 import { airBodies, existingMovers, goneBodies, partBuilt, stillBodies } from './place';
-import { baysOf } from '../carcass/schema';
+import { baysOf, type Carcass } from '../carcass/schema';
 import type { Plan } from './schema';
-import type { Part } from '../parts/families';
+import { familyOf, type Part } from '../parts/families';
 import type { Mover, Scene } from '../scene/scene';
+import type { Closing } from '../parts/contract/family';
 
 /** The scene of a plan that `readPlan` accepted: its parts move first, then what moves there already. Throws where a part has no place: the plan was not checked. */
 export function buildScene(plan: Plan): Scene {
@@ -23,18 +24,25 @@ export function buildScene(plan: Plan): Scene {
 }
 
 /**
- * What comes out of a bay that a door closes waits for its leaves: it knows them by their ids. So does a door that is inset behind one
- * that lies over it.
+ * What comes out of a bay that is closed waits for what closes it: it knows that by its movers' ids. So does a leaf within the opening behind
+ * one that lies over it.
  */
 function behindLeaves(plan: Plan, movers: readonly Mover[]): readonly Mover[] {
-  const closed = plan.parts.filter(({ family }) => family === 'door');
-  if (closed.length === 0) return movers;
+  const closing = plan.parts.flatMap((part) => {
+    const closed = closedBy(part);
+    return closed ? [{ part, closed }] : [];
+  });
+  if (closing.length === 0) return movers;
   const leaves = new Map<string, readonly string[]>();
   for (const part of plan.parts) {
     const carcass = plan.carcasses.find(({ id }) => id === part.carcass);
-    const over = carcass ? baysOf(carcass.bay).filter((bay) => baysOf(bay).some(({ id }) => id === part.bay)) : []; // prettier-ignore
-    const doors = closed.filter((door) => door.carcass === part.carcass && over.some(({ id }) => id === door.bay) && isBefore(door, part)); // prettier-ignore
-    const ids = doors.flatMap((door) => movers.filter(({ item }) => item === door.id)).map(({ id }) => id); // prettier-ignore
+    if (!carcass) continue;
+    const about = new Set(baysAbout(carcass, part.bay));
+    const ids = closing
+      .filter(
+        (one) => one.part.carcass === carcass.id && about.has(one.closed.bay) && isBefore(one.closed, part),
+      )
+      .flatMap((one) => movers.filter(({ item }) => item === one.part.id).map(({ id }) => id));
     if (ids.length > 0) leaves.set(part.id, ids);
   }
   return movers.map((mover) => {
@@ -43,10 +51,18 @@ function behindLeaves(plan: Plan, movers: readonly Mover[]): readonly Mover[] {
   });
 }
 
-/** Whether a door that closes the bay of another part, or one about that, stands before it: before a door that is inset only where it lies over it. */
-function isBefore(door: Part, part: Part): boolean {
-  if (door.family !== 'door' || part.family !== 'door') return true;
-  return door.fit.kind !== 'inset' && part.fit.kind === 'inset';
+const closedBy = (part: Part): Closing | undefined => familyOf(part).closes?.(part);
+
+/** A bay and those it is a part of. */
+const baysAbout = (carcass: Carcass, bay: string): string[] =>
+  baysOf(carcass.bay)
+    .filter((one) => baysOf(one).some(({ id }) => id === bay))
+    .map(({ id }) => id);
+
+/** Whether what closes the bay of a part, or one about that, stands before it: before what closes that bay too only where it lies over it. */
+function isBefore(closing: Closing, part: Part): boolean {
+  const own = closedBy(part);
+  return !own || (closing.where === 'over' && own.where === 'within');
 }
 
 /** The same mover for the same leaves, so that what is kept of it is found again. */

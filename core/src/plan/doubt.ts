@@ -1,3 +1,4 @@
+import { dimensionKey, isOf, isBetweenCorners } from '../measure/dimensionKey';
 import type { Body, Surface } from '../scene/scene';
 import type { Plan } from './schema';
 
@@ -25,11 +26,15 @@ export function doubted(plan: Plan, bodies: readonly Body[]): Body[] {
 function surfacePlacedBy(surface: Surface): readonly string[] {
   switch (surface.kind) {
     case 'wall':
-      return surface.corner === 'east' ? ['space/width'] : surface.corner === 'north' ? ['space/depth'] : [];
+      return surface.corner === 'east'
+        ? [dimensionKey('space', 'width')]
+        : surface.corner === 'north'
+          ? [dimensionKey('space', 'depth')]
+          : [];
     case 'ceiling':
-      return ['space/height'];
+      return [dimensionKey('space', 'height')];
     case 'slope':
-      return [`space/slopes.${surface.nth}.knee`];
+      return [dimensionKey('space', `slopes.${surface.nth}.knee`)];
     case 'floor':
       return [];
   }
@@ -38,7 +43,7 @@ function surfacePlacedBy(surface: Surface): readonly string[] {
 /** Names of the dimensions that place a body, axis by axis. */
 export function placedBy(body: Body): readonly (readonly string[])[] {
   if (body.surface) return [surfacePlacedBy(body.surface)];
-  const of = (field: string) => `${body.item}/${field}`;
+  const of = (field: string) => dimensionKey(body.item, field);
   return [
     [of('x'), of('width')],
     [of('y'), of('depth')],
@@ -52,10 +57,10 @@ function sigmaOf({ space, carcasses }: Plan, body: Body, sigmas: ReadonlyMap<str
   if (carcasses.some(({ id }) => id === body.item))
     return Math.max(
       0,
-      ...[...sigmas].filter(([key]) => key.startsWith(`${body.item}/`)).map(([, sigma]) => sigma),
+      ...[...sigmas].filter(([dimension]) => isOf(body.item, dimension)).map(([, sigma]) => sigma),
     );
   if (space.outline && body.surface?.kind === 'wall') {
-    const runs = [...sigmas].filter(([key]) => /^space\/[a-z0-9-]+:/.test(key)).map(([, sigma]) => sigma);
+    const runs = [...sigmas].filter(([dimension]) => isBetweenCorners(dimension)).map(([, sigma]) => sigma);
     return Math.max(0, ...runs);
   }
   return Math.max(0, ...placedBy(body).map((axis) => Math.hypot(...axis.map((key) => sigmas.get(key) ?? 0))));

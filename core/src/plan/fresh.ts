@@ -10,9 +10,9 @@ import { USUAL } from '../things/kinds';
 import type { Thing } from '../things/schema';
 import { itemsOf, type PlanItems } from './items';
 import { USUAL_REACH } from './migrate';
-import type { PartPlace } from '../parts/contract/family';
 import { partPlace } from './place';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from './schema';
+import { capitalised } from '../item/capitals';
 
 /** A plan to start from: a plain room with nothing in it. */
 export function newPlan(title: string): Plan {
@@ -60,8 +60,7 @@ export function newThing(plan: Plan, kind: Thing['kind']): Thing {
   };
 }
 
-const freshOf = (plan: Plan, kind: string) =>
-  freshName(plan, kind.replace(/ /g, '-'), kind.charAt(0).toUpperCase() + kind.slice(1));
+const freshOf = (plan: Plan, kind: string) => freshName(plan, kind.replace(/ /g, '-'), capitalised(kind));
 
 /** Something that moves already, in the middle of the north wall, to be moved. */
 export function newExisting(plan: Plan, kind: Existing['kind']): Existing {
@@ -114,18 +113,11 @@ export function newPart(plan: Plan, family: Part['family'], carcass: Carcass, ba
   );
   const place = partPlace({ ...plan, carcasses: [carcass] }, { carcass: carcass.id });
   const behind = plan.parts.some(
-    (part) => part.family === 'door' && part.carcass === carcass.id && part.bay === bay,
+    (part) => part.carcass === carcass.id && familyOf(part).closes?.(part)?.bay === bay,
   );
   const made = kind.fresh(id, name, place!, bay, behind);
-  return plan.units.system === 'in' ? inInches(made, place!) : made;
-}
-
-/** On slides of lengths in inches, where the usual ones of lengths in mm were taken and those fit as well. */
-function inInches(part: Part, place: PartPlace): Part {
-  if (!('runs' in part) || part.runs.kind !== 'side slides' || part.runs.hardware !== 'slide-full')
-    return part;
-  const other: Part = { ...part, runs: { ...part.runs, hardware: 'slide-full-in' } };
-  return partIssues(other, place, []).length === 0 ? other : part;
+  const inInches = plan.units.system === 'in' ? kind.inInches?.(made, place!) : undefined;
+  return inInches && partIssues(inInches, place!, []).length === 0 ? inInches : made;
 }
 
 /** An id and a name that no item has yet, made of these. */

@@ -1,7 +1,8 @@
 import { WHOLE } from '../carcass/kinds';
 import type { Length } from '../length/length';
 import { USUAL_MATERIALS, USUAL_SCHOOLS, type Material } from '../material/schema';
-import { hingeOf } from '../parts/door/fresh';
+import { leafInFull, withLastingKeys } from '../parts/olderParts';
+import { eachObject } from '../item/json';
 
 /** What most people reach standing, and a finger's room behind a handle, mm. CP, no single source. */
 export const USUAL_REACH = { low: { mm: 400 }, high: { mm: 1900 }, fingers: { mm: 25 } };
@@ -13,15 +14,6 @@ const MIGRATIONS: readonly ((old: object) => object)[] = [severalSlopes, carcass
 export function migrate(raw: object, version: number): object {
   return MIGRATIONS.slice(version - 1).reduce((plan, step) => step(plan), raw);
 }
-
-type Json = Record<string, unknown>;
-
-const isObject = (value: unknown): value is Json =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
-
-/** Each object of a list changed; anything else is left for the schema to tell of. */
-const list = (value: unknown, step: (item: Json, i: number) => object): unknown =>
-  Array.isArray(value) ? value.map((item: unknown, i) => (isObject(item) ? step(item, i) : item)) : value;
 
 /** Version 1 knew one roof slope, nothing that moves already, no readings and no way in. */
 function severalSlopes(old: object): object {
@@ -53,7 +45,7 @@ function carcassesInFull(old: object): object {
     });
     return id;
   };
-  const laid = list(carcasses, ({ sheet, ...carcass }) => {
+  const laid = eachObject(carcasses, ({ sheet, ...carcass }) => {
     const material = materialOf(sheet);
     return {
       ...carcass,
@@ -71,17 +63,9 @@ function carcassesInFull(old: object): object {
       bay: WHOLE,
     };
   });
-  const hung = list(parts, ({ thickness, hinge, handle, ...part }) => ({
-    ...part,
-    bay: WHOLE.id,
-    leaves: 'one',
-    middle: 3,
-    leaf: { material: materialOf(thickness), banding: 0, front: 0, back: 0, wraps: false, pane: null },
-    old: null,
-    hinge: typeof hinge === 'object' && hinge !== null ? { ...hingeOf('butt', 'left'), ...hinge } : hinge,
-    handle: typeof handle === 'object' && handle !== null ? { kind: 'bar', ...handle } : handle,
-    rack: null,
-  }));
+  const hung = eachObject(parts, ({ thickness, ...part }) =>
+    leafInFull({ ...part, bay: WHOLE.id }, materialOf(thickness)),
+  );
   return {
     ...rest,
     reach: USUAL_REACH,
@@ -97,23 +81,5 @@ function carcassesInFull(old: object): object {
 /** Version 3 counted drawers and told contents by their place: now each has an id of its own. */
 function lastingKeys(old: object): object {
   const { parts, ...rest } = old as { parts?: unknown };
-  const bankOf = (bank: unknown): unknown => {
-    if (!isObject(bank)) return bank;
-    const { count, ...others } = bank;
-    const n = bank['kind'] === 'typed' && Array.isArray(bank['fronts']) ? bank['fronts'].length + 1 : count;
-    if (typeof n !== 'number' || !Number.isInteger(n) || n < 0 || n > MOST_COUNTED) return bank;
-    return { ...others, drawers: Array.from({ length: n }, (_, i) => ({ id: `d${i + 1}` })) };
-  };
-  const contentsOf = (contents: unknown): unknown =>
-    isObject(contents)
-      ? { ...contents, items: list(contents['items'], (item, i) => ({ id: `thing-${i + 1}`, ...item })) }
-      : contents;
-  const kept = list(parts, (part) => ({
-    ...part,
-    ...('bank' in part && { bank: bankOf(part['bank']) }),
-    ...('contents' in part && { contents: contentsOf(part['contents']) }),
-  }));
-  return { ...rest, parts: kept, version: 4 };
+  return { ...rest, parts: eachObject(parts, withLastingKeys), version: 4 };
 }
-/** A count beyond this is refused by the schema, not made a list of. */
-const MOST_COUNTED = 1000;

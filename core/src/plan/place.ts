@@ -8,9 +8,7 @@ import { familyOf } from '../parts/families';
 import { laidOf } from '../parts/laidOf';
 import type { PartPieces, PartPlace } from '../parts/contract/family';
 import type { Link } from '../piece/piece';
-import type { ClearOpening } from '../parts/sliding/clear';
-import { openingsOf } from '../parts/sliding/advice';
-import type { LaidSliding } from '../parts/sliding/lay';
+import type { ClearOpening } from '../parts/contract/clearOpening';
 import type { Carcass } from '../carcass/schema';
 import { bodyOfLink } from '../scene/linkBody';
 import type { Body, Mover } from '../scene/scene';
@@ -209,10 +207,10 @@ export function partBuilt(plan: Plan, part: Part): BuiltPart | undefined {
   return built;
 }
 
-/** The clear openings that sliding panels allow, the widest first; none of other parts. */
-export function panelOpenings(plan: Plan, part: Part): readonly ClearOpening[] {
-  const built = part.family === 'sliding' ? partBuilt(plan, part) : undefined;
-  return built ? openingsOf(built.laid as LaidSliding) : [];
+/** The clear openings that what moves of a part allows together, the widest first; none of parts whose movers leave no choice. */
+export function clearOpeningsOf(plan: Plan, part: Part): readonly ClearOpening[] {
+  const built = partBuilt(plan, part);
+  return (built && familyOf(part).openings?.(built.laid)) ?? [];
 }
 
 /** What the parts of a carcass have worked into its boards. */

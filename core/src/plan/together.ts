@@ -10,6 +10,7 @@ import { itemsOf, pathOf, type Item } from './items';
 import { partPlace } from './place';
 import { extentChanges, extentOf, type Extent } from './placing';
 import type { Plan } from './schema';
+import { withoutNumber } from '../item/freeId';
 
 /** Items of a plan on their own, to be put into it again or into another one. */
 export interface Clip {
@@ -99,7 +100,7 @@ export function pasteChanges(
     ids.push(value.id);
   };
   const fresh = (id: string, name: string) =>
-    freshName(grown, id.replace(/-\d+$/, '').slice(0, 34), name.replace(/ \d+$/, '').slice(0, 74));
+    freshName(grown, withoutNumber(id).slice(0, 34), withoutNumber(name).slice(0, 74));
   for (const list of ['materials', 'hardware'] as const) {
     const has = new Set(plan[list].map(({ id }) => id));
     for (const one of clip[list]) {

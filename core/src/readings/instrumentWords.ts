@@ -1,3 +1,4 @@
+import { uncapitalised } from '../item/capitals';
 import type { InstrumentFit } from '../measure/instruments';
 
 /** How an instrument stands, as a sentence: what is done with its readings, or what would tell. */
@@ -28,11 +29,9 @@ export function disagreementWords(
   say: (mm: number) => string,
 ): string {
   const [one, other] = [nameOf(fit.id), nameOf(fit.against)];
-  if (fit.standing === 'doubted') return `${one} and ${other}: ${lowered(doubtWords(fit, say))}`;
+  if (fit.standing === 'doubted') return `${one} and ${other}: ${uncapitalised(doubtWords(fit, say))}`;
   return `${one} reads ${say(Math.abs(fit.off))} ${fit.off > 0 ? 'more' : 'less'} than ${other}: they cannot both be right. Trust the one that you can hold against a rule.`;
 }
-
-const lowered = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
 function doubtWords({ why, most, scale, n }: InstrumentFit, say: (mm: number) => string): string {
   const by = say(Math.abs(most));

@@ -7,6 +7,7 @@ import type { AirFinding } from './air';
 import { firstToOpen } from './firstToOpen';
 import type { Answer, AssumptionFinding, Finding, NoteFinding, PartReport } from './records';
 import { travelText } from './words';
+import { capitalised, uncapitalised } from '../item/capitals';
 
 /** How many parts these are, or those of a verdict: what goes in several ways is one, as bad as its worst. */
 export const thingsIn = (parts: readonly PartReport[], verdict?: Verdict): number => {
@@ -62,7 +63,7 @@ export function answerOf(
     const opening = count === 1 ? '' : `${ofAll(some, count)} ${some === 1 ? one : many}: `;
     return {
       verdict: hits > 0 ? 'hits' : 'tight',
-      stands: cap(`${opening}${said}`),
+      stands: capitalised(`${opening}${said}`),
       next: before
         ? `open the ${called(before.name)} first: then it goes all the way`
         : (worst.proposal?.words ?? elsewhere(scene, first)),
@@ -88,7 +89,7 @@ export function answerOf(
       part: wrong.item,
       proposal: undefined,
     };
-  const opening = count === 1 ? `${cap(subject)} opens` : cap(`${ofAll(count, count)} open`);
+  const opening = count === 1 ? `${capitalised(subject)} opens` : capitalised(`${ofAll(count, count)} open`);
   const full = count === 1 ? ` fully, to ${travelText(moves, moves.to, plan.units)}` : ' fully';
   const nearest = first ? `; nearest, ${said}` : '';
   return {
@@ -109,6 +110,4 @@ function elsewhere(scene: Scene, finding: Finding | undefined): string {
 }
 
 /** A sentence as it stands within a longer one: without its capital and its stop. */
-const clause = (sentence: string) => lower(sentence.endsWith('.') ? sentence.slice(0, -1) : sentence);
-const lower = (text: string) => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;
-const cap = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+const clause = (sentence: string) => uncapitalised(sentence.endsWith('.') ? sentence.slice(0, -1) : sentence);

@@ -1,5 +1,6 @@
 import type { MoverCheck } from '../clearance/checkMover';
 import type { Encounter } from '../clearance/encounter';
+import { capitalised } from '../item/capitals';
 import { formatLength } from '../length/formatLength';
 import { MM_PER_INCH, type Units } from '../length/units';
 import type { Mover } from '../scene/scene';
@@ -29,8 +30,6 @@ export interface EncounterNames {
 
 /** An overlap less than this is not worth a word, mm. */
 const SHOWN = 0.5;
-
-const sentence = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
 /** One encounter in words, in the parts a longer sentence is made of. */
 export interface EncounterWords {
@@ -83,7 +82,7 @@ export function encounterWords(
 
 /** One encounter as a sentence that can be acted on. */
 export const encounterSentence = ({ who, does, more }: EncounterWords): string =>
-  sentence(`${who ? `${who} ` : ''}${does}${more}.`);
+  capitalised(`${who ? `${who} ` : ''}${does}${more}.`);
 
 /** The mover's state in a few words, for a strip: `hits at 97°`, `tight 6`, `clear 22`. */
 export function shortVerdict(

@@ -33,9 +33,13 @@ export const movingBodyOfLink = (link: Link, row: string | undefined, motion: Mo
   motion,
 });
 
-/** The body as another way in which the same link moves: under keys of its own. */
-export function asWay(body: MovingBody, key: string): MovingBody {
-  if (key === body.id) return body;
-  const renamed = (id: string) => `${key}${id.slice(body.id.length)}`;
-  return { ...body, id: key, parts: body.parts!.map((part) => ({ ...part, id: renamed(part.id) })) };
+/** What a part of a link is called on one of several ways in which the link moves; on its first way, which has its key, as it is. */
+export const idOnWay = (way: string, { key }: Pick<Link, 'key'>, part: string): string =>
+  way === key ? part : `${way}:${part}`;
+
+/** A link on one of several ways in which it moves, its parts under ids of that way. */
+export function bodyOnWay(link: Link, row: string | undefined, motion: Motion, way: string): MovingBody {
+  const body = movingBodyOfLink(link, row, motion);
+  const parts = body.parts!.map((part) => ({ ...part, id: idOnWay(way, link, part.id) }));
+  return { ...body, id: way, parts };
 }

@@ -9,7 +9,9 @@ import type { Plan } from '../plan/schema';
 import { ZONE_KINDS, type Thing } from '../things/schema';
 import { cornersOf, wallsOf } from '../space/outline';
 import type { GoverningRule } from '../measure/governing';
-import { plumbKey } from './plumb';
+import { plumbKey } from '../measure/dimensionKey';
+import { uncapitalised } from '../item/capitals';
+import { dimensionKey, cornersKey } from '../measure/dimensionKey';
 
 /** Something of the space that can be read with a tape: where it stands in the plan, and the rule it is read by. */
 export interface Dimension {
@@ -80,9 +82,9 @@ function openingDimensions(plan: Plan, i: number): Dimension[] {
       const label = `${name === 'Whole' ? 'Opening' : name}, ${OPENING[at]}`;
       const up = at === 'left' || at === 'right';
       return {
-        key: `${carcass.id}/${bay.id}.${at}`,
+        key: dimensionKey(carcass.id, `${bay.id}.${at}`),
         item: carcass.id,
-        name: `${carcass.name}: ${label.charAt(0).toLowerCase()}${label.slice(1)}`,
+        name: `${carcass.name}: ${uncapitalised(label)}`,
         label,
         mm: bay.read[at]?.mm ?? (up ? inside.top - inside.bottom : inside.right - inside.left),
         path: ['carcasses', i, ...path, 'read', at],
@@ -99,9 +101,9 @@ function itemDimensions(plan: Plan, item: Item): Dimension[] {
     .map((field) => {
       const label = fieldLabel(field, item.value);
       return {
-        key: `${item.id}/${field.path.join('.')}`,
+        key: dimensionKey(item.id, field.path.join('.')),
         item: item.id,
-        name: `${item.name}: ${label.charAt(0).toLowerCase()}${label.slice(1)}`,
+        name: `${item.name}: ${uncapitalised(label)}`,
         label,
         mm: (get(item.value, field.path) as Length).mm,
         path: [...at, ...field.path],
@@ -165,7 +167,7 @@ function cornerDimensions(plan: Plan): Dimension[] {
       const wall = walls.find(({ id }) => id === (j === i + 1 ? a.id : b.id));
       const label = beside && wall ? `Along ${wall.name}` : `Diagonal, corner ${i + 1} to corner ${j + 1}`;
       found.push({
-        key: `space/${a.id}:${b.id}`,
+        key: cornersKey(a.id, b.id),
         item: 'space',
         name: label,
         label,

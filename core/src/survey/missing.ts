@@ -6,7 +6,8 @@ import { toldOf, type Body, type Scene } from '../scene/scene';
 import { cornersOf } from '../space/outline';
 import { dimensionsOf, type Dimension } from './dimensions';
 import { DRAWN } from '../measure/governing';
-import { isPlumb } from './plumb';
+import { isPlumb } from '../measure/dimensionKey';
+import { cornersKey } from '../measure/dimensionKey';
 
 /** A dimension that no reading vouches for, and what it could change. */
 export interface Missing {
@@ -117,6 +118,6 @@ function keysOf(plan: Plan, body: Body): readonly (readonly string[])[] {
   const corners = cornersOf(plan.space);
   const i = corners.findIndex(({ id }) => id === surface.corner);
   const next = corners[(i + 1) % corners.length];
-  const pair = (a: string, b: string) => [`space/${a}:${b}`, `space/${b}:${a}`];
+  const pair = (a: string, b: string) => [cornersKey(a, b), cornersKey(b, a)];
   return i < 0 || !next ? [] : [pair(corners[i]!.id, next.id)];
 }

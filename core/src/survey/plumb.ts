@@ -3,6 +3,7 @@ import { type Space } from '../space/schema';
 import { SIDES, type Side } from '../item/schema';
 import type { Thing } from '../things/schema';
 import type { Measured } from '../measure/governing';
+import { plumbKey } from '../measure/dimensionKey';
 
 /** A wall that was read against a plumb line: how far its head stands nearer to the room than its foot. */
 export interface Plumb {
@@ -13,10 +14,6 @@ export interface Plumb {
   /** That much is no chance. */
   readonly leans: boolean;
 }
-
-/** The dimensions of a wall against a plumb line hung before it: from the line to the wall at its foot and at its head. */
-export const plumbKey = (wall: string, at: 'foot' | 'head'): string => `space/plumb.${wall}.${at}`;
-export const isPlumb = (key: string): boolean => key.startsWith('space/plumb.');
 
 /** Of every wall that was read at foot and head: the farther the line is from it at the head, the more it leans away. */
 export function plumbOf(space: Space, read: (key: string) => Measured | undefined): Plumb[] {

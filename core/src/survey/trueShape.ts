@@ -10,6 +10,7 @@ import type { MeasuredDimension } from '../measure/measured';
 import { adjustCorners, type Settled, type Tie } from '../measure/network';
 import { cornerDoubts, nextLength, unseenShare } from '../measure/networkDoubts';
 import { suspectsOf } from '../measure/suspects';
+import { cornersKey } from '../measure/dimensionKey';
 
 /** A length that may be the wrong one, and what the others make of it, mm. */
 export interface WrongLength {
@@ -54,7 +55,7 @@ export function trueShape(
   const corners = cornersOf(space);
   const summaryOf = (a: number, b: number): Summary | undefined => {
     const [p, q] = [corners[a]!.id, corners[b]!.id];
-    return summary.byDimension.get(`space/${p}:${q}`) ?? summary.byDimension.get(`space/${q}:${p}`);
+    return summary.byDimension.get(cornersKey(p, q)) ?? summary.byDimension.get(cornersKey(q, p));
   };
   const ties = corners.flatMap((_, i) =>
     corners.slice(i + 1).flatMap((__, k): Tie[] => {

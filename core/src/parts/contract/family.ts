@@ -8,6 +8,7 @@ import type { Body, Mover } from '../../scene/scene';
 import type { Change } from '../../item/change';
 import type { Issue } from '../../item/issue';
 import type { PartNote, Assumption } from '../../item/note';
+import type { ClearOpening } from './clearOpening';
 
 /** What a part is made of besides its own numbers: nothing else of the plan may change how it is laid. */
 export interface PartPlace {
@@ -30,6 +31,12 @@ export interface PartPieces {
   readonly onGround: readonly GroundWork[];
 }
 
+/** A bay that is closed, by what lies over its front or stands within it. What stands within waits for what lies over it. */
+export interface Closing {
+  readonly bay: string;
+  readonly where: 'over' | 'within';
+}
+
 /** A change of the part that would mend it, and how it reads after "so next,". Paths start at the part. */
 export interface Proposal {
   readonly words: string;
@@ -45,8 +52,8 @@ export interface Proposal {
 export interface Family<Part, Laid> {
   /** What one is called: "drawers". */
   readonly word: string;
-  /** As it reads in a list of what can be hung on a carcass: "Drawers". */
-  readonly add: string;
+  /** What can be had of it, as it reads in a list: "A door", "A pair of doors"; each is a fresh one, changed so. */
+  readonly adds: readonly { readonly words: string; as?(part: Part): Part }[];
   /**
    * A new part with usual numbers, in a bay of its carcass.
    *
@@ -55,6 +62,12 @@ export interface Family<Part, Laid> {
   fresh(id: string, name: string, place: PartPlace, bay: string, behind?: boolean): Part;
   /** The part as it is in a mirror that turns left and right about. */
   mirror(part: Part, place: PartPlace): Part;
+  /** On hardware sold by inches, where a fresh one is on metric that has its like; the same part where there is none. */
+  inInches?(part: Part, place: PartPlace): Part;
+  /** One of a row of them over bays beside each other, seen from before it; not given where they are never hung in rows. */
+  inRow?(part: Part, nth: number, of: number): Part;
+  /** The opening it closes, and where: what comes out of that opening waits for it. */
+  closes?(part: Part): Closing | undefined;
   /** What it names and is not there: then it cannot be laid. Paths start at the part. */
   missing(part: Part, place: PartPlace): Issue[];
   /** Everything that follows from it and its place, and nothing else. Throws where something it names is not there. */
@@ -68,6 +81,8 @@ export interface Family<Part, Laid> {
   pieces(laid: Laid): PartPieces;
   /** Its movers, each on a moving link of its pieces. */
   move(laid: Laid, pieces: PartPieces): readonly Mover[];
+  /** Every clear opening that its movers allow together, the widest first. */
+  openings?(laid: Laid): readonly ClearOpening[];
   /** What closed forms tell of it: loads, sag, fingers, reach. */
   notes(laid: Laid, pieces: PartPieces): PartNote[];
   assumptions(laid: Laid): Assumption[];

@@ -1,6 +1,6 @@
 import type { Family } from '../contract/family';
 import { doorAssumptions, doorNotes, mendDoor } from './advice';
-import { freshDoor, mirrorDoor } from './fresh';
+import { freshDoor, hungInRow, mirrorDoor } from './fresh';
 import { layDoor, type LaidDoor } from './lay';
 import { moveDoor } from './move';
 import { doorPieces } from './pieces';
@@ -9,9 +9,11 @@ import type { Door } from './schema';
 
 export const DOOR: Family<Door, LaidDoor> = {
   word: 'door',
-  add: 'A door',
+  adds: [{ words: 'A door' }, { words: 'A pair of doors', as: (door) => ({ ...door, leaves: 'pair' }) }],
   fresh: freshDoor,
   mirror: mirrorDoor,
+  inRow: hungInRow,
+  closes: ({ bay, fit }) => ({ bay, where: fit.kind === 'inset' ? 'within' : 'over' }),
   missing: missingOfDoor,
   lay: layDoor,
   refuse: refuseDoor,

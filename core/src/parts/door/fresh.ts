@@ -64,3 +64,8 @@ export function mirrorDoor(door: Door): Door {
   if (door.leaves === 'pair') return door;
   return { ...door, hinge: { ...door.hinge, side: door.hinge.side === 'left' ? 'right' : 'left' } };
 }
+
+/** Hinged outward from the middle of its row. */
+export function hungInRow(door: Door, nth: number, of: number): Door {
+  return { ...door, hinge: { ...door.hinge, side: nth >= of / 2 ? 'right' : 'left' } };
+}

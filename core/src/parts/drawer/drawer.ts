@@ -1,4 +1,5 @@
 import type { Family } from '../contract/family';
+import { slidesInInches } from '../kit/runs/usual';
 import type { LaidDrawn } from '../kit/drawn/lay';
 import { mendDrawn } from '../kit/drawn/mend';
 import { moveDrawn } from '../kit/drawn/move';
@@ -11,9 +12,10 @@ import type { Drawer } from './schema';
 
 export const DRAWER: Family<Drawer, LaidDrawn> = {
   word: 'drawers',
-  add: 'Drawers',
+  adds: [{ words: 'Drawers' }],
   fresh: freshDrawer,
   mirror: mirrorDrawer,
+  inInches: slidesInInches,
   missing: missingOfDrawn,
   lay: layDrawer,
   refuse: refuseDrawn,

@@ -10,7 +10,7 @@ import type { Kept } from './schema';
 
 export const KEPT: Family<Kept, LaidKept> = {
   word: 'old top or box',
-  add: 'An old top or box',
+  adds: [{ words: 'An old top or box' }],
   fresh: freshKept,
   mirror: mirrorKept,
   missing: ({ bay }, place) => missingNamed({ bay, materials: [] }, place),

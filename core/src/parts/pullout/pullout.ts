@@ -1,4 +1,5 @@
 import type { Family } from '../contract/family';
+import { slidesInInches } from '../kit/runs/usual';
 import { drawnAssumptions } from '../kit/drawn/notes';
 import { missingOfDrawn } from '../kit/drawn/refuse';
 import { mendPullout, pulloutNotes } from './advice';
@@ -11,9 +12,10 @@ import type { Pullout } from './schema';
 
 export const PULLOUT: Family<Pullout, LaidPullout> = {
   word: 'pull-out',
-  add: 'A pull-out',
+  adds: [{ words: 'A pull-out' }],
   fresh: freshPullout,
   mirror: mirrorPullout,
+  inInches: slidesInInches,
   missing: (pullout, place) => missingOfDrawn(asDrawn(pullout), place),
   lay: layPullout,
   refuse: refusePullout,

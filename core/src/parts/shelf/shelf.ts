@@ -11,7 +11,7 @@ import type { Shelf } from './schema';
 
 export const SHELF: Family<Shelf, LaidShelf> = {
   word: 'shelf',
-  add: 'A shelf',
+  adds: [{ words: 'A shelf' }],
   fresh: freshShelf,
   mirror: (shelf) => shelf,
   missing: ({ bay, material }, place) => missingNamed({ bay, materials: [[['material'], material]] }, place),

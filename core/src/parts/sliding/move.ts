@@ -1,6 +1,6 @@
 import { rowOf } from '../../carcass/build';
 import { motionOf } from '../../motion/motion';
-import { asWay, movingBodyOfLink } from '../../scene/linkBody';
+import { bodyOnWay, idOnWay } from '../../scene/linkBody';
 import type { IntendedContact, Mover } from '../../scene/scene';
 import { frameOf } from '../../item/frame';
 import type { PartPieces } from '../contract/family';
@@ -28,7 +28,7 @@ function moversOf(laid: LaidSliding, panel: PanelAt, { moving, still }: PartPiec
   const touched = [
     ...still.map(({ key }) => key),
     carcass.id,
-    ...beside.flatMap(({ key }) => [`${key}/panel`, `${key}.left/panel`]),
+    ...beside.flatMap(({ key }) => [`${key}/panel`, idOnWay(`${key}.left`, { key }, `${key}/panel`)]),
   ];
   const count = panels.length;
   const own = count > 1 ? `Panel ${panel.nth + 1}` : 'Panel';
@@ -44,11 +44,11 @@ function moversOf(laid: LaidSliding, panel: PanelAt, { moving, still }: PartPiec
       heads: side,
       ...(ways.length > 1 && { thing: id }),
       ...(i > 0 && { goes: 'instead' as const }),
-      bodies: [asWay(movingBodyOfLink(link, row, motion), key)],
+      bodies: [bodyOnWay(link, row, motion, key)],
       unit: 'mm',
       from: 0,
       to,
-      contacts: touched.map((other): IntendedContact => ({ moving: `${key}/panel`, still: other, from: 0, to, depth: 0 })),
+      contacts: touched.map((other): IntendedContact => ({ moving: idOnWay(key, link, `${link.key}/panel`), still: other, from: 0, to, depth: 0 })),
       needs: {
         around: gaps.around,
         // Between panels that pass each other, and in the grooves, what their tracks leave is what is wanted.

@@ -1,6 +1,6 @@
 import type { Family } from '../contract/family';
 import { missingNamed } from '../kit/issues';
-import { mendSliding, slidingAssumptions, slidingNotes } from './advice';
+import { mendSliding, openingsOf, slidingAssumptions, slidingNotes } from './advice';
 import { freshSliding, mirrorSliding } from './fresh';
 import { laySliding, type LaidSliding } from './lay';
 import { moveSliding } from './move';
@@ -10,7 +10,7 @@ import type { Sliding } from './schema';
 
 export const SLIDING: Family<Sliding, LaidSliding> = {
   word: 'sliding panels',
-  add: 'Sliding panels',
+  adds: [{ words: 'Sliding panels' }],
   fresh: freshSliding,
   mirror: mirrorSliding,
   missing: ({ bay, material }, place) => missingNamed({ bay, materials: [[['material'], material]] }, place),
@@ -18,6 +18,7 @@ export const SLIDING: Family<Sliding, LaidSliding> = {
   refuse: refuseSliding,
   pieces: slidingPieces,
   move: moveSliding,
+  openings: openingsOf,
   notes: slidingNotes,
   assumptions: slidingAssumptions,
   mend: mendSliding,

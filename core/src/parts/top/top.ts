@@ -11,7 +11,7 @@ import type { Top } from './schema';
 
 export const TOP: Family<Top, LaidTop> = {
   word: 'sliding top',
-  add: 'A sliding top',
+  adds: [{ words: 'A sliding top' }],
   fresh: freshTop,
   mirror: mirrorTop,
   missing: ({ bay, material }, place) => missingNamed({ bay, materials: [[['material'], material]] }, place),

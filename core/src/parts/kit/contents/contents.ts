@@ -10,6 +10,7 @@ import { hull } from '../../../solid/hull';
 import type { Point3 } from '../../../solid/prism';
 import { span, type Bounds } from '../../../solid/bounds';
 import type { Content, Contents } from './schema';
+import { capitalised } from '../../../item/capitals';
 
 /** What stands in a box, shut, in its carcass's frame. */
 export interface Placed {
@@ -196,7 +197,7 @@ export function openers(
       : frame.box([x[0], y[0], z[0]], [x[1], y[1], z[1]]);
     const id = `${of.id}.opens-${contentId(one)}`;
     const words = `${lid ? 'lid' : 'tank'} of ${nameOf(one)}${drawn ? ', drawn out' : ''}`;
-    const name = words.charAt(0).toUpperCase() + words.slice(1);
+    const name = capitalised(words);
     return [
       {
         id,

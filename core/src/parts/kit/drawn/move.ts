@@ -1,10 +1,11 @@
 import { rowOf } from '../../../carcass/build';
 import { motionOf } from '../../../motion/motion';
-import { asWay, movingBodyOfLink } from '../../../scene/linkBody';
+import { bodyOnWay, idOnWay, movingBodyOfLink } from '../../../scene/linkBody';
 import type { IntendedContact, Mover } from '../../../scene/scene';
 import { frameOf } from '../../../item/frame';
 import type { PartPieces } from '../../contract/family';
 import { openers } from '../contents/contents';
+import type { Link } from '../../../piece/piece';
 import type { LaidDrawn } from './lay';
 import { titleOf } from './pieces';
 
@@ -49,7 +50,7 @@ export function moveDrawn({ part, place, travel, drawers }: LaidDrawn, { moving 
         of: { [ground]: 0 },
       },
     };
-    const back: Mover[] = twoSided ? [toTheBack(mover, frame.turn([0, 1, 0]))] : [];
+    const back: Mover[] = twoSided ? [toTheBack(mover, link, frame.turn([0, 1, 0]))] : [];
     return [
       mover,
       ...back,
@@ -59,7 +60,7 @@ export function moveDrawn({ part, place, travel, drawers }: LaidDrawn, { moving 
 }
 
 /** The same drawn out at the back of the case: in place of the way to the front. */
-function toTheBack(mover: Mover, direction: readonly [number, number, number]): Mover {
+function toTheBack(mover: Mover, link: Link, direction: readonly [number, number, number]): Mover {
   const id = `${mover.id}.back`;
   const motion = motionOf({ kind: 'slide', direction });
   return {
@@ -68,8 +69,8 @@ function toTheBack(mover: Mover, direction: readonly [number, number, number]): 
     name: `${mover.name}, to the back`,
     own: `${mover.own ?? 'Drawer'}, to the back`,
     goes: 'instead',
-    bodies: mover.bodies.map((body) => ({ ...asWay(body, id), motion })),
+    bodies: [bodyOnWay(link, mover.bodies[0]!.row, motion, id)],
     // What it runs on holds it this way too.
-    contacts: mover.contacts.map((contact) => ({ ...contact, moving: `${id}/box` })),
+    contacts: mover.contacts.map((contact) => ({ ...contact, moving: idOnWay(id, link, `${link.key}/box`) })),
   };
 }

@@ -11,13 +11,13 @@ import { gripNote } from '../fronts';
 import { kicked, tipping } from '../runs/runs';
 import type { DrawerAt, LaidDrawn } from './lay';
 import { saidOf } from './pieces';
+import { capitalised } from '../../../item/capitals';
 
 const note = (about: PartNote['about'], verdict: PartNote['verdict'], sentence: string): PartNote => ({
   about,
   verdict,
   sentence,
 });
-const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
 /** What closed forms tell of a bank: load, tipping, what stays in, packing, screws, fingers, reach, cables, caution. */
 export function drawnNotes(laid: LaidDrawn, pieces: PartPieces): PartNote[] {
@@ -241,7 +241,7 @@ function reachNotes({ part, drawers, place: { carcass, reach } }: LaidDrawn): Pa
   if (high.length > 0) {
     const worst = high[0]!;
     return [
-      note('reach', 'tight', `${capital(`the ${saidOf(part, worst)}`)} has its rim ${lengthMark(rim(worst))} above the floor: one does not look into it. Below ${lengthMark(EYES, 'most')} one does.`),
+      note('reach', 'tight', `${capitalised(`the ${saidOf(part, worst)}`)} has its rim ${lengthMark(rim(worst))} above the floor: one does not look into it. Below ${lengthMark(EYES, 'most')} one does.`),
     ];
   }
   const low = drawers[0]!;

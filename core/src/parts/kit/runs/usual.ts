@@ -15,3 +15,11 @@ export const USUAL_RUNS: { readonly [Kind in Runs['kind']]: Extract<Runs, { kind
     kicker: { gap: mm(3) },
   },
 };
+
+/** On slides of lengths in inches in place of the usual ones of lengths in mm. */
+export function slidesInInches<P extends { readonly runs: Runs }>(part: P): P {
+  const { runs } = part;
+  return runs.kind === 'side slides' && runs.hardware === USUAL_RUNS['side slides'].hardware
+    ? { ...part, runs: { ...runs, hardware: 'slide-full-in' } }
+    : part;
+}

@@ -1,0 +1,264 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { itemIdOf, itemsOf, type Item, type Plan, type Report } from '@tarnpass/core';
+import { lazy, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { Link, Navigate, useNavigate, useParams } from 'react-router';
+import { Hotkeys } from '../../view/commands/Hotkeys';
+import { useActions } from '../../view/commands/useActions';
+import { useOpenJob } from '../../state/job/useOpenJob';
+import { followDevices, followLog } from '../../state/readings/live';
+import { useApp, useAppDispatch } from '../../state/slices/app';
+import { Strips } from '../../view/strips/Strips';
+import { colour } from '../../view/theme/palette';
+import { UPRIGHT } from '../../view/theme/theme';
+import { useSheet } from '../../view/theme/SheetProvider';
+import { useSame } from '../../hooks/useSame';
+import { AnswerLine } from './AnswerLine';
+import { Card } from './Card';
+import { ConflictDialog } from './ConflictDialog';
+import { MomentProvider } from '../../view/live/Moment';
+import { MainPanes, SmallPanes } from './Panes';
+import { isStage, type Stage } from '../../state/view/stages';
+import { SavingLine } from './SavingLine';
+import { StoryPole } from './StoryPole';
+import { Tools } from './Tools';
+import { useScene } from '../../state/view/useScene';
+import { begun, selected as select, told } from '../../state/slices/viewSlice';
+
+const FindDialog = lazy(() => import('../../view/commands/FindDialog'));
+const MakeSheet = lazy(() => import('../make/MakeSheet'));
+
+/** One job on the board: opens it, or says why not. */
+export function BoardScreen() {
+  const { id, stage } = useParams();
+  const { open, trouble } = useOpenJob(id);
+  if (!isStage(stage)) return <Navigate to={`/jobs/${id}/check`} replace />;
+  if (trouble) {
+    return (
+      <Box sx={{ p: 4 }}>
+        <Typography variant="h1" role="alert">
+          {trouble}
+        </Typography>
+        <Typography sx={{ mt: 2 }} component={Link} to="/">
+          Back to the jobs
+        </Typography>
+      </Box>
+    );
+  }
+  return open ? (
+    <Board stage={stage} />
+  ) : (
+    <Box aria-busy="true" sx={{ height: '100vh', ml: '152px', bgcolor: colour('paper') }} />
+  );
+}
+
+/** Which lists the card of a stage is about. */
+const ABOUT: Record<Stage, readonly Item['list'][]> = {
+  measure: ['space', 'things', 'existing'],
+  plan: ['carcasses', 'parts'],
+  check: ['parts', 'existing'],
+  make: ['carcasses', 'parts'],
+};
+
+/** What the card shows: what is selected if the stage is about it, else what the stage would begin with. */
+function itemFor(plan: Plan, report: Report | null, stage: Stage, chosen: string | null): Item | undefined {
+  const items = itemsOf(plan).filter(({ list }) => ABOUT[stage].includes(list));
+  const first = stage === 'check' ? (report?.answer.part ?? items[0]?.id) : items[0]?.id;
+  const wanted = chosen && itemIdOf(plan, chosen);
+  return items.find(({ id }) => id === wanted) ?? items.find(({ id }) => id === first);
+}
+
+/** The stage that a selected item's numbers are in, where the current one is not about it. */
+function stageFor(plan: Plan, id: string): Stage {
+  const item = itemsOf(plan).find((candidate) => candidate.id === itemIdOf(plan, id));
+  return item && ABOUT.measure.includes(item.list) ? 'measure' : 'plan';
+}
+
+function Board({ stage }: { stage: Stage }) {
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const { sheet } = useSheet();
+  const job = useApp(({ job }) => job)!;
+  const check = useApp(({ check }) => check);
+  const chosen = useApp(({ view }) => view.selected);
+  const panes = useApp(({ view }) => view.panes);
+  const trouble = useApp(({ view }) => view.told);
+  // Measuring wants the large view and a long card.
+  const small = panes.length > 1 && stage !== 'measure' && stage !== 'make';
+  const { plan } = job;
+  const scene = useScene(plan);
+  const { report } = check;
+  const stale = check.version !== job.version;
+  const found = useMemo(() => itemFor(plan, report, stage, chosen), [plan, report, stage, chosen]);
+  // An answer leaves it as it was: its numbers are not drawn again for one.
+  const item = useSame(found, (a, b) => a.list === b.list && a.value === b.value);
+  const letters = plan.stones;
+  const [finding, setFinding] = useState(false);
+  const find = useCallback(() => setFinding(true), []);
+
+  // What the card began with stays on it: mending the worst part must not turn the card to the next worst.
+  const first = report && chosen === null ? item?.id : undefined;
+  useEffect(() => {
+    if (first) dispatch(begun(first));
+  }, [first, dispatch]);
+
+  // Of a pair the leaf that was pressed, else its first.
+  const mover =
+    scene.movers.find((one) => one.id === chosen && one.item === item?.id) ??
+    scene.movers.find((one) => one.item === item?.id);
+  const moverId = mover?.id;
+  // A report of an older plan may name parts that are gone.
+  const current = useMemo(
+    () =>
+      report && {
+        ...report,
+        parts: report.parts.filter(({ id }) => scene.movers.some((one) => one.id === id)),
+      },
+    [report, scene.movers],
+  );
+  const pick = useCallback(
+    (id: string) => {
+      dispatch(select(id));
+      const about = itemsOf(plan).find((candidate) => candidate.id === itemIdOf(plan, id));
+      if (about && !ABOUT[stage].includes(about.list)) void navigate(`/jobs/${job.id}/${stageFor(plan, id)}`);
+    },
+    [dispatch, navigate, plan, stage, job.id],
+  );
+  // What was read for the job comes in while it is open, here or on a phone beside the wall.
+  useEffect(() => dispatch(followLog(job.id)), [dispatch, job.id]);
+  const reads = stage === 'measure' || stage === 'plan';
+  useEffect(() => (reads ? dispatch(followDevices()) : undefined), [dispatch, reads]);
+  const actions = useActions({
+    plan,
+    scene,
+    report: current,
+    selected: moverId ?? item?.id ?? null,
+    onFind: find,
+  });
+  const words = useMemo(() => sheetWords(plan, current), [plan, current]);
+  // Fields, strips and the answer follow an edit first; the drawing a frame or two later, so that they never wait for it.
+  const sheetProps = useDeferredValue(
+    useMemo(
+      () => ({ plan, scene, report: current, item, mover: moverId, letters, words, onSelect: pick }),
+      [plan, scene, current, item, moverId, letters, words, pick],
+    ),
+  );
+  return (
+    <MomentProvider scene={scene} mover={mover}>
+      <Box
+        className="board"
+        sx={{
+          display: 'grid',
+          minHeight: '100vh',
+          gridTemplateColumns: '152px minmax(0, 1fr)',
+          gridTemplateRows: `auto clamp(420px, 46vh, 720px) ${small ? '300px' : '0'} auto 1fr`,
+          '& > nav': { gridRow: '1 / -1' },
+          '& > .answer, & > .strips, & > .card, & > .aside': { gridColumn: '2 / -1' },
+          '& > .sheet': { gridColumn: 2, gridRow: 2 },
+          '& > .answer': { gridRow: 1 },
+          '& > .aside': { gridRow: 3 },
+          '& > .strips': { gridRow: 4 },
+          '& > .card': { gridRow: 5 },
+          [`@media (min-width: ${UPRIGHT}px)`]: {
+            height: '100vh',
+            gridTemplateColumns: '152px minmax(0, 1fr) 452px',
+            gridTemplateRows: `auto ${small ? 'minmax(250px, 34%)' : '0'} minmax(0, 1fr) auto`,
+            '& > .sheet': { gridRow: '2 / 4' },
+            '& > .aside': { gridRow: 2, gridColumn: 3 },
+            '& > .card': { gridRow: 3, gridColumn: 3 },
+          },
+        }}
+      >
+        <StoryPole
+          plan={plan}
+          report={current}
+          stage={stage}
+          revision={job.revision}
+          saving={job.saving}
+          keptHere={job.kept}
+          tools={<Tools actions={actions} />}
+        />
+        <Box component="header" className="answer">
+          <AnswerLine plan={plan} report={current} stale={stale} />
+          {trouble && (
+            <Alert
+              severity="info"
+              icon={false}
+              variant="outlined"
+              onClose={() => dispatch(told(null))}
+              sx={{ mx: 2, mb: 1, py: 0 }}
+            >
+              {trouble}
+            </Alert>
+          )}
+          <SavingLine job={job} />
+        </Box>
+        {stage === 'make' ? (
+          <Box className="sheet" sx={{ minHeight: 0, display: 'grid' }}>
+            <Suspense fallback={null}>
+              <MakeSheet plan={plan} selected={item?.id ?? null} onSelect={pick} />
+            </Suspense>
+          </Box>
+        ) : (
+          <MainPanes {...sheetProps} />
+        )}
+        {small && <SmallPanes {...sheetProps} />}
+        <Box className="strips" sx={{ borderTop: `1.4px solid ${colour('ink')}` }}>
+          <Strips
+            plan={plan}
+            scene={scene}
+            report={current}
+            stale={stale}
+            selected={moverId ?? item?.id ?? null}
+            letters={letters}
+            actions={actions}
+          />
+        </Box>
+        <Box
+          className="card"
+          sx={{
+            bgcolor: 'background.paper',
+            borderTop: `1.4px solid ${colour('ink')}`,
+            minHeight: 0,
+            display: 'grid',
+            borderLeft: `1.4px solid ${colour('ink')}`,
+            [`@media (min-width: ${UPRIGHT}px)`]: { '&&': { gridColumn: 3 }, borderLeft: 0, pt: 1 },
+          }}
+        >
+          <Card
+            key={item?.id}
+            plan={plan}
+            scene={scene}
+            report={current}
+            stale={stale}
+            stage={stage}
+            item={item}
+            mover={mover}
+            letters={letters}
+            actions={actions}
+            sheet={sheet}
+          />
+        </Box>
+        <Hotkeys actions={actions} />
+        {finding && (
+          <Suspense fallback={null}>
+            <FindDialog
+              actions={actions}
+              items={itemsOf(plan)}
+              onSelect={pick}
+              onClose={() => setFinding(false)}
+            />
+          </Suspense>
+        )}
+        <ConflictDialog />
+      </Box>
+    </MomentProvider>
+  );
+}
+
+/** What a screen reader says of the drawing. */
+function sheetWords(plan: Plan, report: Report | null): string {
+  const parts = report?.parts.map(({ name, short }) => `${name}: ${short.word} ${short.amount}`).join('; ');
+  return `${plan.title}. ${parts ?? ''}`;
+}

@@ -1,0 +1,80 @@
+import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
+import Typography from '@mui/material/Typography';
+import type { Finding, PartReport } from '@tarnpass/core';
+import { useState } from 'react';
+import { DASHES } from '../../view/chart/dashes';
+import { useAppDispatch } from '../../state/slices/app';
+import { colour } from '../../view/theme/palette';
+import { Swatch } from '../../view/ui/Patterns';
+import { moved } from '../../state/slices/viewSlice';
+
+/** What a part meets, worst first, each a sentence; choosing one opens the part to where it is. */
+export function FindingsList({ part: { findings, check }, stale }: { part: PartReport; stale: boolean }) {
+  const dispatch = useAppDispatch();
+  const [chosen, setChosen] = useState<string>();
+  // The chart draws the first few that have a curve; each line shows the dashes of its own.
+  const curves = check.encounters.filter(({ curve }) => curve.length > 0);
+  const dashesOf = ({ moving, still }: Finding) =>
+    DASHES[curves.findIndex((one) => one.moving === moving && one.still === still)];
+  if (findings.length === 0)
+    return <Typography sx={{ py: 1 }}>Nothing comes near it all the way.</Typography>;
+  return (
+    <Box
+      component="ul"
+      aria-label="What it meets"
+      sx={{ listStyle: 'none', m: 0, p: 0, opacity: stale ? 0.55 : 1 }}
+    >
+      {findings.map((finding) => {
+        const { part, moving, still, verdict, sentence, travel } = finding;
+        const key = `${moving} ${still}`;
+        const dashes = dashesOf(finding);
+        return (
+          <Box component="li" key={key} sx={{ borderBottom: `1px solid ${colour('line')}` }}>
+            <ButtonBase
+              onClick={() => {
+                setChosen(key);
+                dispatch(moved({ part, travel }));
+              }}
+              aria-pressed={chosen === key}
+              sx={{
+                width: '100%',
+                minHeight: 44,
+                py: 0.75,
+                gap: 1.25,
+                justifyContent: 'flex-start',
+                textAlign: 'left',
+                alignItems: 'flex-start',
+              }}
+            >
+              <Box sx={{ pt: '3px' }}>
+                <Swatch verdict={verdict} />
+                {dashes && (
+                  <svg width={16} height={8} aria-hidden="true" style={{ display: 'block' }}>
+                    <line
+                      x1={0}
+                      x2={16}
+                      y1={5}
+                      y2={5}
+                      strokeWidth={1.8}
+                      strokeDasharray={dashes.join(' ')}
+                      stroke={colour(verdict === 'hits' ? 'heather' : 'tarn')}
+                    />
+                  </svg>
+                )}
+              </Box>
+              <Typography
+                sx={{
+                  fontWeight: verdict === 'hits' ? 620 : 450,
+                  color: verdict === 'hits' ? 'error.main' : 'text.primary',
+                }}
+              >
+                {sentence}
+              </Typography>
+            </ButtonBase>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}

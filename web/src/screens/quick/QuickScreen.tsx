@@ -1,0 +1,291 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import {
+  formatLength,
+  INCHES,
+  itemsOf,
+  MILLIMETRES,
+  parseLength,
+  parseNumber,
+  partsList,
+  QUICK_CARDS,
+  quickPlan,
+  usualNumbers,
+  usualPlan,
+  type QuickAsk,
+  type QuickCard,
+} from '@tarnpass/core';
+import { Play } from 'lucide-react';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { Link, Navigate, useNavigate, useParams } from 'react-router';
+import { ApiError, createJob } from '../../api/client';
+import { MomentProvider } from '../../view/live/Moment';
+import { play } from '../../state/view/play';
+import { useScene } from '../../state/view/useScene';
+import { viewCleared } from '../../state/slices/viewSlice';
+import { useAsked } from '../../state/check/asked';
+import { Field } from '../../view/numbers/Field';
+import { FlatView } from '../../view/sheet/FlatView';
+import { planSight } from '../../view/sheet/views';
+import { useApp, useAppDispatch } from '../../state/slices/app';
+import { throughAndBack } from '../../state/view/openInOrder';
+import { ANSWERS } from '../../view/strips/Strips';
+import { Strip } from '../../view/strips/Strip';
+import { colour } from '../../view/theme/palette';
+import { UPRIGHT } from '../../view/theme/theme';
+import { SizeText } from '../../view/ui/SizeText';
+
+/** One card of the deck: its numbers, the answer, and the drawing that moves. */
+export function QuickScreen() {
+  const { card: id } = useParams();
+  const card = QUICK_CARDS.find((one) => one.id === id);
+  return card ? <Quick key={card.id} card={card} /> : <Navigate to="/quick" replace />;
+}
+
+function Quick({ card }: { card: QuickCard }) {
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const [numbers, setNumbers] = useState(() => usualNumbers(card));
+  // Several that were refused may be taken one after the other before the page is drawn again.
+  const given = useRef(numbers);
+  const [{ plan, version }, setPlan] = useState(() => ({ plan: usualPlan(card), version: 1 }));
+  const [trouble, setTrouble] = useState<string>();
+  const [refused, setRefused] = useState<Readonly<Record<string, string | undefined>>>({});
+  const [warned, setWarned] = useState(false);
+  const scene = useScene(plan);
+  const chosen = useApp(({ view }) => view.selected);
+  const mover = scene.movers.find((one) => one.id === chosen) ?? scene.movers[0]!;
+  const item = useMemo(() => itemsOf(plan).find((one) => one.id === mover.item), [plan, mover.item]);
+  const asked = useAsked('quick', version, { kind: 'report', plan });
+  const report = asked.answer ?? null;
+  const several = scene.movers.length > 1;
+  const askedPairs = useAsked('quick pairs', version, several ? { kind: 'pairs', plan } : null);
+  const pairs = (askedPairs.answer ?? []).filter(({ word }) => word !== 'never meet' && word !== 'any order');
+  const reports = useMemo(() => new Map(report?.parts.map((part) => [part.id, part])), [report]);
+  const letters = plan.stones;
+  const { units } = plan;
+  const leaves = useMemo(
+    () => partsList(plan).filter(({ item: of }) => plan.parts.some(({ id }) => id === of)),
+    [plan],
+  );
+  useEffect(() => {
+    dispatch(viewCleared());
+  }, [dispatch, card]);
+
+  /** Take one number: what is wrong with it, in which case all stays as it was. */
+  const take = (ask: QuickAsk, text: string) => {
+    const read =
+      ask.input === 'length' ? parseLength(text, units.system) : parseNumber(text.replace(/°/g, ''));
+    if (!read.ok) return read;
+    const next = { ...given.current, [ask.key]: 'mm' in read ? read.mm : read.value };
+    const made = quickPlan(card, next, units);
+    if (!made.ok) return { message: made.issues[0]!.message };
+    given.current = next;
+    setNumbers(next);
+    setPlan((before) => ({ plan: made.plan, version: before.version + 1 }));
+    return undefined;
+  };
+  const changeUnits = () => {
+    const made = quickPlan(card, numbers, units.system === 'mm' ? INCHES : MILLIMETRES);
+    if (made.ok) setPlan({ plan: made.plan, version: version + 1 });
+  };
+  const shownOf = (ask: QuickAsk) =>
+    ask.input === 'length'
+      ? formatLength(numbers[ask.key]!, units, true)
+      : `${numbers[ask.key]!}${ask.input === 'degrees' ? '°' : ''}`;
+  const open = card.asks.filter(({ key }) => refused[key] !== undefined);
+  /** A job is made of what is in force: that it is not what stands in a field is said first. */
+  const makeJob = async () => {
+    if (open.length > 0 && !warned) return setWarned(true);
+    try {
+      const job = await createJob(plan);
+      await navigate(`/jobs/${job.id}/check`);
+    } catch (error) {
+      if (!(error instanceof ApiError)) throw error;
+      setTrouble(error.message);
+    }
+  };
+  return (
+    <MomentProvider scene={scene} mover={mover}>
+      <Box
+        sx={{
+          display: 'grid',
+          minHeight: '100vh',
+          gridTemplateRows: 'auto 46vh auto auto',
+          [`@media (min-width: ${UPRIGHT}px)`]: {
+            height: '100vh',
+            gridTemplateColumns: '360px minmax(0, 1fr)',
+            gridTemplateRows: 'auto minmax(0, 1fr) auto',
+            '& > header': { gridColumn: '1 / -1' },
+            '& > .numbers': { gridRow: '2 / 4' },
+          },
+        }}
+      >
+        <Box component="header" sx={{ px: 3, py: 1.5, minHeight: 72 }}>
+          <Typography variant="body2">{card.title}</Typography>
+          {asked.failure ? (
+            <Typography variant="h1" role="alert">
+              The check stopped: {asked.failure}
+              <Button onClick={asked.retry}>Check again</Button>
+            </Typography>
+          ) : (
+            <Typography
+              variant="h1"
+              role="status"
+              sx={{ opacity: asked.stale ? 0.55 : 1, textWrap: 'balance' }}
+            >
+              {report ? (
+                <>
+                  {report.answer.stands}, so next,{' '}
+                  <Box component="span" sx={{ color: 'primary.main' }}>
+                    {report.answer.next}
+                  </Box>
+                  .
+                </>
+              ) : (
+                'Working it out'
+              )}
+            </Typography>
+          )}
+        </Box>
+        <Box
+          component="main"
+          sx={{
+            bgcolor: 'background.paper',
+            borderTop: `1.4px solid ${colour('ink')}`,
+            borderLeft: `1.4px solid ${colour('ink')}`,
+            minHeight: 0,
+            order: { lg: 2 },
+          }}
+        >
+          <FlatView
+            plan={plan}
+            scene={scene}
+            report={report}
+            item={item}
+            mover={mover.id}
+            letters={letters}
+            words={report?.answer.stands ?? ''}
+            sight={planSight(plan)}
+            large
+            section={undefined}
+            fixed
+            onSelect={() => undefined}
+          />
+        </Box>
+        <Box
+          className="numbers"
+          component="section"
+          aria-label="Numbers"
+          sx={{
+            bgcolor: 'background.paper',
+            borderTop: `2.4px solid ${colour('ink')}`,
+            px: 3,
+            py: 2,
+            display: 'flex',
+            flexDirection: 'column',
+            order: { xs: 3, lg: 1 },
+          }}
+        >
+          {card.asks.map((ask) => (
+            <Field
+              key={ask.key}
+              label={ask.label}
+              shown={
+                ask.input === 'length' ? formatLength(numbers[ask.key]!, units) : String(numbers[ask.key]!)
+              }
+              {...(ask.input === 'degrees' && { suffix: '°' })}
+              edits={version}
+              onRefused={(text) => {
+                setWarned(false);
+                setRefused((before) => ({ ...before, [ask.key]: text }));
+              }}
+              take={(text) => take(ask, text)}
+            />
+          ))}
+          <Box sx={{ display: 'flex', gap: 1, pt: 2 }}>
+            <Button
+              startIcon={<Play size={18} strokeWidth={1.8} />}
+              variant="outlined"
+              onClick={() => void dispatch(play(throughAndBack(mover, reports)))}
+            >
+              Play it
+            </Button>
+            <Button onClick={changeUnits}>{units.system === 'mm' ? 'In inches' : 'In mm'}</Button>
+          </Box>
+          <Box component="section" aria-label="To cut" sx={{ pt: 2 }}>
+            {leaves.map(({ name, cut }, i) => (
+              <Box key={`${name} ${i}`} sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
+                <Typography sx={{ flex: 1 }}>{name}</Typography>
+                <Typography sx={{ fontWeight: 700, fontSize: 18, whiteSpace: 'nowrap' }}>
+                  <SizeText size={cut} units={units} withUnit />
+                </Typography>
+              </Box>
+            ))}
+            {pairs.map(({ sentence }) => (
+              <Typography key={sentence} sx={{ pt: 1 }}>
+                {sentence}
+              </Typography>
+            ))}
+          </Box>
+          <Typography variant="body2" sx={{ pt: 2 }}>
+            Usual sizes are taken for all else. As a job you can change every one, add what stands around, and
+            save it.
+          </Typography>
+          {trouble && (
+            <Typography role="alert" sx={{ color: 'error.main', pt: 1 }}>
+              {trouble}
+            </Typography>
+          )}
+          {warned && open.length > 0 && (
+            <Typography role="alert" sx={{ color: 'error.main', pt: 1 }}>
+              {open
+                .map((ask) => `${ask.label} was refused at ${refused[ask.key]}: ${shownOf(ask)} is in force.`)
+                .join(' ')}{' '}
+              The job would be made with what is in force.
+            </Typography>
+          )}
+          <Box sx={{ display: 'flex', gap: 1, pt: 2, mt: 'auto' }}>
+            <Button variant="contained" onClick={() => void makeJob()}>
+              {warned && open.length > 0 ? 'Make it as in force' : 'Make it a job'}
+            </Button>
+            <Button component={Link} to="/quick">
+              The deck
+            </Button>
+          </Box>
+        </Box>
+        <Box
+          component="section"
+          aria-label="Travel strips"
+          aria-busy={asked.stale}
+          sx={{
+            ...ANSWERS,
+            borderTop: `1.4px solid ${colour('ink')}`,
+            py: 1,
+            px: 1,
+            order: { xs: 2, lg: 3 },
+          }}
+        >
+          {scene.movers.map((one) => (
+            <Strip
+              key={one.id}
+              mover={one}
+              name={one.name}
+              report={reports.get(one.id)}
+              owner={
+                plan.carcasses.find(
+                  ({ id }) => id === plan.parts.find((part) => part.id === one.item)?.carcass,
+                )?.name ?? ''
+              }
+              letter={letters[one.id] ?? ''}
+              units={units}
+              selected={one === mover}
+              scene={scene}
+            />
+          ))}
+        </Box>
+      </Box>
+    </MomentProvider>
+  );
+}

@@ -1,0 +1,54 @@
+import { NearestProbe, sameThing, standingAt, type Mover, type Nearest, type Scene } from '@tarnpass/core';
+import { createContext, useContext, useMemo } from 'react';
+import { useApp } from '../../state/slices/app';
+
+/** Where everything stands just now, and what is nearest to the selected part there. */
+export interface Moment {
+  readonly travels: Readonly<Record<string, number>>;
+  /** Movers left out for now: their thing stands there in another way. */
+  readonly hidden: ReadonlySet<string>;
+  readonly nearest: Nearest | undefined;
+}
+
+const MomentContext = createContext<Moment>({ travels: {}, hidden: new Set(), nearest: undefined });
+
+/** Only what draws the moment asks for it: the rest of the board is left alone by a drag along a strip. */
+export const useMoment = (): Moment => useContext(MomentContext);
+
+interface Props {
+  readonly scene: Scene;
+  readonly mover: Mover | undefined;
+  readonly children: React.ReactNode;
+}
+
+/** Keeps the moment of a scene: every part's travel within what it has, and what is nearest to one of them. */
+export function MomentProvider({ scene, mover, children }: Props) {
+  const kept = useApp(({ view }) => view.travels);
+  const { travels, hidden } = useMemo(() => {
+    const own = scene.movers.map(({ id, from, to }) => [id, Math.min(kept[id] ?? from, to)] as const);
+    return standingAt(scene.movers, Object.fromEntries(own));
+  }, [scene, kept]);
+  // The other parts count where they stand now: text, so that a drag of the one part alone changes nothing here.
+  const standing = JSON.stringify(
+    scene.movers
+      .filter((other) => other !== mover && !hidden.has(other.id))
+      .map(({ id }) => [id, travels[id]]),
+  );
+  // Shut there is nothing to tell, and most edits are made shut.
+  const opened = mover !== undefined && travels[mover.id]! > mover.from;
+  const probe = useMemo(() => {
+    if (!mover || !opened) return undefined;
+    const at = new Map(JSON.parse(standing) as [string, number][]);
+    const others = scene.movers.filter((other) => at.has(other.id) && !sameThing(other, mover));
+    return new NearestProbe(
+      mover,
+      scene.still,
+      others.map((other) => [other, at.get(other.id)!] as const),
+    );
+  }, [mover, scene, standing, opened]);
+  const moment = useMemo(
+    () => ({ travels, hidden, nearest: mover && probe?.at(travels[mover.id]!) }),
+    [travels, hidden, mover, probe],
+  );
+  return <MomentContext value={moment}>{children}</MomentContext>;
+}

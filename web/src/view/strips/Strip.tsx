@@ -1,0 +1,115 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import {
+  bodyOf,
+  formatLength,
+  type Mover,
+  type Nearest,
+  type PartReport,
+  type Scene,
+  type Units,
+} from '@tarnpass/core';
+import { memo } from 'react';
+import { useMoment } from '../live/Moment';
+import { selected as select } from '../../state/slices/viewSlice';
+import { useAppDispatch } from '../../state/slices/app';
+import { colour } from '../theme/palette';
+import { Swatch } from '../ui/Patterns';
+import { Stone } from '../ui/Stone';
+import { ROW, Well } from './Well';
+
+interface Props {
+  readonly mover: Mover;
+  readonly report: PartReport | undefined;
+  /** As the strip says it, and what that belongs to. */
+  readonly name: string;
+  readonly owner: string;
+  readonly letter: string;
+  readonly units: Units;
+  readonly scene: Scene;
+  readonly selected: boolean;
+}
+
+/** One part's travel as a strip: drag the rider along it and the part moves. */
+export const Strip = memo(function Strip(props: Props) {
+  const { mover, report, name, owner, letter, selected } = props;
+  const dispatch = useAppDispatch();
+  const choose = () => {
+    if (!selected) dispatch(select(mover.id));
+  };
+  return (
+    <Box
+      onPointerDown={choose}
+      onFocus={choose}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '30px minmax(90px, 1fr) 228px minmax(156px, 1fr)',
+        columnGap: 1.25,
+        alignItems: 'center',
+        height: ROW,
+        px: 1,
+        bgcolor: selected ? 'background.paper' : undefined,
+        boxShadow: selected ? `inset 0 0 0 1.25px ${colour('ink')}` : undefined,
+      }}
+    >
+      <svg width={26} height={26}>
+        <Stone x={13} y={13} letter={letter} filled={selected} />
+      </svg>
+      <Box sx={{ minWidth: 0 }}>
+        <Typography variant="h3" component="div" noWrap title={mover.name}>
+          {name}
+        </Typography>
+        <Typography variant="body2" noWrap title={owner}>
+          {owner}
+        </Typography>
+      </Box>
+      <Well mover={mover} report={report} units={props.units} selected={selected} />
+      <Box sx={{ minWidth: 0 }} aria-live={selected ? 'polite' : undefined}>
+        {report && (
+          <>
+            <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.75 }}>
+              <Swatch verdict={report.verdict} />
+              <Typography
+                noWrap
+                className="amount"
+                sx={{ color: report.verdict === 'hits' ? 'error.main' : 'text.primary' }}
+              >
+                <b>{report.short.word}</b> {report.short.amount}
+              </Typography>
+            </Box>
+            <Box className="fresh">
+              {selected ? (
+                <NowWords {...props} detail={report.short.detail} />
+              ) : (
+                <Detail words={report.short.detail} />
+              )}
+            </Box>
+          </>
+        )}
+        <Typography variant="body2" className="busy">
+          working it out
+        </Typography>
+      </Box>
+    </Box>
+  );
+});
+
+function Detail({ words }: { words: string }) {
+  return (
+    <Typography variant="body2" noWrap title={words}>
+      {words}
+    </Typography>
+  );
+}
+
+/** What is nearest to the selected part where it stands, once it is open. */
+function NowWords({ scene, units, detail }: Props & { detail: string }) {
+  const { nearest } = useMoment();
+  return <Detail words={nearest ? nowWords(scene, nearest, units) : detail} />;
+}
+
+function nowWords(scene: Scene, nearest: Nearest, units: Units): string {
+  const still = bodyOf(scene, nearest.still).name;
+  const { clearance } = nearest.witness;
+  return clearance <= 0 ? `now in ${still}` : `now ${formatLength(clearance, units)} to ${still}`;
+}
