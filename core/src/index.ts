@@ -11,7 +11,13 @@ export { carried, chain, motionOf, motionPose, onlyShifts, type Motion } from '.
 export { ratio, STRAIGHT, table } from './motion/drive';
 export { checkMover, type MoverCheck } from './clearance/checkMover';
 export { SceneChecker, parked, type Progress, type SceneCheck } from './clearance/checkScene';
-export { TOUCH, WATCH, type CheckOptions, type Counts, type Encounter } from './clearance/encounter';
+export {
+  TOUCH_DEPTH_MM,
+  WATCH_DISTANCE_MM,
+  type CheckOptions,
+  type Counts,
+  type Encounter,
+} from './clearance/encounter';
 export { type Verdict } from './item/verdict';
 export { share, type CurvePoint } from './clearance/curve';
 export { NearestProbe, type Nearest } from './clearance/nearestProbe';
@@ -23,11 +29,11 @@ export { leastClearance, type Witness } from './clearance/leastClearance';
 export { coldStart } from './clearance/gjk';
 export { emptySeparation } from './clearance/separation';
 export { separate } from './clearance/separate';
-export { FREE, BLOCKED, UNKNOWN } from './clearance/ground';
+export { FREE, BLOCKED, UNKNOWN } from './clearance/cellState';
 export { CELLS, groundAt, pairMap, relationOf, type PairMap } from './clearance/pairMap';
 export { PairMaps } from './clearance/pairMaps';
-export { roomInCells, roomInMm, wayClearance, type WayClearance } from './clearance/room';
-export { type Room } from './clearance/freeGround';
+export { freeSpaceInCells, freeSpaceInMm, wayClearance, type WayClearance } from './clearance/freeSpace';
+export { type FreeSpace } from './clearance/freeGround';
 export { provenParted, wayThrough } from './clearance/wayThrough';
 export type { Place } from './clearance/freeGround';
 export { orderOfOpening, type Move, type Order, type Parkable } from './clearance/order';
@@ -89,7 +95,7 @@ export {
   isNamed,
   partsOf,
   partsOfMover,
-  toldOf,
+  namedPartsOf,
   bodyOf,
   sameThing,
   standingAt,
@@ -176,9 +182,9 @@ export {
   pasteChanges,
   shiftChanges,
   shifted,
-  together,
+  withGroupMates,
   type Clip,
-} from './plan/together';
+} from './plan/groups';
 export { freshName, newCarcass, newExisting, newPart, newPlan, newThing } from './plan/fresh';
 export { pathText, type Issue } from './item/issue';
 export { readPlan, type PlanRead } from './plan/readPlan';

@@ -1,4 +1,4 @@
-import { without } from '../item/without';
+import { omitKey } from '../item/omitKey';
 import type { Bay, Carcass, Split } from './schema';
 import { baysOf } from './schema';
 
@@ -19,7 +19,7 @@ export function splitOf(carcass: Carcass, bay: Bay, n: number, way: Split['way']
     const known = old[i];
     if (!known) return fresh();
     // Sizes across are none up, and sizes that filled the old split do not fill the new one.
-    return { ...without(known, 'size'), take: 'equal' };
+    return { ...omitKey(known, 'size'), take: 'equal' };
   });
   return { way, setback: same ? bay.split!.setback : SETBACK, bays };
 }
@@ -45,5 +45,5 @@ export function dividerMoved(
   });
   // The last takes the rest, so that the carcass can still be made wider.
   const last = split.bays.length - 1;
-  return { ...split, bays: [...bays.slice(0, last), { ...without(bays[last]!, 'size'), take: 'rest' }] };
+  return { ...split, bays: [...bays.slice(0, last), { ...omitKey(bays[last]!, 'size'), take: 'rest' }] };
 }

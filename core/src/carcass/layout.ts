@@ -2,7 +2,7 @@ import type { Issue } from '../item/issue';
 import { lengthMark } from '../length/lengthMark';
 import type { Stock } from '../material/stock';
 import { sumOf, type Sum, type SumLine } from '../sizing/sum';
-import { asRead, wasRead, type Clear } from './asRead';
+import { applyReadings, wasRead, type ClearSize } from './applyReadings';
 import { between, faceAt, leftmost, plumbLine, rightmost, type FaceLine } from './line';
 import type { Bay, Carcass, Split } from './schema';
 import { LEAST, shellIssues, shellOf, type Shell } from './shell';
@@ -77,7 +77,7 @@ export interface Layout {
 }
 
 /** A bay on its way to be laid out: what is clear, and what lies beyond each edge. */
-interface Region extends Clear {
+interface Region extends ClearSize {
   readonly edges: Readonly<Record<'left' | 'right' | 'bottom' | 'top', Beyond>>;
 }
 
@@ -100,9 +100,9 @@ export function layOut(carcass: Carcass, stock: Stock): Layout {
   if (issues.length > 0) return { ...laid, left: shell.left, right: shell.right };
 
   /** Lay a bay out and all within it; its side faces come back as they are in the end. */
-  const lay = (bay: Bay, drawn: Region, path: Issue['path']): Pick<Clear, 'left' | 'right'> => {
+  const lay = (bay: Bay, drawn: Region, path: Issue['path']): Pick<ClearSize, 'left' | 'right'> => {
     const counts = stock.schools.sizing === 'measured';
-    const region = counts ? asRead(drawn, bay.read) : drawn;
+    const region = counts ? applyReadings(drawn, bay.read) : drawn;
     if (region.top - region.bottom < LEAST || leftmost(region.right) - rightmost(region.left) < LEAST) {
       issues.push({ path: [...path, 'read'], message: 'As it was read, no opening is left of it.' });
       return drawn;

@@ -4,15 +4,15 @@ import { curveOf, share, type CurvePoint } from './curve';
 import { Envelope } from './envelope';
 import { leastClearance, type LeastClearance } from './leastClearance';
 import {
-  lesser,
+  nearerClearance,
   meet,
   noCounts,
-  WATCH,
+  WATCH_DISTANCE_MM,
   type CheckOptions,
   type Counts,
   type Encounter,
-  type Met,
-  type PiecePair,
+  type EncounterRecord,
+  type StillPair,
 } from './encounter';
 import { RANK, type Verdict } from '../item/verdict';
 import { finish } from './steps';
@@ -37,7 +37,7 @@ export interface MoverCheck {
 /** Check one mover against everything that stands still, and its own bodies against each other, over its whole travel. */
 export function checkMover(mover: Mover, still: readonly Body[], options: CheckOptions = {}): MoverCheck {
   const counts = noCounts();
-  const all: Met[] = [];
+  const all: EncounterRecord[] = [];
   for (const [moving, other] of meetings(mover, still)) {
     all.push(...meet(mover, moving, other, options, counts));
   }
@@ -65,7 +65,7 @@ export function* meetings(
 /** What a mover's encounters come to. A meant touch that keeps its depth is no news and is left out. */
 export function moverCheck(
   mover: Mover,
-  all: readonly Met[],
+  all: readonly EncounterRecord[],
   options: CheckOptions,
   counts: Counts,
 ): MoverCheck {
@@ -86,7 +86,7 @@ export function moverCheck(
     usable,
     comfortable: Math.min(usable, ...encounters.map((e) => e.short?.free ?? mover.to)),
     curve: [],
-    watch: options.watch ?? WATCH,
+    watch: options.watch ?? WATCH_DISTANCE_MM,
     counts,
   };
 }
@@ -108,7 +108,7 @@ const MOST_CURVES = 4;
 export function* curveSteps(
   mover: Mover,
   check: MoverCheck,
-  all: readonly Met[],
+  all: readonly EncounterRecord[],
 ): Generator<void, MoverCheck> {
   const pairsOf = new Map(all.map(({ encounter, pairs }) => [encounter, pairs]));
   const { from, to, watch } = check;
@@ -146,7 +146,7 @@ export function* curveSteps(
 
 function curved(
   encounter: Encounter,
-  pairs: readonly PiecePair[],
+  pairs: readonly StillPair[],
   { from, to, watch }: MoverCheck,
   draw: boolean,
   shifted: boolean,
@@ -162,11 +162,11 @@ function curved(
 }
 
 /** Where two bodies overlap most over the whole travel, touches that are meant with the rest. */
-function deepestOf(pairs: readonly PiecePair[], from: number, to: number): LeastClearance | undefined {
+function deepestOf(pairs: readonly StillPair[], from: number, to: number): LeastClearance | undefined {
   let deepest: LeastClearance | undefined;
   for (const { approach } of pairs) {
     const above = deepest?.witness.clearance ?? 0;
-    deepest = lesser(deepest, leastClearance(approach, from, to, { watch: above }));
+    deepest = nearerClearance(deepest, leastClearance(approach, from, to, { watch: above }));
   }
   return deepest;
 }

@@ -4,10 +4,10 @@ import { answersTo, byWaiting, type Body, type Mover, type Scene } from '../scen
 import { withCorners } from '../solid/convex';
 import { curveSteps, hangsWith, meetings, moverCheck, type MoverCheck } from './checkMover';
 import { BodyIndex } from './bodyIndex';
-import { meet, noCounts, reachOf, type CheckOptions, type Counts, type Met } from './encounter';
+import { meet, noCounts, reachOf, type CheckOptions, type Counts, type EncounterRecord } from './encounter';
 import { swept } from './extent';
 import { SameContent } from './sameContent';
-import { finish, telling } from './steps';
+import { finish, withProgress } from './steps';
 
 /** How far a long check has come. */
 export interface Progress {
@@ -56,8 +56,8 @@ const STEP = 4;
 
 /** What is known of a mover: what it meets, by the other body, and the check made of it. */
 interface Known {
-  readonly met: ReadonlyMap<Body, Met[]>;
-  readonly own: readonly Met[];
+  readonly met: ReadonlyMap<Body, EncounterRecord[]>;
+  readonly own: readonly EncounterRecord[];
   check: MoverCheck;
 }
 
@@ -208,7 +208,7 @@ export class SceneChecker {
     const everyone = [...own, ...[...met.values()].flat()];
     const plain = moverCheck(mover, everyone, this.options, counts);
     const drawing = this.options.curves ? curveSteps(mover, plain, everyone) : undefined;
-    run.known.set(key, { met, own, check: drawing ? yield* telling(drawing, progress) : plain });
+    run.known.set(key, { met, own, check: drawing ? yield* withProgress(drawing, progress) : plain });
   }
 
   /** The bodies of a leaf that others wait for, where it stands open: all the way, or as far as it goes. */
@@ -226,7 +226,7 @@ export class SceneChecker {
     mover: Mover,
     index: BodyIndex,
     mine: ReadonlySet<Body>,
-    met: Map<Body, Met[]>,
+    met: Map<Body, EncounterRecord[]>,
     counts: Counts,
     progress: Progress,
   ): Generator<Progress> {
@@ -247,7 +247,7 @@ export class SceneChecker {
   }
 
   /** Hold a mover's own bodies against each other. */
-  private meetOwn(mover: Mover, counts: Counts): Met[] {
+  private meetOwn(mover: Mover, counts: Counts): EncounterRecord[] {
     return [...meetings(mover, [])].flatMap(([moving, other]) =>
       meet(mover, moving, other, this.options, counts),
     );

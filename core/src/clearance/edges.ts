@@ -1,6 +1,6 @@
 import type { Mover } from '../scene/scene';
-import { groundAbout, type Couple } from './couple';
-import { BLOCKED, FREE, UNKNOWN, type Ground } from './ground';
+import { cellStateAbout, type PiecePair } from './piecePair';
+import { BLOCKED, FREE, UNKNOWN, type CellState } from './cellState';
 
 /** A stretch of travel that is not free: blocked all along, or proven neither. */
 export interface Stretch {
@@ -22,8 +22,8 @@ export interface Edges {
   readonly bWithAShut: readonly Stretch[];
   readonly bWithAOpen: readonly Stretch[];
   /** Where they stand both shut, and both open: at one pose each, so all but a touch is decided. */
-  readonly bothShut: Ground;
-  readonly bothOpen: Ground;
+  readonly bothShut: CellState;
+  readonly bothOpen: CellState;
 }
 
 /** An edge is halved this often at most: to a 2048th of the travel, under half a millimetre at the edge of a leaf. */
@@ -32,7 +32,7 @@ const HALVINGS = 11;
 export function edgesOf(
   a: Mover,
   b: Mover,
-  couples: readonly Couple[],
+  couples: readonly PiecePair[],
   tally: { evaluations: number },
 ): Edges {
   const along = (mover: Mover, side: Side, at: number) => {
@@ -64,14 +64,14 @@ class Walk {
   ) {}
 
   /** Halve a stretch until it is decided, or so often, by the couples that are still open on it. */
-  look(from: number, to: number, open: readonly Couple[], halvings: number): void {
-    const left: Couple[] = [];
+  look(from: number, to: number, open: readonly PiecePair[], halvings: number): void {
+    const left: PiecePair[] = [];
     const half = (to - from) / 2;
     const first = this.side === 'first';
     for (const couple of open) {
       (first ? couple.first : couple.second).goTo(from + half);
       (first ? couple.second : couple.first).goTo(this.at);
-      const kind = groundAbout(couple, first ? half : 0, first ? 0 : half, this.tally);
+      const kind = cellStateAbout(couple, first ? half : 0, first ? 0 : half, this.tally);
       if (kind === BLOCKED) return this.add(from, to, BLOCKED);
       if (kind === UNKNOWN) left.push(couple);
     }
@@ -89,16 +89,16 @@ class Walk {
 }
 
 function groundAtPose(
-  couples: readonly Couple[],
+  couples: readonly PiecePair[],
   atA: number,
   atB: number,
   tally: { evaluations: number },
-): Ground {
-  let worst: Ground = FREE;
+): CellState {
+  let worst: CellState = FREE;
   for (const couple of couples) {
     couple.first.goTo(atA);
     couple.second.goTo(atB);
-    const kind = groundAbout(couple, 0, 0, tally);
+    const kind = cellStateAbout(couple, 0, 0, tally);
     if (kind === BLOCKED) return BLOCKED;
     if (kind === UNKNOWN) worst = UNKNOWN;
   }
@@ -106,9 +106,9 @@ function groundAtPose(
 }
 
 /** The worst ground of an edge between two travels. */
-export function groundOn(edge: readonly Stretch[], from: number, to: number): Ground {
+export function groundOn(edge: readonly Stretch[], from: number, to: number): CellState {
   const [first, last] = from < to ? [from, to] : [to, from];
-  let worst: Ground = FREE;
+  let worst: CellState = FREE;
   for (const stretch of edge) {
     if (stretch.from > last || stretch.to < first) continue;
     if (stretch.kind === BLOCKED) return BLOCKED;

@@ -21,9 +21,9 @@ import { outside, touchesOf, type Touch } from './touches';
 import type { Verdict } from '../item/verdict';
 
 /** Pressing deeper than this into a touch that is meant, or that was there at the start, is a hit, mm. */
-export const TOUCH = 0.01;
+export const TOUCH_DEPTH_MM = 0.01;
 /** What stays farther than this is said as such and not measured, mm. */
-export const WATCH = 50;
+export const WATCH_DISTANCE_MM = 50;
 /** A gap this much under the needed one is still the needed one: a leaf hung 2 mm off 2 mm wanted is not tight. */
 const UNDER = 1e-6;
 
@@ -54,9 +54,9 @@ export interface Encounter {
 }
 
 /** An encounter with the pairs of pieces it was found of: its curve is drawn of the same. */
-export interface Met {
+export interface EncounterRecord {
   readonly encounter: Encounter;
-  readonly pairs: readonly PiecePair[];
+  readonly pairs: readonly StillPair[];
 }
 
 export interface CheckOptions {
@@ -75,7 +75,7 @@ export interface CheckOptions {
  * A pair of pieces with the travels over which it is held to its needed clearance. Most are spared, so how they approach
  * is worked out when it is first asked.
  */
-export class PiecePair {
+export class StillPair {
   private made: Approach | undefined;
 
   /**
@@ -133,16 +133,16 @@ function piecePairs(
   needed: number,
   watch: number,
   counts: Counts,
-): PiecePair[] {
+): StillPair[] {
   const held = outside(touches, mover.from, mover.to);
   const reach = Math.max(watch, needed);
-  const pairs: PiecePair[] = [];
+  const pairs: StillPair[] = [];
   if ('motion' in other) {
     const motion = relative(moving.motion, other.motion);
     for (const [i, piece] of moving.pieces.entries()) {
       const first = new MovingPiece(piece, motion);
       for (const [j, obstacle] of other.pieces.entries()) {
-        pairs.push(new PiecePair(first, obstacle, undefined, other.motion, [i, j], held, needed, 0));
+        pairs.push(new StillPair(first, obstacle, undefined, other.motion, [i, j], held, needed, 0));
       }
     }
     counts.pairs += pairs.length;
@@ -158,7 +158,7 @@ function piecePairs(
       if (apart === Infinity) continue;
       counts.survived += 1;
       pairs.push(
-        new PiecePair(pieces[i]!, other.pieces[j]!, boxes[j], undefined, [i, j], held, needed, apart),
+        new StillPair(pieces[i]!, other.pieces[j]!, boxes[j], undefined, [i, j], held, needed, apart),
       );
     }
   }
@@ -167,7 +167,7 @@ function piecePairs(
 }
 
 /** How far about a mover anything matters, mm. */
-export function reachOf({ needs }: Mover, { watch = WATCH }: CheckOptions): number {
+export function reachOf({ needs }: Mover, { watch = WATCH_DISTANCE_MM }: CheckOptions): number {
   return Math.max(
     watch,
     MOST_DOUBT + Math.max(needs.around, needs.row?.gap ?? 0, ...Object.values(needs.of)),
@@ -183,8 +183,8 @@ class Meeting {
   startDepth = 0;
   endDepth = 0;
   readonly blocked: Blocked[] = [];
-  private leastPieces: PiecePair['pieces'] | undefined;
-  private hitPieces: PiecePair['pieces'] | undefined;
+  private leastPieces: StillPair['pieces'] | undefined;
+  private hitPieces: StillPair['pieces'] | undefined;
   private readonly bracket: number;
 
   constructor(
@@ -194,29 +194,29 @@ class Meeting {
     this.bracket = options.bracket ?? DEFAULT_BRACKET;
   }
 
-  get pieces(): PiecePair['pieces'] | undefined {
+  get pieces(): StillPair['pieces'] | undefined {
     return this.hitPieces ?? this.leastPieces;
   }
 
   /** Whether a pair can neither touch, nor come short of what is needed, nor be nearer than what is attained. */
-  spared({ apart, needed }: PiecePair): boolean {
+  spared({ apart, needed }: StillPair): boolean {
     return this.least !== undefined && apart > Math.max(needed, this.least.witness.clearance);
   }
 
   /** A touch that is meant may not go deeper than it is meant to. */
-  press(pair: PiecePair, { from, to, depth }: Touch): void {
+  press(pair: StillPair, { from, to, depth }: Touch): void {
     const { approach } = pair;
-    const floor = -depth - TOUCH;
+    const floor = -depth - TOUCH_DEPTH_MM;
     const always = this.options.meantAlways === true && pair.held.length === 0;
-    const { watch = WATCH, tolerance = DEFAULT_TOLERANCE } = this.options;
+    const { watch = WATCH_DISTANCE_MM, tolerance = DEFAULT_TOLERANCE } = this.options;
     const answer = leastClearance(approach, from, to, {
       tolerance: always ? tolerance : Infinity,
-      decide: always ? [floor, TOUCH] : [floor],
+      decide: always ? [floor, TOUCH_DEPTH_MM] : [floor],
       watch: always ? Math.min(watch, this.least?.witness.clearance ?? Infinity) : Infinity,
       enough: floor,
     });
     const { lower } = answer;
-    if (always && lower > TOUCH && !answer.beyondWatch) this.tell(pair, answer);
+    if (always && lower > TOUCH_DEPTH_MM && !answer.beyondWatch) this.tell(pair, answer);
     if (lower > floor) return;
     if (!this.touch(pair, from, to, floor, from)) return;
     this.near = true;
@@ -224,9 +224,9 @@ class Meeting {
   }
 
   /** Everywhere else it is to keep what is needed. */
-  keep(pair: PiecePair, from: number, to: number): void {
+  keep(pair: StillPair, from: number, to: number): void {
     const { approach, needed } = pair;
-    const { watch = WATCH, tolerance = DEFAULT_TOLERANCE } = this.options;
+    const { watch = WATCH_DISTANCE_MM, tolerance = DEFAULT_TOLERANCE } = this.options;
     const start = from === this.mover.from ? approach.at(from).value : Infinity;
     const level = startLevel(start);
     const answer = leastClearance(approach, from, to, {
@@ -252,14 +252,14 @@ class Meeting {
       this.endDepth = Math.max(this.endDepth, -approach.at(to).value);
   }
 
-  private tell(pair: PiecePair, found: LeastClearance): void {
+  private tell(pair: StillPair, found: LeastClearance): void {
     this.near = true;
     if (!this.least || found.witness.clearance < this.least.witness.clearance) this.leastPieces = pair.pieces;
-    this.least = lesser(this.least, found);
+    this.least = nearerClearance(this.least, found);
   }
 
   /** Look from `begin` for where the pair comes to a level; whether it does. */
-  private touch(pair: PiecePair, from: number, to: number, level: number, begin: number): boolean {
+  private touch(pair: StillPair, from: number, to: number, level: number, begin: number): boolean {
     const { approach, pieces } = pair;
     const found = firstContact(approach, begin, to, level, this.bracket);
     if (!found) return false;
@@ -276,7 +276,7 @@ export function meet(
   other: Body | MovingBody,
   options: CheckOptions,
   counts: Counts,
-): Met[] {
+): EncounterRecord[] {
   if (!('motion' in other)) {
     // What is of one row asks for less than what stands about: the most there is holds for all parts.
     const reach = reachOf(mover, options);
@@ -285,7 +285,7 @@ export function meet(
       return [];
     }
   }
-  const found: Met[] = [];
+  const found: EncounterRecord[] = [];
   for (const two of partsOf(other))
     for (const one of partsOf(moving)) {
       const met = meetPart(mover, one, two, options, counts);
@@ -306,8 +306,8 @@ function meetPart(
   other: Body | MovingBody,
   options: CheckOptions,
   counts: Counts,
-): Met | undefined {
-  const { watch = WATCH } = options;
+): EncounterRecord | undefined {
+  const { watch = WATCH_DISTANCE_MM } = options;
   const needed = neededFrom(mover, other);
   if (
     !('motion' in other) &&
@@ -339,8 +339,8 @@ function meetPart(
     pieces,
     blocked: mergedStretches(blocked),
     short,
-    startDepth: startDepth > TOUCH ? startDepth : 0,
-    endDepth: endDepth > TOUCH ? endDepth : 0,
+    startDepth: startDepth > TOUCH_DEPTH_MM ? startDepth : 0,
+    endDepth: endDepth > TOUCH_DEPTH_MM ? endDepth : 0,
     deepest: undefined,
     curve: [],
   };
@@ -349,7 +349,7 @@ function meetPart(
 
 /** The level below which a pair hits whose signed separation is `start` at the start: 0, or a hair deeper than a touch it starts from. */
 export function startLevel(start: number): number {
-  return Math.abs(start) <= TOUCH ? Math.min(start, 0) - TOUCH : 0;
+  return Math.abs(start) <= TOUCH_DEPTH_MM ? Math.min(start, 0) - TOUCH_DEPTH_MM : 0;
 }
 
 /** Stretches of several pieces as one list without overlap. */
@@ -364,7 +364,7 @@ function mergedStretches(stretches: readonly Blocked[]): Blocked[] {
   return merged;
 }
 
-export function lesser(a: LeastClearance | undefined, b: LeastClearance): LeastClearance {
+export function nearerClearance(a: LeastClearance | undefined, b: LeastClearance): LeastClearance {
   if (!a) return b;
   const witness = b.witness.clearance < a.witness.clearance ? b.witness : a.witness;
   return { lower: Math.min(a.lower, b.lower), witness, beyondWatch: false };

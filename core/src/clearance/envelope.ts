@@ -1,5 +1,5 @@
 import { share, type CurvePoint } from './curve';
-import type { PiecePair } from './encounter';
+import type { StillPair } from './encounter';
 
 /** A pair takes over as the shortest only by more than this share: two that stay alike (both sides of a drawer) do not take turns. */
 const TIE = 1e-9;
@@ -12,7 +12,7 @@ const GROUPS = 16;
 const OFTEN = 3;
 
 /** Asked of every pair at every travel that is drawn: nothing is made for it. */
-function isHeld(held: PiecePair['held'], travel: number): boolean {
+function isHeld(held: StillPair['held'], travel: number): boolean {
   for (let i = 0; i < held.length; i += 1) if (travel >= held[i]![0] && travel <= held[i]![1]) return true;
   return false;
 }
@@ -56,7 +56,7 @@ export class Envelope {
    * @param around  the need of the watch distance, which cuts the envelope off
    */
   constructor(
-    private readonly pairs: readonly PiecePair[],
+    private readonly pairs: readonly StillPair[],
     private readonly bounds: readonly number[],
     private readonly from: number,
     private readonly to: number,

@@ -31,7 +31,7 @@ export class FreeGround {
 
   constructor(
     private readonly map: PairMap,
-    room: Room,
+    room: FreeSpace,
   ) {
     const { edges, travelA, travelB } = map;
     this.sides = [
@@ -268,4 +268,4 @@ function cellsTouched(p: Place, q: Place, keeps: (i: number, j: number) => boole
 }
 
 /** How much room each cell of a map has, 0 where it is not proven free: what a way through keeps most of. */
-export type Room = Uint16Array;
+export type FreeSpace = Uint16Array;

@@ -3,7 +3,7 @@ import { type Approach } from './approach';
 import { approachStill } from './approachStill';
 import { hangsWith } from './checkMover';
 import { parked } from './checkScene';
-import { WATCH } from './encounter';
+import { WATCH_DISTANCE_MM } from './encounter';
 import { boxesApart, standing, swept } from './extent';
 import { share } from './curve';
 import { witnessOf, type Witness } from './leastClearance';
@@ -36,12 +36,12 @@ export class NearestProbe {
     for (const moving of partsOfMover(mover)) {
       const { whole } = swept(moving, mover);
       const near = others.flatMap(([other, travel]) =>
-        other.bodies.some((body) => !boxesApart(whole, swept(body, other).whole, WATCH))
+        other.bodies.some((body) => !boxesApart(whole, swept(body, other).whole, WATCH_DISTANCE_MM))
           ? parked(other, travel)
           : [],
       );
       for (const other of [...still, ...near].flatMap((body) => [...partsOf(body)])) {
-        if (hangsWith(mover, other) || boxesApart(whole, standing(other).whole, WATCH)) continue;
+        if (hangsWith(mover, other) || boxesApart(whole, standing(other).whole, WATCH_DISTANCE_MM)) continue;
         const needed = neededFrom(mover, other);
         const touches = touchesOf(mover, moving, other);
         const air = swept(moving, mover);
@@ -49,7 +49,7 @@ export class NearestProbe {
         for (const [i, piece] of air.pieces.entries()) {
           for (const [k, obstacle] of other.pieces.entries()) {
             const place = places[k];
-            if (place && boxesApart(air.boxes[i]!, place, WATCH)) continue;
+            if (place && boxesApart(air.boxes[i]!, place, WATCH_DISTANCE_MM)) continue;
             const approach = approachStill(piece, obstacle);
             this.pairs.push({
               moving: moving.id,
@@ -79,7 +79,7 @@ export class NearestProbe {
     for (const { moving, still, needed, fitted, approach, touches } of this.pairs) {
       if (touches.some(({ from, to }) => travel >= from && travel <= to)) continue;
       const clearance = approach.at(travel).value;
-      if (clearance > WATCH || (fitted && clearance >= needed)) continue;
+      if (clearance > WATCH_DISTANCE_MM || (fitted && clearance >= needed)) continue;
       const rank = clearance > 0 ? share({ clearance, needed }) : clearance;
       if (rank >= least) continue;
       least = rank;

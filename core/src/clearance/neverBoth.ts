@@ -1,4 +1,4 @@
-import { BLOCKED } from './ground';
+import { BLOCKED } from './cellState';
 import type { Parkable, WhyNone } from './moves';
 import { groundAt, type PairMap } from './pairMap';
 import { provenParted } from './wayThrough';

@@ -4,11 +4,11 @@ import type { Mover } from '../scene/scene';
 import { box, type Point3 } from '../solid/prism';
 import { deg, door, mover } from '../testing/leaves';
 import { SceneChecker } from './checkScene';
-import { FREE } from './ground';
+import { FREE } from './cellState';
 import { orderOfOpening, type Order, type Parkable } from './order';
 import { groundAt, pairMap, type PairMap } from './pairMap';
 import { PairMaps } from './pairMaps';
-import { roomInCells, roomInMm, wayClearance } from './room';
+import { freeSpaceInCells, freeSpaceInMm, wayClearance } from './freeSpace';
 import { wayThrough } from './wayThrough';
 import type { Place } from './freeGround';
 
@@ -46,7 +46,7 @@ describe('a way runs over proven-free ground from end to end', () => {
 
   it('from a narrow start, where seeing from one middle of a cell to another is not enough', () => {
     const map = pairMap(pin, plates);
-    for (const room of [roomInMm(pin, plates, map), roomInCells(map)]) {
+    for (const room of [freeSpaceInMm(pin, plates, map), freeSpaceInCells(map)]) {
       const way = wayThrough(map, room, [0, 0], [1024, 1024])!;
       expect(overFree(map, way)).toBe(true);
       expect(wayClearance(pin, plates, way).lower).toBeGreaterThan(0);
@@ -66,7 +66,7 @@ describe('a way runs over proven-free ground from end to end', () => {
     );
     const map = pairMap(board, slot);
     expect(map.ground[0]).not.toBe(FREE);
-    const way = wayThrough(map, roomInMm(board, slot, map), [0, 0], [512, 512])!;
+    const way = wayThrough(map, freeSpaceInMm(board, slot, map), [0, 0], [512, 512])!;
     expect(way[0]).toEqual([0, 0]);
     expect(way[1]![1]).toBe(0); // the slot stands still while the board comes out of it
     expect(way[1]![0]).toBeGreaterThan(120);
@@ -76,7 +76,7 @@ describe('a way runs over proven-free ground from end to end', () => {
   it('keeps away from what is near, also where it must begin in a narrow place', () => {
     const [a, b] = [door('a', 0, 0, 1, 80), door('b', 1002, 0, -1, 80)];
     const map = pairMap(a, b);
-    const way = wayThrough(map, roomInMm(a, b, map), [0, 0], [deg(80), deg(80)])!;
+    const way = wayThrough(map, freeSpaceInMm(a, b, map), [0, 0], [deg(80), deg(80)])!;
     // 2 mm between the leaves' edges when shut: once one leads, they stay well apart.
     expect(wayClearance(a, b, way).lower).toBeLessThan(2);
     expect(wayClearance(a, b, way.slice(1)).lower).toBeGreaterThan(15);

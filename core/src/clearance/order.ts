@@ -1,8 +1,8 @@
 import type { Order, Parkable } from './moves';
 import { OrderSearch } from './orderSearch';
 import type { PairMap } from './pairMap';
-import { roomInCells } from './room';
-import { type Room } from './freeGround';
+import { freeSpaceInCells } from './freeSpace';
+import { type FreeSpace } from './freeGround';
 
 export type { Move, Order, Parkable, WhyNone } from './moves';
 
@@ -25,7 +25,7 @@ export function orderOfOpening(
   parts: readonly Parkable[],
   goal: Readonly<Record<string, number>>,
   mapOf: (a: string, b: string) => PairMap | undefined,
-  roomOf: (map: PairMap) => Room = roomInCells,
+  roomOf: (map: PairMap) => FreeSpace = freeSpaceInCells,
 ): Order {
   return new OrderSearch(parts, goal, mapOf, roomOf).order();
 }

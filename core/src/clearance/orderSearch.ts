@@ -1,9 +1,9 @@
 import FlatQueue from 'flatqueue';
-import { BLOCKED, FREE, type Ground } from './ground';
+import { BLOCKED, FREE, type CellState } from './cellState';
 import { neverBoth } from './neverBoth';
 import type { Move, Order, Parkable } from './moves';
 import { groundAlong, swapped, type PairMap } from './pairMap';
-import type { Room } from './freeGround';
+import type { FreeSpace } from './freeGround';
 import { wayThrough } from './wayThrough';
 import type { Place } from './freeGround';
 
@@ -38,7 +38,7 @@ export class OrderSearch {
   private readonly wanted: readonly (number | undefined)[];
   /** What rides on each part. */
   private readonly riders: readonly (readonly number[])[];
-  private readonly rooms = new Map<PairMap, Room>();
+  private readonly rooms = new Map<PairMap, FreeSpace>();
   /** Each part's move from a state to another beside each other part in a state of its, as `known` keeps it; -1 where not looked at. */
   private readonly grounds: Int8Array;
   /** No part has more states. */
@@ -55,7 +55,7 @@ export class OrderSearch {
     parts: readonly Parkable[],
     private readonly goal: Readonly<Record<string, number>>,
     mapOf: (a: string, b: string) => PairMap | undefined,
-    private readonly roomOf: (map: PairMap) => Room,
+    private readonly roomOf: (map: PairMap) => FreeSpace,
   ) {
     parts.forEach((a, i) =>
       parts.slice(i + 1).forEach((b) => {
@@ -170,19 +170,19 @@ export class OrderSearch {
     return this.travel(state, i) === this.parts[i]!.states[0];
   }
 
-  private ground(i: number, j: number, from: number, to: number, at: number): Ground {
+  private ground(i: number, j: number, from: number, to: number, at: number): CellState {
     const map = this.maps.get(`${this.parts[i]!.id} ${this.parts[j]!.id}`);
     return map ? groundAlong(map, from, to, at) : FREE;
   }
 
   /** The ground of part i from one of its states to another, with part j in one of its. */
-  private known(i: number, j: number, s: number, t: number, u: number): Ground {
+  private known(i: number, j: number, s: number, t: number, u: number): CellState {
     const at = (((i * this.parts.length + j) * this.most + s) * this.most + t) * this.most + u;
     if (this.grounds[at] === -1) {
       const [{ states }, other] = [this.parts[i]!, this.parts[j]!];
       this.grounds[at] = this.ground(i, j, states[s]!, states[t]!, other.states[u]!);
     }
-    return this.grounds[at] as Ground;
+    return this.grounds[at] as CellState;
   }
 
   /** Whether a part stands nowhere of its own: as another way of a thing that stands there, or that is out another way. */
@@ -203,7 +203,7 @@ export class OrderSearch {
   }
 
   /** Whether a part may go while all but those `aside` stand as in the state: what is proven of it beside each of them. */
-  private goes(state: State, i: number, aside: readonly number[], beside: (j: number) => Ground): boolean {
+  private goes(state: State, i: number, aside: readonly number[], beside: (j: number) => CellState): boolean {
     for (let j = 0; j < this.parts.length; j += 1) {
       if (j === i || aside.includes(j) || this.absent(state, j)) continue;
       const ground = beside(j);
@@ -332,7 +332,7 @@ export class OrderSearch {
 }
 
 /** Ways found over a room, by their ends: one search often follows another over the same maps. */
-const waysKept = new WeakMap<Room, Map<string, Place[] | undefined>>();
+const waysKept = new WeakMap<FreeSpace, Map<string, Place[] | undefined>>();
 
 const keyOf = (state: State) => state.join(',');
 const statesIn = (states: string): number[] => states.split(',').map(Number);

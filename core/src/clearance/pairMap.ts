@@ -1,7 +1,7 @@
 import type { Mover } from '../scene/scene';
-import { couplesOf, groundAbout, type Couple } from './couple';
+import { piecePairsOf, cellStateAbout, type PiecePair } from './piecePair';
 import { edgesOf, groundOn, type Edges } from './edges';
-import { BLOCKED, FREE, UNKNOWN, type Ground } from './ground';
+import { BLOCKED, FREE, UNKNOWN, type CellState } from './cellState';
 
 /** Cells along each side: a cell is 1/256 of a travel. */
 export const CELLS = 256;
@@ -26,26 +26,26 @@ export interface PairMap {
  * are meant, and the one they start from, are free ground.
  */
 export function pairMap(a: Mover, b: Mover): PairMap {
-  const couples = couplesOf(a, b);
+  const couples = piecePairsOf(a, b);
   const ground = new Uint8Array(CELLS * CELLS);
   const [fromA, fromB] = [a.from, b.from];
   const stepA = (a.to - a.from) / CELLS;
   const stepB = (b.to - b.from) / CELLS;
   const tally = { evaluations: 0 };
 
-  const fill = (i: number, j: number, size: number, kind: Ground) => {
+  const fill = (i: number, j: number, size: number, kind: CellState) => {
     for (let row = i; row < i + size; row += 1) ground.fill(kind, row * CELLS + j, row * CELLS + j + size);
   };
 
-  const visit = (i: number, j: number, size: number, open: readonly Couple[]) => {
+  const visit = (i: number, j: number, size: number, open: readonly PiecePair[]) => {
     const [halfA, halfB] = [(size * stepA) / 2, (size * stepB) / 2];
     // Those that overlap come first: one of them may block the whole cell, and then the others need not be asked.
-    const inside: Couple[] = [];
-    const left: Couple[] = [];
+    const inside: PiecePair[] = [];
+    const left: PiecePair[] = [];
     for (const couple of open) {
       couple.first.goTo(fromA + (i + size / 2) * stepA);
       couple.second.goTo(fromB + (j + size / 2) * stepB);
-      const kind = groundAbout(couple, halfA, halfB, tally);
+      const kind = cellStateAbout(couple, halfA, halfB, tally);
       if (kind === BLOCKED) return fill(i, j, size, BLOCKED);
       if (kind === UNKNOWN) (couple.overlaps ? inside : left).push(couple);
     }
@@ -82,7 +82,7 @@ const within = ([from, to]: readonly [number, number], travel: number): number =
   Math.min(to, Math.max(from, travel));
 
 /** The ground at two travels. */
-export function groundAt(map: PairMap, travelA: number, travelB: number): Ground {
+export function groundAt(map: PairMap, travelA: number, travelB: number): CellState {
   const edge = edgeOf(map, travelB);
   const at = within(map.travelA, travelA);
   if (edge === map.edges.aWithBShut && at === map.travelA[0]) return map.edges.bothShut;
@@ -92,8 +92,8 @@ export function groundAt(map: PairMap, travelA: number, travelB: number): Ground
 }
 
 /** What the cell of two travels is told to be, whatever its edges are. */
-export const cellAt = (map: PairMap, travelA: number, travelB: number): Ground =>
-  map.ground[cellOf(map.travelA, travelA) * CELLS + cellOf(map.travelB, travelB)] as Ground;
+export const cellAt = (map: PairMap, travelA: number, travelB: number): CellState =>
+  map.ground[cellOf(map.travelA, travelA) * CELLS + cellOf(map.travelB, travelB)] as CellState;
 
 /** The map with its two parts the other way round. */
 export function swapped(map: PairMap): PairMap {
@@ -118,7 +118,7 @@ function edgeOf({ edges, travelB }: PairMap, travel: number): Edges['aWithBShut'
 }
 
 /** The worst ground along a's travel between two places, b standing still. */
-export function groundAlong(map: PairMap, fromA: number, toA: number, travelB: number): Ground {
+export function groundAlong(map: PairMap, fromA: number, toA: number, travelB: number): CellState {
   const edge = edgeOf(map, travelB);
   if (edge) return groundOn(edge, within(map.travelA, fromA), within(map.travelA, toA));
   const [first, last] = [cellOf(map.travelA, fromA), cellOf(map.travelA, toA)].sort((p, q) => p - q) as [
@@ -126,9 +126,9 @@ export function groundAlong(map: PairMap, fromA: number, toA: number, travelB: n
     number,
   ];
   const j = cellOf(map.travelB, travelB);
-  let worst: Ground = FREE;
+  let worst: CellState = FREE;
   for (let i = first; i <= last; i += 1) {
-    const kind = map.ground[i * CELLS + j] as Ground;
+    const kind = map.ground[i * CELLS + j] as CellState;
     if (kind === BLOCKED) return BLOCKED;
     if (kind === UNKNOWN) worst = UNKNOWN;
   }
@@ -137,13 +137,13 @@ export function groundAlong(map: PairMap, fromA: number, toA: number, travelB: n
 
 /** What a map says of opening both parts. */
 export interface PairRelation {
-  readonly bothShut: Ground;
-  readonly bothOpen: Ground;
+  readonly bothShut: CellState;
+  readonly bothOpen: CellState;
   /** Opening one all the way while the other is shut, and while it is open. */
-  readonly aWithBShut: Ground;
-  readonly aWithBOpen: Ground;
-  readonly bWithAShut: Ground;
-  readonly bWithAOpen: Ground;
+  readonly aWithBShut: CellState;
+  readonly aWithBOpen: CellState;
+  readonly bWithAShut: CellState;
+  readonly bWithAOpen: CellState;
 }
 
 export function relationOf({ travelA, travelB, edges }: PairMap): PairRelation {

@@ -7,11 +7,11 @@ import { door, drawer, mover } from '../testing/leaves';
 import { real } from '../testing/real';
 import { coldStart } from './gjk';
 import { orderOfOpening } from './order';
-import { BLOCKED, FREE, UNKNOWN } from './ground';
+import { BLOCKED, FREE, UNKNOWN } from './cellState';
 import { CELLS, groundAt, pairMap, relationOf } from './pairMap';
 import { emptySeparation } from './separation';
 import { separate } from './separate';
-import { roomInCells, roomInMm, wayClearance } from './room';
+import { freeSpaceInCells, freeSpaceInMm, wayClearance } from './freeSpace';
 import { provenParted, wayThrough } from './wayThrough';
 import type { Place } from './freeGround';
 
@@ -137,7 +137,7 @@ describe('a way through', () => {
     // Two leaves that pass each other only while one leads: 500 and 500 over pins 900 apart.
     const [a, b] = [door('a', 0, 0, 1, 80), door('b', 1030, 0, -1, 80)];
     const map = pairMap(a, b);
-    const room = roomInMm(a, b, map);
+    const room = freeSpaceInMm(a, b, map);
     const way = wayThrough(map, room, [0, 0], [a.to, b.to])!;
     expect(way[0]).toEqual([0, 0]);
     expect(way[way.length - 1]).toEqual([a.to, b.to]);
@@ -156,7 +156,7 @@ describe('a way through', () => {
     expect(kept.lower).toBeGreaterThan(0);
     expect(leastAlong(a, b, way)).toBeGreaterThanOrEqual(kept.lower);
     expect(leastAlong(a, b, [kept.at, kept.at])).toBeCloseTo(kept.clearance, 6);
-    const byCells = wayClearance(a, b, wayThrough(map, roomInCells(map), [0, 0], [a.to, b.to])!);
+    const byCells = wayClearance(a, b, wayThrough(map, freeSpaceInCells(map), [0, 0], [a.to, b.to])!);
     expect(kept.lower).toBeGreaterThanOrEqual(byCells.lower - 0.5);
   });
 
@@ -177,7 +177,7 @@ describe('a way through', () => {
       box([0, -20, 0], [300, 800, 100]),
     );
     const map = pairMap(board, blocks);
-    const way = wayThrough(map, roomInMm(board, blocks, map), [0, 0], [600, 100])!;
+    const way = wayThrough(map, freeSpaceInMm(board, blocks, map), [0, 0], [600, 100])!;
     expect(way.length).toBeGreaterThan(2); // straight there it would run into the upper block
     // The way is chosen by squares of 4/256 of a travel, here 3.1 mm: it may lose so much of the 30.
     expect(wayClearance(board, blocks, way).lower).toBeGreaterThan(30 - (200 * 4) / 256);
@@ -201,7 +201,7 @@ describe('a way through', () => {
       box([0, -320, 0], [400, -310, 100]),
     );
     const facing = pairMap(a, near);
-    expect(wayThrough(facing, roomInCells(facing), [0, 0], [300, 700])).toBeUndefined();
+    expect(wayThrough(facing, freeSpaceInCells(facing), [0, 0], [300, 700])).toBeUndefined();
     expect(provenParted(facing, [0, 0], [300, 700])).toBe(true);
   });
 });

@@ -12,7 +12,7 @@ import { real } from '../testing/real';
 import { approachStill } from './approachStill';
 import { checkMover } from './checkMover';
 import { share } from './curve';
-import { TOUCH, WATCH } from './encounter';
+import { TOUCH_DEPTH_MM, WATCH_DISTANCE_MM } from './encounter';
 import { blockedStretches, firstContact } from './firstContact';
 import { MovingPiece } from './movingPiece';
 
@@ -93,7 +93,7 @@ describe('a scene', () => {
           } else {
             // Towards the wall at an angle: it gets there when the gap is used up, and from a touch when it has gone in by 0.01.
             expect(verdict).toBe('hits');
-            const reached = (gap > 0 ? gap : TOUCH) / Math.sin(tilt);
+            const reached = (gap > 0 ? gap : TOUCH_DEPTH_MM) / Math.sin(tilt);
             expect(Math.abs(usable - reached)).toBeLessThan(0.01);
           }
           const pose = motionPose(motion, tilt === 0 ? 250 : (0.5 * gap) / Math.sin(tilt));
@@ -174,7 +174,7 @@ describe('a scene', () => {
             approachStill(new MovingPiece(leaf, motion), pieces[0]!),
           );
           const exact = (travel: number) =>
-            Math.min(WATCH, ...approaches.map((approach) => approach.at(travel).value));
+            Math.min(WATCH_DISTANCE_MM, ...approaches.map((approach) => approach.at(travel).value));
           let k = 0;
           for (let i = 0; i <= 1500; i += 1) {
             const travel = (1.8 * i) / 1500;

@@ -7,7 +7,7 @@ export function finish<T>(steps: Generator<unknown, T>): T {
 }
 
 /** The same steps, each telling how far all has come. */
-export function* telling<P, T>(steps: Generator<unknown, T>, progress: P): Generator<P, T> {
+export function* withProgress<P, T>(steps: Generator<unknown, T>, progress: P): Generator<P, T> {
   for (;;) {
     const { done, value } = steps.next();
     if (done) return value as T;

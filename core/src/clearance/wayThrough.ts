@@ -1,8 +1,8 @@
 import FlatQueue from 'flatqueue';
-import { BLOCKED, FREE } from './ground';
+import { BLOCKED, FREE } from './cellState';
 import { cell, FreeGround, MOST_BESIDE, type Place } from './freeGround';
 import { CELLS, groundAt, type PairMap } from './pairMap';
-import type { Room } from './freeGround';
+import type { FreeSpace } from './freeGround';
 
 const NEIGHBOURS = [
   [1, 0],
@@ -23,7 +23,7 @@ const NEIGHBOURS = [
  * @param room  of the map's cells (`roomInMm`, `roomInCells`)
  * @returns corners of a polyline in travels, all of it over proven free ground; undefined where free ground does not join them
  */
-export function wayThrough(map: PairMap, room: Room, from: Place, to: Place): Place[] | undefined {
+export function wayThrough(map: PairMap, room: FreeSpace, from: Place, to: Place): Place[] | undefined {
   const ground = new FreeGround(map, room);
   const [starts, goals] = [ground.nodesAt(from), ground.nodesAt(to)];
   if (starts.length === 0 || goals.length === 0) return undefined;

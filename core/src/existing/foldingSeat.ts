@@ -1,6 +1,6 @@
 import { wordChoice } from '../card/field';
 import { motionOf } from '../motion/motion';
-import { linkOfKept } from '../piece/kept';
+import { linkOfExisting } from '../piece/existing';
 import type { ExistingKind } from './kind';
 import type { FoldingSeat } from './schema';
 
@@ -32,7 +32,7 @@ export const FOLDING_SEAT: ExistingKind<FoldingSeat> = {
     return {
       moving: [
         {
-          link: linkOfKept(item.id, item.id, said, [
+          link: linkOfExisting(item.id, item.id, said, [
             { id: 'seat', role: 'seat', words: said, solids: [seat] },
           ]),
           motion: motionOf({

@@ -1,7 +1,7 @@
 import { wordChoice } from '../card/field';
 import { chain, motionOf } from '../motion/motion';
 import { strutReach, strutTurn, type Strut } from '../motion/strut';
-import { linkOfKept } from '../piece/kept';
+import { linkOfExisting } from '../piece/existing';
 import type { Role } from '../piece/piece';
 import type { Convex } from '../solid/convex';
 import { hull } from '../solid/hull';
@@ -130,7 +130,7 @@ const block = (
 ): Convex => hull([x0, x1].flatMap((x) => outline.map(([y, z]): Point3 => frame.toSpace([x, y, z]))));
 
 const linkOf = ({ id: item }: Hatch, id: string, role: Role, words: string, solids: readonly Convex[]) =>
-  linkOfKept(`${item}/${id}`, item, words, [{ id: '', role, words, solids }]);
+  linkOfExisting(`${item}/${id}`, item, words, [{ id: '', role, words, solids }]);
 
 function strutLinks(item: Hatch, place: ExistingPlace, axis: Point3): ExistingMade['moving'] {
   const { struts } = item;

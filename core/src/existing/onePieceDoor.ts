@@ -1,6 +1,6 @@
 import { ratio } from '../motion/drive';
 import { chain } from '../motion/motion';
-import { linkOfKept } from '../piece/kept';
+import { linkOfExisting } from '../piece/existing';
 import type { Role } from '../piece/piece';
 import type { Convex } from '../solid/convex';
 import type { ExistingKind } from './kind';
@@ -55,7 +55,7 @@ export const ONE_PIECE_DOOR: ExistingKind<OnePieceDoor> = {
     );
     const to = (item.stop * Math.PI) / 180;
     const link = (id: string, role: Role, said: string, solids: readonly Convex[]) =>
-      linkOfKept(`${item.id}/${id}`, item.id, said, [{ id: '', role, words: said, solids }]);
+      linkOfExisting(`${item.id}/${id}`, item.id, said, [{ id: '', role, words: said, solids }]);
     return {
       moving: [
         {

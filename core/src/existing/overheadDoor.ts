@@ -1,7 +1,7 @@
 import { lengthMark } from '../length/lengthMark';
 import { trainMotions } from '../motion/train';
 import type { PlacedTrack } from '../motion/track';
-import { linkOfKept } from '../piece/kept';
+import { linkOfExisting } from '../piece/existing';
 import { hull } from '../solid/hull';
 import type { Convex } from '../solid/convex';
 import type { Point3 } from '../solid/prism';
@@ -93,11 +93,11 @@ export const OVERHEAD_DOOR: ExistingKind<OverheadDoor> = {
       const id = `section-${item.sections - i}`;
       const said =
         i === 0 ? `the top section of the ${words}` : `section ${item.sections - i} of the ${words}`;
-      const link = linkOfKept(`${item.id}/${id}`, item.id, said, [{ id: '', role: 'section', words: said, solids: [solid] }]); // prettier-ignore
+      const link = linkOfExisting(`${item.id}/${id}`, item.id, said, [{ id: '', role: 'section', words: said, solids: [solid] }]); // prettier-ignore
       return { link, motion };
     });
     const rails = `the track of the ${words}`;
-    const track = linkOfKept(`${item.id}/track`, item.id, rails, [
+    const track = linkOfExisting(`${item.id}/track`, item.id, rails, [
       { id: '', role: 'track', words: rails, solids: railSolids(item, place) },
     ]);
     return { moving, still: [track], unit: 'mm', to, joined: true };

@@ -1,5 +1,5 @@
 import { motionOf } from '../motion/motion';
-import { linkOfKept } from '../piece/kept';
+import { linkOfExisting } from '../piece/existing';
 import type { ExistingKind } from './kind';
 import type { Sash } from './schema';
 
@@ -40,7 +40,7 @@ export const SASH: ExistingKind<Sash> = {
     return {
       moving: [
         {
-          link: linkOfKept(item.id, item.id, said, [
+          link: linkOfExisting(item.id, item.id, said, [
             { id: 'sash', role: 'sash', words: said, solids: [lower] },
             { id: 'lift', role: 'lever', words: `the lift of the ${words}`, solids: [lift] },
           ]),
@@ -48,7 +48,7 @@ export const SASH: ExistingKind<Sash> = {
         },
       ],
       still: [
-        linkOfKept(`${item.id}/upper`, item.id, above, [
+        linkOfExisting(`${item.id}/upper`, item.id, above, [
           { id: '', role: 'sash', words: above, solids: [upper] },
         ]),
       ],

@@ -1,6 +1,6 @@
 import { wordChoice, type Field } from '../card/field';
 import { motionOf } from '../motion/motion';
-import { linkOfKept } from '../piece/kept';
+import { linkOfExisting } from '../piece/existing';
 import type { ExistingKind, ExistingMade, ExistingPlace } from './kind';
 import type { Casement, RoomDoor } from './schema';
 
@@ -104,7 +104,7 @@ function makeSwung(item: Swung, { frame, words }: ExistingPlace): ExistingMade {
       ? [lever(front - out, front), ...(item.kind === 'room door' ? [lever(back, back + out)] : [])]
       : [];
   const leaf = frame.box([left ? GAP : free, front, GAP], [w - (left ? free : GAP), back, h - GAP]);
-  const link = linkOfKept(item.id, item.id, `the ${words}`, [
+  const link = linkOfExisting(item.id, item.id, `the ${words}`, [
     { id: 'leaf', role: 'leaf', words: `the ${words}`, solids: [leaf] },
     { id: 'handle', role: 'lever', words: `the handle of the ${words}`, solids: levers },
   ]);

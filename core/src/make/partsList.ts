@@ -58,7 +58,7 @@ const OWN_LINE: ReadonlySet<Role> = new Set<Role>(['leaf', 'front', 'panel']);
 export function partsList(plan: Plan): PiecesAlike[] {
   const stock = planStock(plan);
   return piecesOf(plan).flatMap(({ of, item, pieces }) =>
-    together(pieces.filter((piece) => piece.is === 'cut' || piece.is === 'kept'), stock).map(
+    mergeAlike(pieces.filter((piece) => piece.is === 'cut' || piece.is === 'kept'), stock).map(
       (alike): PiecesAlike => {
         const [first] = alike as [Piece];
         return {
@@ -76,7 +76,7 @@ export function partsList(plan: Plan): PiecesAlike[] {
   );
 } // prettier-ignore
 
-function together(pieces: readonly Piece[], stock: Stock): Piece[][] {
+function mergeAlike(pieces: readonly Piece[], stock: Stock): Piece[][] {
   const lines: Piece[][] = [];
   for (const piece of pieces) {
     const grain = hasGrain(stock.material(piece.stock!.material));

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Point2 } from '../solid/prism';
-import { quadrilateral, QUAD_NAMES, type Six } from '../testing/readings/conditions';
+import { quadrilateral, QUAD_NAMES, type SixLengths } from '../testing/readings/conditions';
 import { studyRooms } from '../testing/readings/studyRooms';
 import { real } from '../testing/real';
 import { figureSlips } from './figures';
@@ -74,9 +74,9 @@ describe('corners from the lengths between them', () => {
     fc.assert(
       fc.property(opening, fc.array(real(-1, 1), { minLength: 6, maxLength: 6 }), (truth, errors) => {
         const ties = QUAD_ENDS.map((ends, i) => tieOf(truth, ends, errors[i]));
-        const six = Object.fromEntries(QUAD_NAMES.map((name, i) => [name, ties[i]!.read])) as unknown as Six<
-          Tie['read']
-        >;
+        const six = Object.fromEntries(
+          QUAD_NAMES.map((name, i) => [name, ties[i]!.read]),
+        ) as unknown as SixLengths<Tie['read']>;
         const by = quadrilateral(six)!;
         const made = settledOf(truth, ties);
         made.corners.forEach((corner, i) => expect(gap(corner, by.corners[i]!)).toBeLessThan(2e-3));

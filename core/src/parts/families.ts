@@ -4,8 +4,8 @@ import { DoorSchema, type Door } from './door/schema';
 import { DRAWER } from './drawer/drawer';
 import { DrawerSchema, type Drawer } from './drawer/schema';
 import type { Family } from './contract/family';
-import { KEPT } from './kept/kept';
-import { KeptSchema, type Kept } from './kept/schema';
+import { REUSED } from './reused/reused';
+import { ReusedSchema, type Reused } from './reused/schema';
 import { PULLOUT } from './pullout/pullout';
 import { PulloutSchema, type Pullout } from './pullout/schema';
 import { SLIDING } from './sliding/sliding';
@@ -18,7 +18,7 @@ import { ShelfSchema, type Shelf } from './shelf/schema';
 /** Every kind of part there is. A new family adds its schema here and its functions below. */
 export const PartSchema = v.variant(
   'family',
-  [DoorSchema, DrawerSchema, PulloutSchema, SlidingSchema, TopSchema, ShelfSchema, KeptSchema],
+  [DoorSchema, DrawerSchema, PulloutSchema, SlidingSchema, TopSchema, ShelfSchema, ReusedSchema],
   'There is no such family of parts.',
 );
 export type Part = v.InferOutput<typeof PartSchema>;
@@ -33,7 +33,7 @@ interface ByFamily {
   sliding: Family<Sliding, Laid>;
   'sliding top': Family<Top, Laid>;
   shelf: Family<Shelf, Laid>;
-  kept: Family<Kept, Laid>;
+  kept: Family<Reused, Laid>;
 }
 
 const FAMILIES: ByFamily = {
@@ -43,7 +43,7 @@ const FAMILIES: ByFamily = {
   sliding: SLIDING,
   'sliding top': TOP,
   shelf: SHELF,
-  kept: KEPT,
+  kept: REUSED,
 } as unknown as ByFamily;
 
 /** The family a part belongs to. What it lays of a part is its own: others hand it back as it came. */

@@ -1,6 +1,6 @@
 import { CARCASS_KINDS, CarcassSchema } from '../carcass/schema';
 import { partsList } from '../make/partsList';
-import { OLD_HOLES } from './kit/old';
+import { OLD_HOLES } from './kit/reused';
 import { DoorSchema, HingeSchema } from './door/schema';
 import { FAMILY_NAMES } from './families';
 import { BoxSchema } from './kit/box/schema';
@@ -11,7 +11,7 @@ import { CarriesSchema } from './pullout/schema';
 import { CLOSINGS, RunsSchema } from './kit/runs/schema';
 import { SlidingPullSchema, WaySchema } from './sliding/schema';
 import { TOP_WAYS } from './top/schema';
-import { KeptSchema } from './kept/schema';
+import { ReusedSchema } from './reused/schema';
 import { reportOf } from '../report/report';
 import { planWith, refusalOf, type Made } from '../testing/planWith';
 
@@ -31,7 +31,7 @@ const KINDS: readonly string[] = [
   'on its back: rack',
   ...OLD_HOLES.map((kind) => `old: ${kind}`),
   ...FAMILY_NAMES.map((kind) => `family: ${kind}`),
-  ...KeptSchema.entries.what.options.map((kind) => `kept: ${kind}`),
+  ...ReusedSchema.entries.what.options.map((kind) => `kept: ${kind}`),
   ...DrawerSchema.entries.bank.options.map(({ entries }) => `bank: ${entries.kind.literal}`),
   ...DrawerSchema.entries.fit.options.map(({ entries }) => `drawer fit: ${entries.kind.literal}`),
   ...RunsSchema.options.map(({ entries }) => `runs: ${entries.kind.literal}`),

@@ -5,7 +5,7 @@ import { pulloutFields } from './pullout/fields';
 import { slidingFields } from './sliding/fields';
 import { topFields } from './top/fields';
 import { shelfFields } from './shelf/fields';
-import { keptFields } from './kept/fields';
+import { reusedPartFields } from './reused/fields';
 import type { Part } from './families';
 
 /** What a card shows of a part, by its family; apart from the families, so that a page without cards does not load it. */
@@ -18,7 +18,7 @@ const FIELDS: {
   sliding: slidingFields,
   'sliding top': topFields,
   shelf: shelfFields,
-  kept: keptFields,
+  kept: reusedPartFields,
 };
 
 export const partFields = (part: Part): readonly Field<Part>[] =>

@@ -13,10 +13,10 @@ export function lessAir<Axis extends string>(
   air: readonly Readonly<Record<Axis, Range>>[],
   order: readonly Axis[],
 ): Readonly<Record<Axis, Range>>[] {
-  return air.reduce((left, hole) => left.flatMap((one) => without(one, hole, order)), [box]);
+  return air.reduce((left, hole) => left.flatMap((one) => boxWithout(one, hole, order)), [box]);
 }
 
-function without<Axis extends string>(
+function boxWithout<Axis extends string>(
   box: Readonly<Record<Axis, Range>>,
   hole: Readonly<Record<Axis, Range>>,
   order: readonly Axis[],

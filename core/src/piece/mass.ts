@@ -23,7 +23,7 @@ export function weigh({ mass, stock: cutting, wood }: Piece, stock: Stock): Weig
 }
 
 /** What several together weigh, and the middle of it; nothing at all weighs nothing, anywhere. */
-export function together(weights: readonly Weight[]): Weight {
+export function combinedWeight(weights: readonly Weight[]): Weight {
   const kg = weights.reduce((sum, one) => sum + one.kg, 0);
   if (kg === 0) return NOWHERE;
   const at = (i: 0 | 1 | 2) => weights.reduce((sum, one) => sum + one.kg * one.centre[i], 0) / kg;
@@ -31,4 +31,4 @@ export function together(weights: readonly Weight[]): Weight {
 }
 
 export const weighAll = (pieces: readonly Piece[], stock: Stock): Weight =>
-  together(pieces.map((piece) => weigh(piece, stock)));
+  combinedWeight(pieces.map((piece) => weigh(piece, stock)));

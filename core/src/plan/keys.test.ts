@@ -1,4 +1,4 @@
-import { without } from '../item/without';
+import { omitKey } from '../item/omitKey';
 import { partsList } from '../make/partsList';
 import { bankOf } from '../parts/kit/drawn/usual';
 import { anotherContent } from '../parts/kit/contents/usual';
@@ -88,9 +88,9 @@ describe('a plan of format version 3', () => {
     const { bank, ...drawer } = drawerOf({ bank: bankOf('even', 3) });
     const { drawers, ...rest } = bank;
     const bins = pulloutOf('bins');
-    const items = bins.contents.items.map((item) => without(item, 'id'));
+    const items = bins.contents.items.map((item) => omitKey(item, 'id'));
     const plan = planWith({ carcasses: [caseOf({ z: mm(100) })] });
-    const old = without(plan, 'stones');
+    const old = omitKey(plan, 'stones');
     const at = (count: unknown) =>
       readPlan({ ...old, version: 3, parts: [{ ...drawer, bank: { ...rest, count } }, { ...bins, id: 'bins', contents: { ...bins.contents, items } }] }); // prettier-ignore
     const read = at(drawers.length);

@@ -20,7 +20,7 @@ import type { Void } from '../space/shell';
 import type { Space } from '../space/schema';
 import { isAir, thingBodies, thingVoid } from '../things/build';
 import type { Thing } from '../things/schema';
-import { doubted } from './doubt';
+import { withUncertainty } from './uncertainty';
 import type { Plan } from './schema';
 
 // Items of a plan never change: an edit makes new ones of what it changes and keeps the rest (`edit.ts`). So what was
@@ -48,7 +48,7 @@ export function stillBodies(plan: Plan): Body[] {
     ...plan.carcasses.map((carcass) => carcassBody(plan, carcass)),
     ...plan.parts.flatMap((part) => partBuilt(plan, part)?.still ?? []),
   ];
-  return doubted(plan, bodies);
+  return withUncertainty(plan, bodies);
 }
 
 /** What is there now and will be gone once the job is done. */

@@ -9,7 +9,7 @@ import { plainSentence } from '../item/plainSentence';
 import { migrate } from './migrate';
 import { carcassLayout, partPlace, planStock, stillBodies } from './place';
 import { PLAN_FORMAT, PLAN_VERSION, PlanSchema, type Plan } from './schema';
-import { sharing } from './sharing';
+import { reuseUnchanged } from './reuseUnchanged';
 import { withStones } from './stones';
 
 export type PlanRead =
@@ -42,7 +42,7 @@ export function readPlan(raw: unknown, before?: Plan): PlanRead {
   }
   const read = v.safeParse(PlanSchema, migrate(raw, version));
   if (!read.success) return { ok: false, issues: read.issues.map((issue) => toIssue(issue, unitsOf(raw))) };
-  const plan = sharing(before, read.output);
+  const plan = reuseUnchanged(before, read.output);
   const issues = planIssues(plan);
   return issues.length > 0 ? { ok: false, issues } : { ok: true, plan: withStones(plan) };
 }

@@ -2,7 +2,7 @@ import { formatLength } from '../length/formatLength';
 import type { Units } from '../length/units';
 
 /** A reading so many times larger or smaller than the plan's own number is a slip of the unit, not of the wall. */
-const TIMES = 8;
+const UNIT_FACTOR = 8;
 const METRES = 1000;
 /** Small things may well be drawn several times too large; lengths to compare tapes at are longer, mm. */
 const SMALL = 50;
@@ -41,7 +41,7 @@ export function checkDoubt(mm: number, others: readonly number[], units: Units):
 }
 
 function farFrom(mm: number, known: number, units: Units, where: string): string | undefined {
-  if (known < SMALL || (mm < TIMES * known && known < TIMES * mm)) return undefined;
+  if (known < SMALL || (mm < UNIT_FACTOR * known && known < UNIT_FACTOR * mm)) return undefined;
   return `${formatLength(mm, units, true)} is far from the ${formatLength(known, units, true)} ${where}${guessOf(mm, known)}`;
 }
 

@@ -1,7 +1,7 @@
 import { place } from '../motion/joint';
 import { motionPose } from '../motion/motion';
 import { buildScene } from '../plan/buildScene';
-import { partsOfMover, toldOf, type Body } from '../scene/scene';
+import { partsOfMover, namedPartsOf, type Body } from '../scene/scene';
 import type { Convex } from '../solid/convex';
 import { KIND_ROWS } from '../testing/kindRows';
 import { manifoldReferee } from '../testing/manifoldGap';
@@ -30,7 +30,7 @@ describe('a finding names the very pieces', () => {
       for (const { part, moving, still, pieces, travel, verdict } of reportOf(plan).parts.flatMap(({ findings }) => findings)) {
         const mover = scene.movers.find(({ id }) => id === part)!;
         const body = partsOfMover(mover).find(({ id }) => id === moving)!;
-        const other = toldOf(scene).find(({ id }) => id === still);
+        const other = namedPartsOf(scene).find(({ id }) => id === still);
         // Another that moves stands open where the check left it: that is not told here.
         if (!other || scene.movers.some((one) => partsOfMover(one).some(({ id }) => id === still)) || other.item === 'space') continue;
         const pose = motionPose(body.motion, travel);

@@ -4,8 +4,8 @@ import type { Move, Order, Parkable } from '../clearance/order';
 import { OrderSearch, type Standing } from '../clearance/orderSearch';
 import type { PairMap } from '../clearance/pairMap';
 import { mayMeet, type PairMaps } from '../clearance/pairMaps';
-import { roomInMm } from '../clearance/room';
-import { type Room } from '../clearance/freeGround';
+import { freeSpaceInMm } from '../clearance/freeSpace';
+import { type FreeSpace } from '../clearance/freeGround';
 import { byWaiting, partsOfMover, sameThing, type Mover, type Scene } from '../scene/scene';
 
 /** Travels of several parts, by id. */
@@ -73,12 +73,12 @@ function searchFor(scene: Scene, maps: PairMaps, goal: Travels): OrderSearch {
   );
 }
 
-const roomsKept = new WeakMap<PairMap, Room>();
+const roomsKept = new WeakMap<PairMap, FreeSpace>();
 
 /** The room over a map, looked at once. */
-function roomOver(a: Mover, b: Mover, map: PairMap): Room {
+function roomOver(a: Mover, b: Mover, map: PairMap): FreeSpace {
   let room = roomsKept.get(map);
-  if (!room) roomsKept.set(map, (room = roomInMm(a, b, map)));
+  if (!room) roomsKept.set(map, (room = freeSpaceInMm(a, b, map)));
   return room;
 }
 

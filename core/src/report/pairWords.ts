@@ -1,6 +1,6 @@
 import { freeBeside } from '../clearance/freeBeside';
-import { WATCH } from '../clearance/encounter';
-import { BLOCKED, FREE } from '../clearance/ground';
+import { WATCH_DISTANCE_MM } from '../clearance/encounter';
+import { BLOCKED, FREE } from '../clearance/cellState';
 import {
   CELLS,
   groundAlong,
@@ -118,7 +118,7 @@ export function pairSentence(
 /** At least so much air is between the two wherever they are. */
 function apartSentence(a: Mover, b: Mover, units: Units): string {
   const air = airBetween(a, b);
-  if (air > WATCH) return `${a.name} and ${b.name} never come near each other.`;
+  if (air > WATCH_DISTANCE_MM) return `${a.name} and ${b.name} never come near each other.`;
   const step = units.system === 'in' ? MM_PER_INCH / units.step : units.step;
   return air < step
     ? `${a.name} and ${b.name} never meet, though they may pass within a hair of each other.`

@@ -1,7 +1,7 @@
 import type { PairMaps } from '../clearance/pairMaps';
-import { roomInMm, wayClearance, type WayClearance } from '../clearance/room';
-import { type Room } from '../clearance/freeGround';
-import { FREE } from '../clearance/ground';
+import { freeSpaceInMm, wayClearance, type WayClearance } from '../clearance/freeSpace';
+import { type FreeSpace } from '../clearance/freeGround';
+import { FREE } from '../clearance/cellState';
 import { cellAt } from '../clearance/pairMap';
 import { wayThrough } from '../clearance/wayThrough';
 import type { Place } from '../clearance/freeGround';
@@ -26,7 +26,7 @@ export interface Pass extends PairLine {
   readonly travelB: readonly [number, number];
   /** `ground[i * CELLS + j]` and the room of each cell; absent where the two never meet, or are ways of one thing. */
   readonly ground: Uint8Array | undefined;
-  readonly room: Room | undefined;
+  readonly room: FreeSpace | undefined;
   readonly way: readonly Place[] | undefined;
   /** What the way is proven to keep. */
   readonly keeps: WayClearance | undefined;
@@ -58,7 +58,7 @@ export function passOf(scene: Scene, maps: PairMaps, a: string, b: string, units
     travelB: [second.from, second.to],
   } as const;
   if (!map) return { ...line, ...ends, ground: undefined, room: undefined, way: undefined, keeps: undefined };
-  const room = roomInMm(first, second, map);
+  const room = freeSpaceInMm(first, second, map);
   const [shut, open] = [
     [first.from, second.from],
     [first.to, second.to],

@@ -75,22 +75,22 @@ const urgency = ({ verdict, check }: PartReport) =>
  * What was said of a check, with all else it was said of. The check itself is a new one whenever what it met, or how
  * that is called, changed.
  */
-const said = new WeakMap<
+const reportCache = new WeakMap<
   MoverCheck,
   { readonly built: BuiltPart; readonly units: Units; readonly report: PartReport }
 >();
-const saidExisting = new WeakMap<MoverCheck, { readonly units: Units; readonly report: PartReport }>();
+const existingReportCache = new WeakMap<MoverCheck, { readonly units: Units; readonly report: PartReport }>();
 
 interface Told {
   readonly notes: readonly NoteFinding[];
   readonly assumptions: readonly AssumptionFinding[];
 }
-const toldKept = new WeakMap<BuiltPart, { readonly units: Units; readonly told: Told }>();
+const noteCache = new WeakMap<BuiltPart, { readonly units: Units; readonly told: Told }>();
 
 /** What closed forms tell of a part, in the plan's units. */
 function toldOf(plan: Plan, part: Part): Told {
   const built = partBuilt(plan, part)!;
-  const known = toldKept.get(built);
+  const known = noteCache.get(built);
   if (known?.units === plan.units) return known.told;
   const family = familyOf(part);
   const told = {
@@ -99,7 +99,7 @@ function toldOf(plan: Plan, part: Part): Told {
       .map((note) => ({ ...note, item: part.id, sentence: sayLengths(note.sentence, plan.units) })),
     assumptions: family.assumptions(built.laid).map((one) => ({ ...one, item: part.id })),
   };
-  toldKept.set(built, { units: plan.units, told });
+  noteCache.set(built, { units: plan.units, told });
   return told;
 }
 
@@ -115,7 +115,7 @@ function toldOfCarcass({ units }: Plan, carcass: Carcass): Told {
 
 /** Of what moves there already: nothing of it is cut, and it is not for the plan to change. */
 function reportExisting(plan: Plan, scene: Scene, mover: Mover, check: MoverCheck): PartReport {
-  const before = saidExisting.get(check);
+  const before = existingReportCache.get(check);
   if (before?.units === plan.units) return before.report;
   // That it clears the very walls it is hung in, which it may touch, is no news.
   const encounters = check.encounters.filter(({ needed, verdict }) => needed > 0 || verdict !== 'clear');
@@ -124,16 +124,16 @@ function reportExisting(plan: Plan, scene: Scene, mover: Mover, check: MoverChec
     main: undefined,
     proposal: undefined,
   };
-  saidExisting.set(check, { units: plan.units, report });
+  existingReportCache.set(check, { units: plan.units, report });
   return report;
 }
 
 function reportPart(plan: Plan, scene: Scene, part: Part, mover: Mover, check: MoverCheck): PartReport {
   const built = partBuilt(plan, part)!;
-  const before = said.get(check);
+  const before = reportCache.get(check);
   if (before?.built === built && before.units === plan.units) return before.report;
   const report = newReport(plan, scene, part, built, mover, check);
-  said.set(check, { built, units: plan.units, report });
+  reportCache.set(check, { built, units: plan.units, report });
   return report;
 }
 

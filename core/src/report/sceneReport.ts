@@ -1,10 +1,10 @@
 import type { MoverCheck } from '../clearance/checkMover';
 import { SceneChecker } from '../clearance/checkScene';
-import { BLOCKED, FREE, UNKNOWN, type Ground } from '../clearance/ground';
+import { BLOCKED, FREE, UNKNOWN, type CellState } from '../clearance/cellState';
 import { relationOf, type PairRelation } from '../clearance/pairMap';
 import { PairMaps } from '../clearance/pairMaps';
 import { MILLIMETRES } from '../length/units';
-import { partsOfMover, toldOf, type Scene } from '../scene/scene';
+import { partsOfMover, namedPartsOf, type Scene } from '../scene/scene';
 import { fullestOpening, type Opening } from './opening';
 import { neverWords } from './openingWords';
 import type { PairLine } from './pass';
@@ -36,11 +36,11 @@ export function sceneReport(scene: Scene): SceneReport {
   return { movers, pairs, opening: fullestOpening(scene, movers, maps) };
 }
 
-const WORDS: Record<Ground, string> = { [FREE]: 'yes', [BLOCKED]: 'no', [UNKNOWN]: 'not proven' };
+const WORDS: Record<CellState, string> = { [FREE]: 'yes', [BLOCKED]: 'no', [UNKNOWN]: 'not proven' };
 
 /** The same as sentences, lengths in mm. */
 export function sceneReportText(scene: Scene, { movers, pairs, opening }: SceneReport): string {
-  const names = new Map(toldOf(scene).map(({ id, name }) => [id, name]));
+  const names = new Map(namedPartsOf(scene).map(({ id, name }) => [id, name]));
   const lines = movers.flatMap((check, i) => {
     const mover = scene.movers[i]!;
     const { word, amount, detail } = shortVerdict(mover, check, MILLIMETRES);

@@ -244,7 +244,7 @@ const named = new WeakMap<Scene, ReadonlyMap<string, Body>>();
 /** What of a scene has this id, still or moving: what a finding names. Throws where there is none. */
 export function bodyOf(scene: Scene, id: string): Body {
   let byId = named.get(scene);
-  if (!byId) named.set(scene, (byId = new Map(toldOf(scene).map((body) => [body.id, body]))));
+  if (!byId) named.set(scene, (byId = new Map(namedPartsOf(scene).map((body) => [body.id, body]))));
   const body = byId.get(id);
   if (!body) throw new Error(`The scene has no body ${id}.`);
   return body;
@@ -256,4 +256,4 @@ export function bodiesOf(scene: Scene): Body[] {
 }
 
 /** All that a finding can name, still or moving. */
-export const toldOf = (scene: Scene): Body[] => bodiesOf(scene).flatMap((body) => [...partsOf(body)]);
+export const namedPartsOf = (scene: Scene): Body[] => bodiesOf(scene).flatMap((body) => [...partsOf(body)]);

@@ -1,6 +1,6 @@
 import { SceneChecker } from '../clearance/checkScene';
 import type { Encounter } from '../clearance/encounter';
-import { BLOCKED, FREE } from '../clearance/ground';
+import { BLOCKED, FREE } from '../clearance/cellState';
 import { groundAlong, groundAt } from '../clearance/pairMap';
 import { PairMaps } from '../clearance/pairMaps';
 import { pathText } from '../item/issue';

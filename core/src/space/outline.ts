@@ -1,4 +1,4 @@
-import { without } from '../item/without';
+import { omitKey } from '../item/omitKey';
 import { outlineFault, signedArea } from '../solid/outline';
 import type { Point2 } from '../solid/prism';
 import { wallSentence, type Corner, type Space } from './schema';
@@ -123,7 +123,7 @@ const tidy = (mm: number): number => Math.round(mm * 1000) / 1000 + 0;
 
 /** A space with another outline, its box as wide and deep as that; a rectangle along the axes needs none. */
 export function withOutline(space: Space, corners: readonly Corner[]): Space {
-  const rest = without(space, 'outline');
+  const rest = omitKey(space, 'outline');
   const [xs, ys] = [corners.map(({ x }) => x.mm), corners.map(({ y }) => y.mm)];
   const [left, low] = [Math.min(...xs), Math.min(...ys)];
   const size = { width: { mm: tidy(Math.max(...xs) - left) }, depth: { mm: tidy(Math.max(...ys) - low) } };

@@ -1,4 +1,4 @@
-import { doubted } from '../plan/doubt';
+import { withUncertainty } from '../plan/uncertainty';
 import { newPlan } from '../plan/fresh';
 import { manifoldModule } from '../testing/manifoldGap';
 import type { Convex } from '../solid/convex';
@@ -176,7 +176,7 @@ describe('what was read of a space', () => {
     const slope = (side: 'north' | 'south') => ({ side, knee: mm(1200), pitch: 45 });
     const plan = { ...newPlan('Test'), space: { ...room, slopes: [slope('north'), slope('south')] } };
     const doubtedBy = (of: string) =>
-      doubted(
+      withUncertainty(
         { ...plan, measured: [{ of, mm: 1, sigma: 3, rule: 'mean', readings: 2 }] },
         spaceBodies(plan.space),
       )

@@ -1,8 +1,8 @@
 import type { Witness } from '../clearance/leastClearance';
-import { placedBy } from '../plan/doubt';
+import { placedBy } from '../plan/uncertainty';
 import type { Plan } from '../plan/schema';
 import type { MoverCheck } from '../clearance/checkMover';
-import { toldOf, type Body, type Scene } from '../scene/scene';
+import { namedPartsOf, type Body, type Scene } from '../scene/scene';
 import { cornersOf } from '../space/outline';
 import { dimensionsOf, type Dimension } from './dimensions';
 import { DRAWN } from '../measure/governing';
@@ -76,7 +76,7 @@ function hangsOn(
   scene: Scene,
   checks: readonly NamedCheck[],
 ): ReadonlyMap<string, { readonly worth: number; readonly why: string }> {
-  const bodies = new Map(toldOf(scene).map((body) => [body.id, body]));
+  const bodies = new Map(namedPartsOf(scene).map((body) => [body.id, body]));
   const most = new Map<string, { worth: number; why: string }>();
   for (const { name, check } of checks) {
     for (const { still, least, contact, needed, deepest, verdict } of check.encounters) {

@@ -1,6 +1,6 @@
 import { type Carcass } from '../carcass/schema';
 import { WHOLE } from '../carcass/kinds';
-import { type Old } from '../parts/kit/old';
+import { type ReusedBoard } from '../parts/kit/reused';
 import { USUAL_FIT, USUAL_HANDLE, USUAL_RACK, hingeOf } from '../parts/door/fresh';
 import { type Door } from '../parts/door/schema';
 import { type Part } from '../parts/families';
@@ -17,7 +17,7 @@ import { USUAL_RUNS } from '../parts/kit/runs/usual';
 import { type Grooves } from '../parts/sliding/schema';
 import { USUAL_SLIDING_PULL, USUAL_WAY } from '../parts/sliding/fresh';
 import { TOP_WAYS, type Top } from '../parts/top/schema';
-import { type Kept } from '../parts/kept/schema';
+import { type Reused } from '../parts/reused/schema';
 import type { Shelf } from '../parts/shelf/schema';
 import { newPart } from '../plan/fresh';
 import { caseOf, doorOf, FRAME, mm, planWith, type Made } from './planWith';
@@ -41,7 +41,7 @@ const door = (other: Partial<Door>, on: Partial<Carcass> = {}): Made => ({
   parts: [doorOf(other)],
 });
 const inset = (gap: number) => ({ ...USUAL_FIT.inset, hinge: mm(gap), free: mm(gap) });
-const old = (other: Partial<Old>): Old => ({
+const old = (other: Partial<ReusedBoard>): ReusedBoard => ({
   width: mm(596),
   height: mm(716),
   thickness: mm(18),
@@ -55,8 +55,8 @@ const shelf = (other: Partial<Shelf>): Part => ({
   ...(newPart(planWith({}), 'shelf', caseOf()) as Shelf),
   ...other,
 });
-const kept = (other: Partial<Kept>): Part => ({
-  ...(newPart(planWith({}), 'kept', caseOf()) as Kept),
+const kept = (other: Partial<Reused>): Part => ({
+  ...(newPart(planWith({}), 'kept', caseOf()) as Reused),
   ...other,
 });
 const wallAt =

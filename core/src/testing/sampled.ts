@@ -1,6 +1,6 @@
 import { checkMover } from '../clearance/checkMover';
 import { parked } from '../clearance/checkScene';
-import { WATCH } from '../clearance/encounter';
+import { WATCH_DISTANCE_MM } from '../clearance/encounter';
 import { place } from '../motion/joint';
 import { motionPose } from '../motion/motion';
 import { buildScene } from '../plan/buildScene';
@@ -36,12 +36,12 @@ export async function disagreements(made: Made): Promise<string[]> {
         if (mover.contacts.some(({ moving, still }) => isNamed(body, moving) && isNamed(other, still))) continue;
         const solids = other.pieces.filter((piece): piece is Convex => piece.kind === 'convex');
         const sampled = (travel: number) =>
-          Math.min(...at(body, travel).flatMap((corners) => solids.map((solid) => gap(corners, solid.corners, WATCH + 1))));
+          Math.min(...at(body, travel).flatMap((corners) => solids.map((solid) => gap(corners, solid.corners, WATCH_DISTANCE_MM + 1))));
         const wrong = (what: string, travel: number) =>
           found.push(`${body.id} and ${other.id} ${what} at ${travel}: ${sampled(travel)}`);
         const encounter = check.encounters.find(({ moving, still }) => moving === body.id && still === other.id);
         if (!encounter) {
-          for (const travel of travels) if (sampled(travel) <= WATCH - 1e-6) wrong('come near unseen', travel);
+          for (const travel of travels) if (sampled(travel) <= WATCH_DISTANCE_MM - 1e-6) wrong('come near unseen', travel);
         } else if (encounter.contact) {
           for (const travel of travels.filter((one) => one < encounter.contact!.free - 1e-4))
             if (sampled(travel) <= 0) wrong('touch before they should', travel);

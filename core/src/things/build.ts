@@ -1,6 +1,6 @@
 import { called } from '../item/called';
 import { offsetCurve } from '../measure/offsets';
-import { linkOfKept, type There } from '../piece/kept';
+import { linkOfExisting, type ExistingPart } from '../piece/existing';
 import { bodyOfLink } from '../scene/linkBody';
 import type { Body } from '../scene/scene';
 import { withCorners, type Convex } from '../solid/convex';
@@ -33,7 +33,7 @@ export function thingBodies(thing: Thing): Body[] {
   /** All that is solid of it is one rigid link, told part by part. */
   const solid = (...parts: readonly Solid[]): Body[] => [
     {
-      ...bodyOfLink(linkOfKept(`thing-${thing.id}`, thing.id, said, parts.map(partOf)), undefined),
+      ...bodyOfLink(linkOfExisting(`thing-${thing.id}`, thing.id, said, parts.map(partOf)), undefined),
       ...(thing.kind === 'keep-clear zone' && { zone: true as const }),
       ...(thing.state === 'to come' && { toCome: true as const }),
     },
@@ -88,7 +88,7 @@ export function thingBodies(thing: Thing): Body[] {
 
 /** A part of a thing: the end of its key, what a finding calls it, and what it fills. */
 type Solid = readonly [part: string, words: string, solids: readonly Convex[]];
-const partOf = ([id, words, solids]: Solid): There => ({ id, role: 'thing', words, solids });
+const partOf = ([id, words, solids]: Solid): ExistingPart => ({ id, role: 'thing', words, solids });
 
 const zonesKept = new WeakMap<Thing, readonly Convex[]>();
 

@@ -1,7 +1,7 @@
 import { OFFSET_CURVES } from '../measure/offsets';
 import { wordChoice, type Choice, type Field } from '../card/field';
 import type { PathStep } from '../item/path';
-import { without } from '../item/without';
+import { omitKey } from '../item/omitKey';
 import { SIDES } from '../item/schema';
 import { USUAL } from './kinds';
 import { AXES, THING_KINDS, THING_STATES, type Shape, type Thing } from './schema';
@@ -98,7 +98,7 @@ export function thingFields({ shape, kind }: Thing): Field<Thing>[] {
         word: (thing) => thing.kind,
         value: (chosen, thing) => {
           const usual = USUAL[chosen as Thing['kind']].shape;
-          const bare = without(thing, 'shape');
+          const bare = omitKey(thing, 'shape');
           return { ...bare, kind: chosen, ...(usual && fitting(thing, usual)) };
         },
       },

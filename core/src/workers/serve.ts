@@ -1,17 +1,17 @@
 import { SceneChecker, type Progress } from '../clearance/checkScene';
 import { PairMaps } from '../clearance/pairMaps';
-import { telling } from '../clearance/steps';
+import { withProgress } from '../clearance/steps';
 import { pathText } from '../item/issue';
 import { fullestOpening, openingOrder, type Opening, type Travels } from '../report/opening';
 import { pairLines, passOf } from '../report/pass';
 import { reportSteps } from '../report/report';
 import { buildScene } from '../plan/buildScene';
 import type { Scene } from '../scene/scene';
-import { sharing } from '../plan/sharing';
+import { reuseUnchanged } from '../plan/reuseUnchanged';
 import type { Plan } from '../plan/schema';
 import { readScene } from '../scene/readScene';
 import type { Report } from '../report/records';
-import { practice } from './practice';
+import { warmUp } from './warmUp';
 import type { FromWorker, Results, Task, ToWorker } from './protocol';
 import { ReportSender } from './sent';
 
@@ -54,7 +54,7 @@ export function serve(host: WorkerHost): (message: ToWorker) => void {
     const [mine, overtaken] = [heard, () => heard !== mine];
     await host.rest?.(IDLE);
     if (!host.rest || overtaken()) return;
-    practising ??= practice(plan);
+    practising ??= warmUp(plan);
     while (practised < PRACTICE && !overtaken()) {
       const since = host.now();
       while (host.now() - since < SLICE) practising.next();
@@ -127,7 +127,7 @@ function* stepsOf(task: Task, known: Known): Generator<Progress, Results[keyof R
       throw new Error(read.issues.map(({ path, message }) => `${pathText(path)}: ${message}`).join('\n'));
     return yield* checker.steps(read.scene);
   }
-  const plan = sharing(known.plan, task.plan);
+  const plan = reuseUnchanged(known.plan, task.plan);
   known.plan = plan;
   switch (task.kind) {
     case 'report':
@@ -135,7 +135,7 @@ function* stepsOf(task: Task, known: Known): Generator<Progress, Results[keyof R
     case 'answer':
       return (yield* reportSteps(plan, checker)).answer;
     case 'pairs':
-      return yield* telling(pairLines(buildScene(plan), maps, plan.units), PART_WAY);
+      return yield* withProgress(pairLines(buildScene(plan), maps, plan.units), PART_WAY);
     case 'pass':
       return passOf(buildScene(plan), maps, task.a, task.b, plan.units);
     case 'order':

@@ -5,7 +5,7 @@ import { plain } from '../../piece/plain';
 import { middleOf, type Bounds, type Range } from '../../solid/bounds';
 import { frameOf } from '../../item/frame';
 import type { SumLine } from '../../sizing/sum';
-import { holesLeft } from '../kit/old';
+import { holesLeft } from '../kit/reused';
 import { roundAbout } from '../kit/roundAbout';
 import { fromFree, fromHinge, type Leaf, type LeafOf } from './leaf';
 
@@ -19,13 +19,13 @@ export const saidOf = (name: string, { of }: Pick<Leaf, 'of'>): string =>
 /** What swings of a leaf before it is known what it hangs on: its board, to be worked, and its pane, its handle, what is on its back. */
 export interface BareLeaf {
   readonly board: Board;
-  readonly rest: readonly Piece[];
+  readonly fittings: readonly Piece[];
 }
 
 export function bareLeaf(laid: LeafOf, leaf: Leaf): BareLeaf {
   return {
     board: leafBoard(laid, leaf),
-    rest: [...paneOf(laid, leaf), ...handleOf(laid, leaf), ...rackOf(laid, leaf)],
+    fittings: [...paneOf(laid, leaf), ...handleOf(laid, leaf), ...rackOf(laid, leaf)],
   };
 }
 

@@ -1,7 +1,7 @@
 import { wordChoice, yesOrNo, type Field } from '../../card/field';
 import type { PathStep } from '../../item/path';
-import type { Old } from '../kit/old';
-import { oldFields } from '../kit/oldFields';
+import type { ReusedBoard } from '../kit/reused';
+import { reusedFields } from '../kit/reusedFields';
 import { schoolFields } from '../kit/schools';
 import { hardwareKindOf } from './hinges';
 import { hingeOf, paneOf, USUAL_FIT, USUAL_HANDLE, USUAL_RACK } from './fresh';
@@ -20,7 +20,7 @@ const FIT_WORDS = { 'even gaps': 'even', overlay: 'overlay', inset: 'inset' } as
 const keyOf = <T extends Record<string, string>>(words: T, value: string) =>
   Object.keys(words).find((key) => words[key] === value)!;
 
-const old: Old = {
+const old: ReusedBoard = {
   width: { mm: 560 },
   height: { mm: 700 },
   thickness: { mm: 20 },
@@ -33,7 +33,7 @@ const old: Old = {
 const typed = ({ fit }: Door) => fit.kind !== 'even';
 const edge = (words: string, path: string, when: (door: Door) => boolean = typed): DoorField =>
   length('Leaf', ({ fit }) => `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`, ['fit', path], when);
-const hung =
+const hinges =
   (...kinds: Door['hinge']['kind'][]) =>
   ({ hinge }: Door) =>
     kinds.includes(hinge.kind);
@@ -80,14 +80,14 @@ const FIELDS: readonly DoorField[] = [
   },
   { group: 'Hinges', label: 'Hinged on the', path: ['hinge', 'side'], input: wordChoice(['hinge', 'side'], ['left', 'right']), when: ({ leaves }) => leaves === 'one' },
   { group: 'Hinges', label: 'Which', path: ['hinge', 'hardware'], input: { pick: 'hardware', kinds: ({ hinge }) => [hardwareKindOf(hinge)] } },
-  { group: 'Hinges', label: 'Arm', path: ['hinge', 'arm'], input: wordChoice(['hinge', 'arm'], ['as needed', 'full', 'half', 'inset']), when: hung('cup') },
-  length('Hinges', 'Cup from the edge', ['hinge', 'cup'], hung('cup')),
-  length('Hinges', 'Plate height', ['hinge', 'plate'], hung('cup')),
-  { group: 'Hinges', label: 'Knuckle', path: ['hinge', 'knuckle'], input: wordChoice(['hinge', 'knuckle'], ['proud', 'flush', 'let in']), when: hung('butt', 'continuous') },
+  { group: 'Hinges', label: 'Arm', path: ['hinge', 'arm'], input: wordChoice(['hinge', 'arm'], ['as needed', 'full', 'half', 'inset']), when: hinges('cup') },
+  length('Hinges', 'Cup from the edge', ['hinge', 'cup'], hinges('cup')),
+  length('Hinges', 'Plate height', ['hinge', 'plate'], hinges('cup')),
+  { group: 'Hinges', label: 'Knuckle', path: ['hinge', 'knuckle'], input: wordChoice(['hinge', 'knuckle'], ['proud', 'flush', 'let in']), when: hinges('butt', 'continuous') },
   length('Hinges', 'Pin off the face', ['hinge', 'pin'], ({ hinge }) => (hinge.kind === 'butt' || hinge.kind === 'continuous') && hinge.knuckle !== 'flush'),
-  { group: 'Hinges', label: 'Let into', path: ['hinge', 'mortise'], input: wordChoice(['hinge', 'mortise'], ['none', 'leaf', 'both']), when: hung('butt', 'continuous') },
-  length('Hinges', 'Pivot in from the edge', ['hinge', 'in'], hung('pivot')),
-  length('Hinges', 'Pivot back from the face', ['hinge', 'back'], hung('pivot')),
+  { group: 'Hinges', label: 'Let into', path: ['hinge', 'mortise'], input: wordChoice(['hinge', 'mortise'], ['none', 'leaf', 'both']), when: hinges('butt', 'continuous') },
+  length('Hinges', 'Pivot in from the edge', ['hinge', 'in'], hinges('pivot')),
+  length('Hinges', 'Pivot back from the face', ['hinge', 'back'], hinges('pivot')),
   {
     group: 'Hinges',
     label: 'How many',
@@ -97,9 +97,9 @@ const FIELDS: readonly DoorField[] = [
       word: ({ hinge }) => ('count' in hinge && hinge.count !== null ? String(hinge.count) : 'as needed'),
       value: (word) => (word === 'as needed' ? null : Number(word)),
     },
-    when: hung('cup', 'butt'),
+    when: hinges('cup', 'butt'),
   },
-  length('Hinges', 'End hinges from the ends', ['hinge', 'ends'], hung('cup', 'butt')),
+  length('Hinges', 'End hinges from the ends', ['hinge', 'ends'], hinges('cup', 'butt')),
   {
     group: 'Handle',
     label: 'Handle',
@@ -143,7 +143,7 @@ const FIELDS: readonly DoorField[] = [
   { group: 'Old leaf', label: 'Leaf', path: ['old'], input: { words: ['made new', 'an old one'], word: (door) => (door.old ? 'an old one' : 'made new'), value: (word) => (word === 'made new' ? null : old) } },
 ]; // prettier-ignore
 
-const oldOnes = oldFields<Door>('Old leaf', ['old'], (door) => door.old);
+const oldOnes = reusedFields<Door>('Old leaf', ['old'], (door) => door.old);
 const NAME: DoorField = { group: 'Name', label: 'Name', path: ['name'], input: 'text' };
 
 export const doorFields = (door: Door): DoorField[] => [

@@ -36,7 +36,7 @@ export function layDoor(door: Door, place: PartPlace): LaidDoor {
     ...of,
     leaves: leaves.map((leaf): HungLeaf => {
       const bare = bareLeaf(of, leaf);
-      const mass = weighAll([board(frame, bare.board), ...bare.rest], place.stock).kg;
+      const mass = weighAll([board(frame, bare.board), ...bare.fittings], place.stock).kg;
       const item = door.hinge.kind === 'cup' ? hingeHardware(door, place, 'cup hinge') : undefined;
       return {
         ...leaf,

@@ -29,7 +29,7 @@ export function doorPieces(laid: LaidDoor): PartPieces {
   const still = laid.leaves.flatMap((leaf) => onCase(laid, leaf));
   return {
     moving: laid.leaves.map((leaf): Link => {
-      const { board: given, rest } = leaf.bare;
+      const { board: given, fittings } = leaf.bare;
       return {
         key: leaf.key,
         item: laid.door.id,
@@ -39,7 +39,7 @@ export function doorPieces(laid: LaidDoor): PartPieces {
             frame,
             alsoWorked(given, () => hingeWorks(laid, leaf)),
           ),
-          ...rest,
+          ...fittings,
           ...knucklesOf(laid, leaf),
         ],
       };

@@ -7,7 +7,7 @@ import { frameOf } from '../../item/frame';
 import type { PartPlace } from '../contract/family';
 import { coverFault, WIDEST_GAP } from '../kit/fronts';
 import { firstTrouble, missingNamed, refuse, within } from '../kit/issues';
-import { clashes, oldIssues, type Boring } from '../kit/old';
+import { holeClashes, reusedIssues, type Boring } from '../kit/reused';
 import { anyHinge, hardwareKindOf, hingeHardware } from './hinges';
 import type { HungLeaf, LaidDoor } from './lay';
 import type { Door } from './schema';
@@ -43,7 +43,7 @@ export function missingOfDoor({ bay, leaf, hinge }: Door, place: PartPlace): Iss
 export function refuseDoor(laid: LaidDoor, around: readonly Body[]): Issue[] {
   const { door, leaves } = laid;
   return firstTrouble([
-    () => (door.old ? within('old', oldIssues(door.old)) : []),
+    () => (door.old ? within('old', reusedIssues(door.old)) : []),
     () => coverIssues(laid),
     () => leaves.flatMap((leaf) => leafIssues(laid, leaf)),
     () => hingeIssues(laid),
@@ -246,7 +246,7 @@ function holeIssues(laid: LaidDoor, leaf: HungLeaf): Issue[] {
   const { old, hinge } = door;
   if (!old) return [];
   const borings = boringsOf(laid, leaf);
-  const [worst] = clashes(old, borings).sort((a, b) => b.by - a.by);
+  const [worst] = holeClashes(old, borings).sort((a, b) => b.by - a.by);
   if (!worst) return [];
   return refuse(
     ['hinge', 'ends' in hinge ? 'ends' : 'hardware'],

@@ -2,7 +2,7 @@ import * as v from 'valibot';
 import { LengthSchema, lengthBetween, positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { degreesBetween, IdSchema, NameSchema } from '../../item/schema';
-import { OldSchema } from '../kit/old';
+import { ReusedBoardSchema } from '../kit/reused';
 
 const side = v.picklist(['left', 'right'], 'Hinges are on the left or the right.');
 const knuckle = v.picklist(['proud', 'flush', 'let in'], 'The knuckle stands proud, flush or let in.');
@@ -122,7 +122,7 @@ export const DoorSchema = v.strictObject({
     ),
   }),
   /** The old leaf that is hung again; it decides the size. */
-  old: v.nullable(OldSchema),
+  old: v.nullable(ReusedBoardSchema),
   hinge: HingeSchema,
   /** Where a stop or the hinge itself ends the opening, degrees from shut. */
   limit: degreesBetween(5, 270, 'The opening limit'),

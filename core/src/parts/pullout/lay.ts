@@ -3,7 +3,7 @@ import { layDrawn, type LaidDrawn } from '../kit/drawn/lay';
 import type { DrawnOut } from '../kit/drawn/schema';
 import type { Bounds } from '../../solid/bounds';
 import type { PartPlace } from '../contract/family';
-import { pulloutInnards } from './innards';
+import { pulloutConstruction } from './construction';
 import type { Pullout } from './schema';
 
 /** A pull-out as it is laid out, with the guide over its top. */
@@ -22,7 +22,7 @@ export const asDrawn = (pullout: Pullout): DrawnOut => ({
 });
 
 export function layPullout(pullout: Pullout, place: PartPlace): LaidPullout {
-  const laid = layDrawn(asDrawn(pullout), place, pulloutInnards(pullout, place));
+  const laid = layDrawn(asDrawn(pullout), place, pulloutConstruction(pullout, place));
   return { ...laid, pullout, guide: pullout.guide ? boundsOfGuide(laid, pullout.guide.play.mm) : undefined };
 }
 

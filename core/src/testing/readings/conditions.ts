@@ -3,7 +3,7 @@ import type { Point2 } from '../../solid/prism';
 
 /** The six lengths of four corners A, B, C, D in order round an opening. */
 export type QuadName = 'AB' | 'BC' | 'CD' | 'DA' | 'AC' | 'BD';
-export type Six<T> = Readonly<Record<QuadName, T>>;
+export type SixLengths<T> = Readonly<Record<QuadName, T>>;
 export const QUAD_NAMES: readonly QuadName[] = ['AB', 'BC', 'CD', 'DA', 'AC', 'BD'];
 
 /** A quadrilateral rebuilt from its sides and diagonals. */
@@ -11,7 +11,7 @@ export interface Quadrilateral {
   /** A at the origin, B along x, C and D to its left; mm. */
   readonly corners: readonly [Point2, Point2, Point2, Point2];
   /** The lengths as adjusted, so that all six are true together, mm. */
-  readonly adjusted: Six<number>;
+  readonly adjusted: SixLengths<number>;
   /** How far the six are from being true together, in standard deviations of what they ought to be. */
   readonly misfit: number;
 }
@@ -26,7 +26,7 @@ const ROUNDS = 20;
  * @returns undefined where the lengths make no convex quadrilateral at all
  * @source condition adjustment: Ghilani, Adjustment Computations, chapter on conditions (method from memory)
  */
-export function quadrilateral(lengths: Six<Measured>): Quadrilateral | undefined {
+export function quadrilateral(lengths: SixLengths<Measured>): Quadrilateral | undefined {
   const given = valuesOf(lengths);
   const weights = QUAD_NAMES.map((name) => lengths[name].sigma ** 2);
   let now = given;
@@ -51,9 +51,9 @@ export function quadrilateral(lengths: Six<Measured>): Quadrilateral | undefined
   return { corners, adjusted, misfit };
 }
 
-const valuesOf = (lengths: Six<Measured>): number[] => QUAD_NAMES.map((name) => lengths[name].mm);
-const named = (values: readonly number[]): Six<number> =>
-  Object.fromEntries(QUAD_NAMES.map((name, i) => [name, values[i]!])) as unknown as Six<number>;
+const valuesOf = (lengths: SixLengths<Measured>): number[] => QUAD_NAMES.map((name) => lengths[name].mm);
+const named = (values: readonly number[]): SixLengths<number> =>
+  Object.fromEntries(QUAD_NAMES.map((name, i) => [name, values[i]!])) as unknown as SixLengths<number>;
 
 /** By how much BD is longer than the other five make it; undefined where they make nothing. */
 function closing(values: readonly number[]): number | undefined {
@@ -83,7 +83,10 @@ function third(p: Point2, q: Point2, r: number, s: number, left = true): Point2 
 }
 
 /** The corners that five of the lengths make, and the sixth as it follows from them. */
-function withoutOne(six: Six<number>, name: QuadName): readonly [Point2, Point2, Point2, Point2] | undefined {
+function withoutOne(
+  six: SixLengths<number>,
+  name: QuadName,
+): readonly [Point2, Point2, Point2, Point2] | undefined {
   const { AB, BC, CD, DA, AC, BD } = six;
   const a: Point2 = [0, 0];
   const chain = (b: Point2 | undefined, c: Point2 | undefined, d: Point2 | undefined) =>
@@ -131,13 +134,13 @@ const ENDS: Record<QuadName, readonly [number, number]> = {
   BD: [1, 3],
 };
 
-function oughtOf(six: Six<number>, name: QuadName): number | undefined {
+function oughtOf(six: SixLengths<number>, name: QuadName): number | undefined {
   const corners = withoutOne(six, name);
   if (!corners) return undefined;
   const [p, q] = ENDS[name].map((i) => corners[i]!) as [Point2, Point2];
   return Math.hypot(p[0] - q[0], p[1] - q[1]);
 }
 
-function cornersOf(six: Six<number>): Quadrilateral['corners'] | undefined {
+function cornersOf(six: SixLengths<number>): Quadrilateral['corners'] | undefined {
   return withoutOne(six, 'BD') as Quadrilateral['corners'] | undefined;
 }

@@ -4,7 +4,7 @@ import { cellOf } from '../../clearance/pairMap';
 import { groundAlong, groundAt } from '../../clearance/pairMap';
 import { PairMaps } from '../../clearance/pairMaps';
 import { SceneChecker } from '../../clearance/checkScene';
-import { BLOCKED, FREE } from '../../clearance/ground';
+import { BLOCKED, FREE } from '../../clearance/cellState';
 import type { MoverCheck } from '../../clearance/checkMover';
 import type { Encounter } from '../../clearance/encounter';
 import { readScene } from '../../scene/readScene';

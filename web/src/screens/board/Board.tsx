@@ -17,14 +17,14 @@ import { useSame } from '../../hooks/useSame';
 import { AnswerLine } from './AnswerLine';
 import { Card } from './Card';
 import { ConflictDialog } from './ConflictDialog';
-import { MomentProvider } from '../../view/live/Moment';
+import { LivePoseProvider } from '../../view/live/LivePose';
 import { MainPanes, SmallPanes } from './Panes';
 import { isStage, type Stage } from '../../state/view/stages';
 import { SavingLine } from './SavingLine';
 import { StoryPole } from './StoryPole';
 import { Tools } from './Tools';
 import { useScene } from '../../state/view/useScene';
-import { begun, selected as select, told } from '../../state/slices/viewSlice';
+import { begun, selected as select, commandFailed } from '../../state/slices/viewSlice';
 
 const FindDialog = lazy(() => import('../../view/commands/FindDialog'));
 const MakeSheet = lazy(() => import('../make/MakeSheet'));
@@ -83,7 +83,7 @@ function Board({ stage }: { stage: Stage }) {
   const check = useApp(({ check }) => check);
   const chosen = useApp(({ view }) => view.selected);
   const panes = useApp(({ view }) => view.panes);
-  const trouble = useApp(({ view }) => view.told);
+  const trouble = useApp(({ view }) => view.commandError);
   // Measuring wants the large view and a long card.
   const small = panes.length > 1 && stage !== 'measure' && stage !== 'make';
   const { plan } = job;
@@ -145,7 +145,7 @@ function Board({ stage }: { stage: Stage }) {
     ),
   );
   return (
-    <MomentProvider scene={scene} mover={mover}>
+    <LivePoseProvider scene={scene} mover={mover}>
       <Box
         className="board"
         sx={{
@@ -186,7 +186,7 @@ function Board({ stage }: { stage: Stage }) {
               severity="info"
               icon={false}
               variant="outlined"
-              onClose={() => dispatch(told(null))}
+              onClose={() => dispatch(commandFailed(null))}
               sx={{ mx: 2, mb: 1, py: 0 }}
             >
               {trouble}
@@ -253,7 +253,7 @@ function Board({ stage }: { stage: Stage }) {
         )}
         <ConflictDialog />
       </Box>
-    </MomentProvider>
+    </LivePoseProvider>
   );
 }
 

@@ -20,7 +20,7 @@ import { Play } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { ApiError, createJob } from '../../api/client';
-import { MomentProvider } from '../../view/live/Moment';
+import { LivePoseProvider } from '../../view/live/LivePose';
 import { play } from '../../state/view/play';
 import { useScene } from '../../state/view/useScene';
 import { viewCleared } from '../../state/slices/viewSlice';
@@ -107,7 +107,7 @@ function Quick({ card }: { card: QuickCard }) {
     }
   };
   return (
-    <MomentProvider scene={scene} mover={mover}>
+    <LivePoseProvider scene={scene} mover={mover}>
       <Box
         sx={{
           display: 'grid',
@@ -286,6 +286,6 @@ function Quick({ card }: { card: QuickCard }) {
           ))}
         </Box>
       </Box>
-    </MomentProvider>
+    </LivePoseProvider>
   );
 }

@@ -19,7 +19,7 @@ import { editNow } from '../../state/job/edits';
 import { useApp, useAppDispatch } from '../../state/slices/app';
 import { colour } from '../../view/theme/palette';
 import { trueShapeShown } from '../../state/slices/readingsSlice';
-import { exaggerated, TIMES } from '../../view/sheet/exaggerated';
+import { exaggerated, EXAGGERATION } from '../../view/sheet/exaggerate';
 import { useSummary } from '../../state/readings/useLog';
 
 const BOX = { width: 400, height: 210 };
@@ -154,7 +154,7 @@ function Found({ plan, shape }: { plan: Plan; shape: Extract<TrueShape, { kind: 
       {!first && <Watch plan={plan} shape={shape} />}
       <Drawing drawn={drawn} corners={corners} />
       <Typography variant="body2">
-        What is off is drawn {TIMES} times as large; dashed, the room as it is planned.
+        What is off is drawn {EXAGGERATION} times as large; dashed, the room as it is planned.
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, pt: 1 }}>
         <Button

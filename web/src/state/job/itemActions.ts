@@ -7,7 +7,7 @@ import {
   pasteChanges,
   pathOf,
   readClip,
-  together,
+  withGroupMates,
   writeClip,
   type Change,
   type Issue,
@@ -34,7 +34,7 @@ function chosen(
 
 /** What they are called in an edit's name: the one, or how many. */
 function called(plan: Plan, ids: readonly string[]): string {
-  const items = together(plan, ids);
+  const items = withGroupMates(plan, ids);
   return items.length === 1 ? items[0]!.name : `${items.length} things`;
 }
 

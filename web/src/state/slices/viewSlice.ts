@@ -38,7 +38,7 @@ export interface ViewState {
   /** Which finding, worst first, is looked at. */
   readonly finding: number;
   /** Why the last command could not be done. */
-  readonly told: string | null;
+  readonly commandError: string | null;
   /** Which stop of a motion is being played; null while nothing is. */
   readonly playing: number | null;
   /** The two parts the pass is about; the selected one and its worst neighbour until chosen. */
@@ -53,7 +53,7 @@ const startWith = (panes: readonly ViewKind[]): ViewState => ({
   section: null,
   order: null,
   finding: 0,
-  told: null,
+  commandError: null,
   playing: null,
   pair: null,
 });
@@ -83,7 +83,10 @@ const viewSlice = createSlice({
       travels: { ...state.travels, ...payload },
     }),
     findingShown: (state, { payload }: PayloadAction<number>) => ({ ...state, finding: payload }),
-    told: (state, { payload }: PayloadAction<string | null>) => ({ ...state, told: payload }),
+    commandFailed: (state, { payload }: PayloadAction<string | null>) => ({
+      ...state,
+      commandError: payload,
+    }),
     played: (state, { payload }: PayloadAction<number | null>) => ({ ...state, playing: payload }),
     allShut: (state) => ({ ...state, travels: {} }),
     panesSet: (state, { payload }: PayloadAction<readonly ViewKind[]>) => ({ ...state, panes: payload }),
@@ -114,6 +117,6 @@ const viewSlice = createSlice({
 });
 
 export const {
-  selected, viewCleared, begun, alsoSelected, findingShown, told, moved, movedAll, played, allShut, panesSet, paneShown, orderAsked, orderTold, orderHidden, sectionCut, paired,
+  selected, viewCleared, begun, alsoSelected, findingShown, commandFailed, moved, movedAll, played, allShut, panesSet, paneShown, orderAsked, orderTold, orderHidden, sectionCut, paired,
 } = viewSlice.actions; // prettier-ignore
 export const viewReducer = viewSlice.reducer;

@@ -4,7 +4,7 @@ import { init, use as register, type EChartsType } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import {
   partsOfMover,
-  toldOf,
+  namedPartsOf,
   formatLength,
   MM_PER_INCH,
   travelText,
@@ -57,7 +57,7 @@ export default function ClearanceChart({ mover, report, scene, units, sheet }: P
   useEffect(() => {
     const c = PALETTE[sheet];
     const across = (value: number) => (turn ? (value * 180) / Math.PI : inUnits(value, units));
-    const words = new Map(toldOf(scene).map(({ id, name }) => [id, name]));
+    const words = new Map(namedPartsOf(scene).map(({ id, name }) => [id, name]));
     const bodies = new Map(partsOfMover(mover).map(({ id, name }, i) => [id, i === 0 ? '' : `${name} to `]));
     const draw = () => {
       drawn.current = true;
@@ -128,7 +128,7 @@ export default function ClearanceChart({ mover, report, scene, units, sheet }: P
     return () => clearTimeout(timer);
   }, [mover, report, scene, units, sheet, turn, worst]);
 
-  const said = worst.map(({ still }) => toldOf(scene).find(({ id }) => id === still)?.name).join(', ');
+  const said = worst.map(({ still }) => namedPartsOf(scene).find(({ id }) => id === still)?.name).join(', ');
   return (
     <div
       ref={holder}

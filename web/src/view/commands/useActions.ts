@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { play, stop } from '../../state/view/play';
 import { stepFinding } from '../../state/view/stepFinding';
-import { allShut, panesSet, told, VIEWS, type ViewKind } from '../../state/slices/viewSlice';
+import { allShut, panesSet, commandFailed, VIEWS, type ViewKind } from '../../state/slices/viewSlice';
 import { redo, setValue, undo } from '../../state/job/edits';
 import { copy, duplicate, group, mirror, paste, takeOut, ungroup } from '../../state/job/itemActions';
 import { saveSheet } from '../sheet/saveSheet';
@@ -31,13 +31,13 @@ export function useActions({ plan, scene, report, selected, onFind }: About): Ac
     const mover = scene.movers.find(({ id }) => id === selected);
     const job = () => store.getState().job!.id;
     const tell = (issues: readonly Issue[]) => {
-      dispatch(told(issues[0]?.message ?? null));
+      dispatch(commandFailed(issues[0]?.message ?? null));
     };
     const act = (thunk: AppThunk<readonly Issue[] | Promise<readonly Issue[]>>) => () =>
       void Promise.resolve(dispatch(thunk)).then(tell);
     const go = (path: string) => () => void navigate(path);
     const save = (kind: 'svg' | 'png') => () =>
-      void saveSheet(kind, plan.title).then((trouble) => dispatch(told(trouble ?? null)));
+      void saveSheet(kind, plan.title).then((trouble) => dispatch(commandFailed(trouble ?? null)));
     return {
       find: onFind,
       nextFinding: () => dispatch(stepFinding(1)),

@@ -5,7 +5,7 @@ import { formatLength, travelText, type Mover, type Pass, type Plan, type Scene 
 import { Play } from 'lucide-react';
 import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 import { play, stop } from '../../state/view/play';
-import { useMoment } from '../live/Moment';
+import { useLivePose } from '../live/LivePose';
 import { movedAll } from '../../state/slices/viewSlice';
 import { useAnswered, useAsked } from '../../state/check/asked';
 import { useApp, useAppDispatch } from '../../state/slices/app';
@@ -243,7 +243,7 @@ interface HereProps extends Pick<MapProps, 'pass' | 'a' | 'b' | 'plan'> {
 
 /** Where the two stand now, as a ring that arrow keys move. */
 function Here({ pass, a, b, plan, at, go }: HereProps) {
-  const { travels } = useMoment();
+  const { travels } = useLivePose();
   const now: readonly [number, number] = [travels[a.id] ?? a.from, travels[b.id] ?? b.from];
   const step = (mover: Mover) => (mover.unit === 'rad' ? Math.PI / 180 : 1);
   const onKeyDown = (event: React.KeyboardEvent) => {

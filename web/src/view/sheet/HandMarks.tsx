@@ -1,4 +1,4 @@
-import { extentOf, shifted, together, type Extent, type Item, type Plan } from '@tarnpass/core';
+import { extentOf, shifted, withGroupMates, type Extent, type Item, type Plan } from '@tarnpass/core';
 import { colour } from '../theme/palette';
 import type { SheetFrame } from './frame';
 import { axisOf, flatten } from './projection';
@@ -28,7 +28,7 @@ export function HandMarks({ plan, item, also, underWay, frame, large }: Props) {
   const shown = boxOn(frame, underWay?.extent ?? extent);
   const by =
     underWay && !underWay.resized ? underWay.extent.least.map((x, i) => x - extent.least[i]!) : [0, 0, 0];
-  const others = together(plan, [item.id, ...also]).filter(({ id }) => id !== item.id);
+  const others = withGroupMates(plan, [item.id, ...also]).filter(({ id }) => id !== item.id);
   return (
     <g>
       {others.map((other) => {

@@ -1,5 +1,5 @@
 import type { Mover, PartReport, Scene, Units } from '@tarnpass/core';
-import { useMoment } from '../live/Moment';
+import { useLivePose } from '../live/LivePose';
 import type { SheetFrame } from './frame';
 import { HitLabel, PartNow, reachOfPart } from './MovingPart';
 import { Lens } from './Lens';
@@ -26,7 +26,7 @@ interface Props {
 /** All of a view that follows the hand: the parts where they stand now, and what is nearest to the selected one. */
 export function LiveLayer(props: Props) {
   const { scene, sight, lens, movers, reports, frame, units, selected, large, marks, onSelect } = props;
-  const { travels, hidden, nearest } = useMoment();
+  const { travels, hidden, nearest } = useLivePose();
   const chosen = movers.find(({ id }) => id === selected);
   return (
     <>

@@ -1,7 +1,7 @@
 import { anglesOf, cornersOf, withOutline, type Plan, type Point2 } from '@tarnpass/core';
 import { useState } from 'react';
 import { editNow } from '../../state/job/edits';
-import { exaggerated } from './exaggerated';
+import { exaggerated } from './exaggerate';
 import { useApp, useAppDispatch } from '../../state/slices/app';
 import { colour } from '../theme/palette';
 import type { SheetFrame } from './frame';

@@ -12,7 +12,7 @@ import {
 import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Matrix4 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
-import { useMoment, type Moment } from '../live/Moment';
+import { useLivePose, type LivePose } from '../live/LivePose';
 import { PALETTE, type Sheet } from '../theme/palette';
 import { Guard } from '../ui/Guard';
 import { Aside } from './Aside';
@@ -36,7 +36,7 @@ const REST = 150;
 /** The scene as solids that can be turned; drawn anew only when something changes. */
 export default function SolidView(props: Props) {
   const { plan, scene, selected, sheet, words, onSelect } = props;
-  const { travels, hidden } = useMoment();
+  const { travels, hidden } = useLivePose();
   const [moving, stir] = useStir(travels);
   const [drawing, setDrawing] = useState(rendererOf);
   const camera = useMemo(() => cameraFor(plan), [plan]);
@@ -123,7 +123,7 @@ function Turning({ target, onTurn }: { target: [number, number, number]; onTurn(
 }
 
 /** Whether something moved within the last moment, and what to call when something moves. */
-function useStir(travels: Moment['travels']): readonly [boolean, () => void] {
+function useStir(travels: LivePose['travels']): readonly [boolean, () => void] {
   const [moving, setMoving] = useState(false);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const stir = useCallback(() => {

@@ -10,7 +10,7 @@ import {
   type Units,
 } from '@tarnpass/core';
 import { memo } from 'react';
-import { useMoment } from '../live/Moment';
+import { useLivePose } from '../live/LivePose';
 import { selected as select } from '../../state/slices/viewSlice';
 import { useAppDispatch } from '../../state/slices/app';
 import { colour } from '../theme/palette';
@@ -104,7 +104,7 @@ function Detail({ words }: { words: string }) {
 
 /** What is nearest to the selected part where it stands, once it is open. */
 function NowWords({ scene, units, detail }: Props & { detail: string }) {
-  const { nearest } = useMoment();
+  const { nearest } = useLivePose();
   return <Detail words={nearest ? nowWords(scene, nearest, units) : detail} />;
 }
 

@@ -21,7 +21,7 @@ export interface Placed {
 }
 
 /** Where contents of one tier may stand: within the box, and up to a ceiling. */
-export interface Room {
+export interface ContentSpace {
   readonly inner: Bounds;
   /** Lowest of what is above it, shut, mm. */
   readonly ceiling: number;
@@ -64,7 +64,7 @@ const tooLarge = ({ name }: Content, has: number, most: number, words: 'wide' | 
   `“${name}” is ${lengthMark(has - most, 'least')} too ${words} for its box, which is ${lengthMark(most, 'most')} ${words} inside. At most ${lengthMark(most, 'most')} will do.`;
 
 /** What does not fit, with the number that would do, tier by tier from the lowest. Paths start at the contents. */
-export function contentsIssues({ set, items }: Contents, tiers: readonly Room[]): Issue[] {
+export function contentsIssues({ set, items }: Contents, tiers: readonly ContentSpace[]): Issue[] {
   const lost = items.findIndex(({ tier }) => tiers.length > 1 && tier > tiers.length);
   if (lost >= 0)
     return [{ path: ['items', lost, 'tier'], message: `“${items[lost]!.name}” stands on tier ${items[lost]!.tier}, and there are ${tiers.length}. At most ${tiers.length} will do.` }]; // prettier-ignore
@@ -78,7 +78,7 @@ export function contentsIssues({ set, items }: Contents, tiers: readonly Room[])
 function tierIssues(
   set: Contents['set'],
   items: readonly (readonly [number, Content])[],
-  { inner, ceiling }: Room,
+  { inner, ceiling }: ContentSpace,
 ): Issue[] {
   const [[first, only]] = items as [[number, Content]];
   const along = set === 'side by side';

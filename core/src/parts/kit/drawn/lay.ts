@@ -6,7 +6,7 @@ import { placed, type Placed } from '../contents/contents';
 import { evenOver, openingOf } from '../fronts';
 import { longestThatFits, pushOf, roomBeside, slideOf, travelOf, type Slide } from '../runs/runs';
 import { countOf, frontHeights } from './bank';
-import type { Innards } from './innards';
+import type { BoxConstruction } from './construction';
 import type { DrawnOut } from './schema';
 
 /** One drawer of a bank, shut, in its carcass's frame, mm. */
@@ -32,7 +32,7 @@ export interface DrawerAt {
 export interface LaidDrawn {
   readonly part: DrawnOut;
   readonly place: PartPlace;
-  readonly innards: Innards;
+  readonly construction: BoxConstruction;
   readonly opening: Opening;
   readonly slide: Slide | undefined;
   /** Thickness of the box's sides and of an applied front. */
@@ -81,8 +81,8 @@ function overOf({ fit }: DrawnOut, opening: Opening): LaidDrawn['over'] {
 const betweenOf = ({ fit }: DrawnOut): number =>
   fit.kind === 'even' ? fit.gap.mm : fit.kind === 'none' ? 0 : fit.between.mm;
 
-/** @param innards  how what comes out is made within its outer bounds */
-export function layDrawn(drawer: DrawnOut, place: PartPlace, innards: Innards): LaidDrawn {
+/** @param construction  how what comes out is made within its outer bounds */
+export function layDrawn(drawer: DrawnOut, place: PartPlace, construction: BoxConstruction): LaidDrawn {
   const { box, front, fit, runs, old, bank } = drawer;
   const { stock, hardware } = place;
   const opening = openingOf(drawer, place);
@@ -129,7 +129,7 @@ export function layDrawn(drawer: DrawnOut, place: PartPlace, innards: Innards): 
     const boxHigh = old?.height.mm ?? box.height?.mm ?? free[1] - box.above.mm - under;
     const runAt = under + (runs.kind === 'side slides' ? runs.up.mm + (slide?.kind === 'slide' ? slide.high / 2 : 0) : 0);
     const outer: Bounds = { x, y: [start, start + depth], z: [under, under + boxHigh] };
-    const tiers = innards.tiers(outer);
+    const tiers = construction.tiers(outer);
     return {
       key: drawer.single ? drawer.id : `${drawer.id}.${bank.drawers[row]!.id}`,
       nth: count === 1 ? 0 : count - row,
@@ -152,7 +152,7 @@ export function layDrawn(drawer: DrawnOut, place: PartPlace, innards: Innards): 
   return {
     part: drawer,
     place,
-    innards,
+    construction,
     opening,
     slide,
     side,

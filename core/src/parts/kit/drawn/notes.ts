@@ -21,7 +21,7 @@ const note = (about: PartNote['about'], verdict: PartNote['verdict'], sentence: 
 
 /** What closed forms tell of a bank: load, tipping, what stays in, packing, screws, fingers, reach, cables, caution. */
 export function drawnNotes(laid: LaidDrawn, pieces: PartPieces): PartNote[] {
-  const { part, opening, drawers, innards } = laid;
+  const { part, opening, drawers, construction } = laid;
   const heaviest = heaviestOf(laid, pieces);
   const { inside } = opening;
   return [
@@ -34,7 +34,7 @@ export function drawnNotes(laid: LaidDrawn, pieces: PartPieces): PartNote[] {
     ...pushNotes(laid),
     ...fingerNotes(laid),
     // What is closed above is reached into from its sides.
-    ...(innards.closed ? [] : reachNotes(laid)),
+    ...(construction.closed ? [] : reachNotes(laid)),
     ...(part.cable
       ? cableNotes(
           part.cable,

@@ -12,7 +12,7 @@ import type { PartPieces, PartPlace } from '../../contract/family';
 import { contentPiece, contentId, nameOf } from '../contents/contents';
 import { runPieces, type RunPieces } from '../runs/pieces';
 import { countOf, frontHeightLines } from './bank';
-import { isOwn } from './innards';
+import { isOwn } from './construction';
 import type { DrawerAt, LaidDrawn } from './lay';
 import type { DrawnOut } from './schema';
 
@@ -44,13 +44,13 @@ const SCREW_WIDE = 4;
 const HANDLE_HOLE = 5;
 
 function oneDrawn(laid: LaidDrawn, at: DrawerAt): { moving: Link; still: Link; onGround: readonly GroundWork[] } {
-  const { part, place, innards, opening, slide, length, start, room, side } = laid;
+  const { part, place, construction, opening, slide, length, start, room, side } = laid;
   const { key } = at;
   const frame = frameOf(place.carcass);
   const said = saidOf(part, at);
   const told = (id: string, words: string) => ({ key: `${key}/${id}`, words });
   const boxTold = told('box', at.front ? `the box of the ${said}` : `the ${said}`);
-  const made = innards.boards(at.box, boxWidthLines(laid), { key, item: part.id, name: `${part.name} box`, told: boxTold });
+  const made = construction.boards(at.box, boxWidthLines(laid), { key, item: part.id, name: `${part.name} box`, told: boxTold });
   const runs = runPieces({
     runs: part.runs,
     place,

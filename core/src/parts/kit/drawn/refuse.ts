@@ -35,7 +35,7 @@ export function missingOfDrawn({ bay, front, box, fit, runs }: DrawnOut, place: 
 
 /** What cannot be built, with the number that would do; the first kind of trouble there is, since the rest may follow from it. */
 export function refuseDrawn(laid: LaidDrawn): Issue[] {
-  const { part, place, innards, drawers } = laid;
+  const { part, place, construction, drawers } = laid;
   return firstTrouble([
     () => coverIssues(laid),
     () =>
@@ -49,7 +49,7 @@ export function refuseDrawn(laid: LaidDrawn): Issue[] {
         closed: place.carcass.back !== null,
       }),
     () => heightIssues(laid),
-    () => drawers.flatMap(({ box }) => innards.issues(box, laid.frontThick)).slice(0, 1),
+    () => drawers.flatMap(({ box }) => construction.issues(box, laid.frontThick)).slice(0, 1),
     () => frontIssues(laid),
     () =>
       drawers
@@ -58,7 +58,7 @@ export function refuseDrawn(laid: LaidDrawn): Issue[] {
             part.contents,
             tiers.map((inner) => ({
               inner,
-              ceiling: innards.closed ? inner.z[1] : free[1] - part.box.above.mm,
+              ceiling: construction.closed ? inner.z[1] : free[1] - part.box.above.mm,
             })),
           ),
         )

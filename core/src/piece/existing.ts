@@ -2,7 +2,7 @@ import type { Convex } from '../solid/convex';
 import type { Link, Piece, Role } from './piece';
 
 /** A piece that is there already, as it is drawn: what a finding tells it by, and what it fills. */
-export interface There {
+export interface ExistingPart {
   /** The end of its key; empty where it is all of its link. */
   readonly id: string;
   readonly role: Role;
@@ -16,7 +16,12 @@ export interface There {
  *
  * @param key  of the link, and how the keys of its pieces begin
  */
-export function linkOfKept(key: string, item: string, words: string, parts: readonly There[]): Link {
+export function linkOfExisting(
+  key: string,
+  item: string,
+  words: string,
+  parts: readonly ExistingPart[],
+): Link {
   return {
     key,
     item,

@@ -1,9 +1,9 @@
 import type { PartPlace } from '../contract/family';
-import type { Kept } from './schema';
+import type { Reused } from './schema';
 
-const OLD: Kept['old'] = { width: { mm: 400 }, height: { mm: 120 }, thickness: { mm: 20 }, holes: [], lock: null, turned: 'as it was', becomes: 'kept' }; // prettier-ignore
+const OLD: Reused['old'] = { width: { mm: 400 }, height: { mm: 120 }, thickness: { mm: 20 }, holes: [], lock: null, turned: 'as it was', becomes: 'kept' }; // prettier-ignore
 
-export function freshKept(id: string, name: string, { carcass, built }: PartPlace, bay: string): Kept {
+export function freshReused(id: string, name: string, { carcass, built }: PartPlace, bay: string): Reused {
   const inside = built.layout.openings.get(bay)!.inside;
   const fits = (usual: number, most: number) => ({ mm: Math.max(10, Math.min(usual, Math.floor(most))) });
   return {
@@ -24,7 +24,7 @@ export function freshKept(id: string, name: string, { carcass, built }: PartPlac
   };
 }
 
-export function mirrorKept(kept: Kept, { carcass, built }: PartPlace): Kept {
+export function mirrorReused(kept: Reused, { carcass, built }: PartPlace): Reused {
   const inside = built.layout.openings.get(kept.bay)!.inside;
   const wide = kept.what === 'top' ? carcass.width.mm : inside.right - inside.left;
   const sign = kept.what === 'top' ? -1 : 1;

@@ -2,11 +2,14 @@ import type { Stock } from '../../../material/stock';
 import type { Bounds } from '../../../solid/bounds';
 import { boxBoards, withinBox, type Whose } from '../box/box';
 import { boxIssues } from '../box/refuse';
-import { isOwn, type Innards, type Made } from './innards';
+import { isOwn, type BoxConstruction, type ConstructedBox } from './construction';
 import type { DrawnOut } from './schema';
 
 /** A box that is made. */
-export function boxInnards(part: Pick<DrawnOut, 'front' | 'fit' | 'box'>, stock: Stock): Innards {
+export function boxConstruction(
+  part: Pick<DrawnOut, 'front' | 'fit' | 'box'>,
+  stock: Stock,
+): BoxConstruction {
   const { box } = part;
   const own = isOwn(part);
   return {
@@ -20,14 +23,14 @@ export function boxInnards(part: Pick<DrawnOut, 'front' | 'fit' | 'box'>, stock:
 }
 
 /** Slides are on a box's sides, and its front is screwed to its front end. */
-export const boxHolds = ({ key }: Whose, own: boolean): Made['holds'] => ({
+export const boxHolds = ({ key }: Whose, own: boolean): ConstructedBox['holds'] => ({
   left: `${key}/side-left`,
   right: `${key}/side-right`,
   ...(!own && { front: `${key}/end-front` }),
 });
 
 /** An old box that is used again as it is. */
-export const oldInnards: Innards = {
+export const reusedBoxConstruction: BoxConstruction = {
   boards: (outer) => ({ boards: [], old: wallsOf(outer), intoFront: [], holds: {} }),
   tiers: ({ x, y, z }) => [
     {

@@ -7,7 +7,7 @@ import { itemsOf } from './items';
 import { extentOf } from './placing';
 import { readPlan } from './readPlan';
 import type { Plan } from './schema';
-import { clipOf, groupChanges, mirrorChanges, pasteChanges, shiftChanges, together } from './together';
+import { clipOf, groupChanges, mirrorChanges, pasteChanges, shiftChanges, withGroupMates } from './groups';
 
 const demo = (): Plan => {
   const read = readPlan(demoJson());
@@ -50,7 +50,7 @@ describe('items taken together', () => {
     const plan = demo();
     const ids = plan.carcasses.map(({ id }) => id);
     const grouped = made(plan, groupChanges(plan, ids, 'Both'));
-    expect(together(grouped, [ids[0]!]).map(({ id }) => id)).toEqual(ids);
+    expect(withGroupMates(grouped, [ids[0]!]).map(({ id }) => id)).toEqual(ids);
     const moved = made(grouped, shiftChanges(grouped, [ids[0]!], [0, 30, 0]));
     for (const id of ids) expect(extent(moved, id).least[1]).toBeCloseTo(extent(plan, id).least[1] + 30, 9);
     const gap = (of: Plan) => {

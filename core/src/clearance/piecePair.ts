@@ -1,8 +1,8 @@
 import { farthest, nearest } from '../motion/along';
 import { partsOfMover, type Mover, type MovingBody } from '../scene/scene';
-import { startLevel, TOUCH } from './encounter';
+import { startLevel, TOUCH_DEPTH_MM } from './encounter';
 import { coldStart, type GjkStart } from './gjk';
-import { BLOCKED, FREE, UNKNOWN, type Ground } from './ground';
+import { BLOCKED, FREE, UNKNOWN, type CellState } from './cellState';
 import { boxesApart } from './extent';
 import { MovingPiece } from './movingPiece';
 import { leastOverlapAxis } from './separatingAxis';
@@ -15,7 +15,7 @@ import { touchesOf, type Touch } from './touches';
  * A piece of one part and a piece of another, each on a travel of its own, with the normal last found between them. They hit
  * by the same rule as a part hits what stands still: deeper than 0, or than a touch that is meant or was there at the start.
  */
-export interface Couple {
+export interface PiecePair {
   readonly first: MovingPiece;
   readonly second: MovingPiece;
   readonly start: GjkStart;
@@ -31,9 +31,9 @@ export interface Couple {
 }
 
 /** Every piece of one part with every piece of another. */
-export function couplesOf(a: Mover, b: Mover): Couple[] {
+export function piecePairsOf(a: Mover, b: Mover): PiecePair[] {
   const seconds = partsOfMover(b).map((part) => [part, shutPieces(b, part)] as const);
-  const couples: Couple[] = [];
+  const couples: PiecePair[] = [];
   for (const first of partsOfMover(a)) {
     const ones = shutPieces(a, first);
     for (const [second, twos] of seconds) {
@@ -41,7 +41,9 @@ export function couplesOf(a: Mover, b: Mover): Couple[] {
       const meant = touches[0].length + touches[1].length > 0 ? touches : undefined;
       for (const one of ones) {
         for (const two of twos) {
-          const depth = boxesApart(one.box, two.box, TOUCH) ? 0 : depthAtStart(one.moving, two.moving);
+          const depth = boxesApart(one.box, two.box, TOUCH_DEPTH_MM)
+            ? 0
+            : depthAtStart(one.moving, two.moving);
           couples.push({
             first: one.moving,
             second: two.moving,
@@ -103,12 +105,12 @@ function meantAbout(touches: readonly Touch[], at: number, half: number): readon
  *
  * @param tally  counts the distance queries
  */
-export function groundAbout(
-  couple: Couple,
+export function cellStateAbout(
+  couple: PiecePair,
   halfA: number,
   halfB: number,
   tally: { evaluations: number },
-): Ground {
+): CellState {
   const { first, second, start, normal } = couple;
   let least = couple.depth;
   let most = couple.depth;
@@ -118,8 +120,8 @@ export function groundAbout(
       meantAbout(couple.meant[1], second.at, halfB),
     ];
     for (const [all, any] of [ofA, ofB]) {
-      if (all >= 0) least = Math.max(least, all + TOUCH);
-      if (any >= 0) most = Math.max(most, any + TOUCH);
+      if (all >= 0) least = Math.max(least, all + TOUCH_DEPTH_MM);
+      if (any >= 0) most = Math.max(most, any + TOUCH_DEPTH_MM);
     }
   }
   const known = normal[0] !== 0 || normal[1] !== 0 || normal[2] !== 0;

@@ -3,7 +3,7 @@ import { added, between, faceAt, leftmost, rightmost, type FaceLine } from './li
 import type { Bay } from './schema';
 
 /** What is clear within a bay: its faces to left and right, its bottom and top, and how its size came about. */
-export interface Clear {
+export interface ClearSize {
   readonly left: FaceLine;
   readonly right: FaceLine;
   readonly bottom: number;
@@ -16,14 +16,14 @@ export interface Clear {
  * A bay as somebody read it: what it is narrower than drawn comes off both its faces alike, since a width read does not
  * tell which side leans; what it is lower comes off its top.
  */
-export function asRead<C extends Clear>(clear: C, read: Bay['read']): C {
+export function applyReadings<C extends ClearSize>(clear: C, read: Bay['read']): C {
   return narrowed(lowered(clear, read), read);
 }
 
 /** Whether anything of it was read. */
 export const wasRead = ({ read }: Bay): boolean => Object.values(read).some((one) => one !== undefined);
 
-function narrowed<C extends Clear>(clear: C, read: Bay['read']): C {
+function narrowed<C extends ClearSize>(clear: C, read: Bay['read']): C {
   const { bottom, top } = clear;
   const stations = (
     [
@@ -54,7 +54,7 @@ function narrowed<C extends Clear>(clear: C, read: Bay['read']): C {
   return { ...clear, left, right, width: sumOf(clear.width.name, lines) };
 }
 
-function lowered<C extends Clear>(clear: C, { left, right }: Bay['read']): C {
+function lowered<C extends ClearSize>(clear: C, { left, right }: Bay['read']): C {
   const heights = [left, right].flatMap((one) => (one ? [one.mm] : []));
   if (heights.length === 0) return clear;
   const least = Math.min(...heights);

@@ -6,13 +6,13 @@ import type { Whose } from '../box/box';
 import type { DrawnOut } from './schema';
 
 /** What runs in and out between its slides, whatever it is: how it is made within its outer bounds, in the carcass's frame, mm. */
-export interface Innards {
+export interface BoxConstruction {
   /**
    * Its boards, where they stand and how they are cut.
    *
    * @param width  how its outer width came about
    */
-  boards(outer: Bounds, width: readonly SumLine[], whose: Whose): Made;
+  boards(outer: Bounds, width: readonly SumLine[], whose: Whose): ConstructedBox;
   /** Where its contents stand: on each of its tiers, the lowest first. */
   tiers(outer: Bounds): readonly Bounds[];
   /** Closed above where its tiers end: contents do not stand out of it. */
@@ -22,7 +22,7 @@ export interface Innards {
 }
 
 /** What is made of it. */
-export interface Made {
+export interface ConstructedBox {
   readonly boards: readonly Board[];
   /** An old box that is used again: its walls as they are. */
   readonly old?: readonly Bounds[];

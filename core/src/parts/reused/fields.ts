@@ -1,10 +1,10 @@
 import { wordChoice, type Field } from '../../card/field';
 import { lengthOf } from '../kit/lengthFields';
-import { oldFields } from '../kit/oldFields';
-import type { Kept } from './schema';
+import { reusedFields } from '../kit/reusedFields';
+import type { Reused } from './schema';
 
-const length = lengthOf<Kept>('Place');
-const FIELDS: readonly Field<Kept>[] = [
+const length = lengthOf<Reused>('Place');
+const FIELDS: readonly Field<Reused>[] = [
   { group: 'Old piece', label: 'It is a', path: ['what'], input: wordChoice(['what'], ['box', 'top']) },
   {
     group: 'Place',
@@ -25,9 +25,9 @@ const FIELDS: readonly Field<Kept>[] = [
   length(({ what }) => (what === 'top' ? 'Over the front by' : 'Back from the front'), ['over', 'front']),
   length('Room wanted about it', ['room'], ({ what }) => what === 'box'),
 ];
-const oldOnes = oldFields<Kept>('Old piece', ['old'], ({ old }) => old);
+const oldOnes = reusedFields<Reused>('Old piece', ['old'], ({ old }) => old);
 
-export const keptFields = (kept: Kept): readonly Field<Kept>[] => [
+export const reusedPartFields = (kept: Reused): readonly Field<Reused>[] => [
   ...FIELDS,
   ...oldOnes(kept),
   { group: 'Name', label: 'Name', path: ['name'], input: 'text' },

@@ -3,9 +3,9 @@ import { hingeOf, USUAL_FIT } from '../door/fresh';
 import { buildScene } from '../../plan/buildScene';
 import { checkMover } from '../../clearance/checkMover';
 import { parked } from '../../clearance/checkScene';
-import { holesOf, type Old } from './old';
+import { holesOf, type ReusedBoard } from './reused';
 
-const old = (other: Partial<Old>): Old => ({
+const old = (other: Partial<ReusedBoard>): ReusedBoard => ({
   width: mm(596),
   height: mm(716),
   thickness: mm(18),
@@ -18,7 +18,7 @@ const old = (other: Partial<Old>): Old => ({
 
 describe('an old leaf', () => {
   it('brings its holes along as it is turned: left for right, or end over end', () => {
-    const at = (turned: Old['turned']) => holesOf(old({ turned })).map(({ x, z }) => [x, z])[0];
+    const at = (turned: ReusedBoard['turned']) => holesOf(old({ turned })).map(({ x, z }) => [x, z])[0];
     expect(at('as it was')).toEqual([22, 616]);
     expect(at('left for right')).toEqual([574, 616]);
     expect(at('upside down')).toEqual([574, 100]);
@@ -26,7 +26,7 @@ describe('an old leaf', () => {
 
   it('clears an old hole by being turned, or by plugging it', () => {
     // A cup at 22.5 and 616 above the foot: upon the hole as it was; on the other edge once it is turned.
-    const refused = (other: Partial<Old>) =>
+    const refused = (other: Partial<ReusedBoard>) =>
       refusalOf({ parts: [doorOf({ old: old(other), fit: USUAL_FIT.overlay })] });
     expect(refused({})).toContain('Cup 2 would come upon old hole 1');
     expect(refused({ turned: 'left for right' })).toBe('');

@@ -1,11 +1,11 @@
 import { partsOfMover, type Mover, type MovingBody } from '../scene/scene';
 import { type Approach } from './approach';
 import { approachStill } from './approachStill';
-import { WATCH } from './encounter';
+import { WATCH_DISTANCE_MM } from './encounter';
 import { leastClearance } from './leastClearance';
 import { coldStart } from './gjk';
 import { boxOf, type Boxes } from './boxes';
-import { FREE } from './ground';
+import { FREE } from './cellState';
 import { CELLS, type PairMap } from './pairMap';
 import { MovingPiece } from './movingPiece';
 import { relative } from '../motion/relative';
@@ -13,10 +13,10 @@ import { retimed } from '../motion/retimed';
 import { emptySeparation } from './separation';
 import { separate } from './separate';
 import { outside, touchesOf, type Touch } from './touches';
-import type { Place, Room } from './freeGround';
+import type { Place, FreeSpace } from './freeGround';
 
 /** Steps to the nearest cell that is not proven free: two passes over the grid. */
-export function roomInCells({ ground }: PairMap): Room {
+export function freeSpaceInCells({ ground }: PairMap): FreeSpace {
   const room = Uint16Array.from(ground, (kind) => (kind === FREE ? CELLS : 0));
   const take = (at: number, from: number) => {
     if (room[from]! + 1 < room[at]!) room[at] = room[from]! + 1;
@@ -52,7 +52,7 @@ const PER_MM = 10;
  * in the middle of every square of 4 x 4 cells, which is enough to choose a way by; what the way keeps is for
  * `wayClearance` to prove.
  */
-export function roomInMm(a: Mover, b: Mover, map: PairMap): Room {
+export function freeSpaceInMm(a: Mover, b: Mover, map: PairMap): FreeSpace {
   const room = new Uint16Array(CELLS * CELLS);
   const pieces = (mover: Mover) =>
     partsOfMover(mover).flatMap(({ pieces, motion }) =>
@@ -80,7 +80,7 @@ export function roomInMm(a: Mover, b: Mover, map: PairMap): Room {
     }
     for (let j = 0; j < CELLS; j += COARSE) {
       if (!anyFree(map, i, j)) continue;
-      let least = WATCH;
+      let least = WATCH_DISTANCE_MM;
       for (const [k, one] of firsts.entries()) {
         for (const [l, two] of second[j / COARSE]!.entries()) {
           if (gapOfBoxes(firstBoxes[k]!, two.box) >= least || meant?.(k, l, one.at, places[j / COARSE]!))
@@ -194,7 +194,7 @@ function lessOf(
   from: Place,
   to: Place,
 ): WayClearance {
-  const watch = Math.min(WATCH, least.clearance);
+  const watch = Math.min(WATCH_DISTANCE_MM, least.clearance);
   const { lower, witness } = leastClearance(approach, begin, end, { watch });
   const { travel, clearance } = witness;
   const at: Place = [from[0] + travel * (to[0] - from[0]), from[1] + travel * (to[1] - from[1])];

@@ -7,17 +7,17 @@ import type { SumLine } from '../../sizing/sum';
 import { boardOf, boxBoards, withinBox, type Whose } from '../kit/box/box';
 import { boxIssues } from '../kit/box/refuse';
 import { contentId, placed } from '../kit/contents/contents';
-import { boxHolds, boxInnards } from '../kit/drawn/boxInnards';
-import { isOwn, type Innards } from '../kit/drawn/innards';
+import { boxHolds, boxConstruction } from '../kit/drawn/boxConstruction';
+import { isOwn, type BoxConstruction } from '../kit/drawn/construction';
 import { refuse } from '../kit/issues';
 import type { PartPlace } from '../contract/family';
 import type { Pullout } from './schema';
 
 /** How what comes out is made. */
-export function pulloutInnards(pullout: Pullout, place: PartPlace): Innards {
+export function pulloutConstruction(pullout: Pullout, place: PartPlace): BoxConstruction {
   switch (pullout.carries.kind) {
     case 'tray':
-      return boxInnards(pullout, place.stock);
+      return boxConstruction(pullout, place.stock);
     case 'bins':
       return binInnards(pullout, pullout.carries.rim.mm, place);
     case 'tiers':
@@ -35,7 +35,7 @@ const ON_EDGE: Way = ['y', 'z'];
 const UPRIGHT: Way = ['z', 'x'];
 
 /** A box without a bottom; over it, between its walls, a board with a cut-out for every bin. */
-function binInnards(pullout: Pullout, rim: number, place: PartPlace): Innards {
+function binInnards(pullout: Pullout, rim: number, place: PartPlace): BoxConstruction {
   const { stock } = place;
   const own = isOwn(pullout);
   const spec = { ...pullout.box, bottom: { kind: 'none', rail: { mm: LEAST_RAIL } } } as const;
@@ -95,7 +95,7 @@ function binInnards(pullout: Pullout, rim: number, place: PartPlace): Innards {
 const LEAST_RAIL = 40;
 
 /** Uprights at front and back, and shelves with rims between them. */
-function tierInnards(pullout: Pullout, { count, rim }: { count: number; rim: { mm: number } }, { stock }: PartPlace): Innards {
+function tierInnards(pullout: Pullout, { count, rim }: { count: number; rim: { mm: number } }, { stock }: PartPlace): BoxConstruction {
   const { material } = pullout.box;
   const t = stock.thickness(material);
   const own = isOwn(pullout);
@@ -141,7 +141,7 @@ function tierInnards(pullout: Pullout, { count, rim }: { count: number; rim: { m
 } // prettier-ignore
 
 /** One board between its slides; cheeks along its edges hold the slides, which are higher than a board is thick. */
-function boardInnards(pullout: Pullout, { stock }: PartPlace): Innards {
+function boardInnards(pullout: Pullout, { stock }: PartPlace): BoxConstruction {
   const { material } = pullout.box;
   const t = stock.thickness(material);
   const thick = [one('as the board', t)];

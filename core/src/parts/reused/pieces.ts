@@ -3,11 +3,11 @@ import { board } from '../../piece/board';
 import { span } from '../../solid/bounds';
 import { frameOf } from '../../item/frame';
 import type { PartPieces } from '../contract/family';
-import { holesLeft } from '../kit/old';
-import type { LaidKept } from './lay';
+import { holesLeft } from '../kit/reused';
+import type { LaidReused } from './lay';
 
 /** The old piece as it is, still. */
-export function keptPieces({ kept, place, at }: LaidKept): PartPieces {
+export function reusedPieces({ reused: kept, place, at }: LaidReused): PartPieces {
   const { old, what } = kept;
   const key = `${kept.id}/old`;
   const words = `the ${called(kept.name)}`;

@@ -2,10 +2,10 @@ import * as v from 'valibot';
 import { lengthBetween, positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { IdSchema, NameSchema } from '../../item/schema';
-import { OldSchema } from '../kit/old';
+import { ReusedBoardSchema } from '../kit/reused';
 
 /** An old top laid on a carcass, or an old box set into one of its bays. An old door is a door's own leaf. */
-export const KeptSchema = v.strictObject({
+export const ReusedSchema = v.strictObject({
   id: IdSchema,
   family: v.literal('kept'),
   name: NameSchema,
@@ -13,7 +13,7 @@ export const KeptSchema = v.strictObject({
   bay: IdSchema,
   what: v.picklist(['top', 'box'], 'What is kept is a top or a box.'),
   /** Seen from the front for a box, from above for a top, whose height is its depth. */
-  old: OldSchema,
+  old: ReusedBoardSchema,
   /** A box's own depth. */
   depth: positiveLength(),
   /** Where it is put: past the carcass's front for a top; in from the bay's left, bottom and front for a box. */
@@ -22,4 +22,4 @@ export const KeptSchema = v.strictObject({
   room: lengthBetween(0, 200),
   schools: OwnSchoolsSchema,
 });
-export type Kept = v.InferOutput<typeof KeptSchema>;
+export type Reused = v.InferOutput<typeof ReusedSchema>;

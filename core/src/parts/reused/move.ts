@@ -1,4 +1,4 @@
 import type { Mover } from '../../scene/scene';
 
 /** It stands still. */
-export const moveKept = (): readonly Mover[] => [];
+export const moveReused = (): readonly Mover[] => [];

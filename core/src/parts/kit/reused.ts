@@ -20,7 +20,7 @@ export const OLD_HOLES = ['kept', 'plugged', 'cleared'] as const;
  * An old door, top or box that is used again as it is: its size as measured, its holes and lock, how it is turned, and
  * what becomes of the holes: kept for the new hardware, plugged, or left and cleared by whatever is bored now.
  */
-export const OldSchema = v.strictObject({
+export const ReusedBoardSchema = v.strictObject({
   width: positiveLength(),
   height: positiveLength(),
   thickness: lengthBetween(3, 1000),
@@ -29,10 +29,10 @@ export const OldSchema = v.strictObject({
   turned: v.picklist(['as it was', 'left for right', 'upside down'], 'It stays as it was, is turned left for right, or upside down.'),
   becomes: v.picklist(OLD_HOLES, 'Old holes are kept, plugged or cleared.'),
 }); // prettier-ignore
-export type Old = v.InferOutput<typeof OldSchema>;
+export type ReusedBoard = v.InferOutput<typeof ReusedBoardSchema>;
 
 /** A hole where it comes to be, mm from the left edge and the foot of the piece as it is turned. */
-export interface OldHole {
+export interface LeftHole {
   readonly path: Issue['path'];
   readonly words: string;
   readonly x: number;
@@ -42,9 +42,9 @@ export interface OldHole {
 }
 
 /** Every hole of an old piece, its lock last, where its turning brings it. */
-export function holesOf(old: Old): OldHole[] {
+export function holesOf(old: ReusedBoard): LeftHole[] {
   const { width, height, turned, holes, lock } = old;
-  const placed = (hole: Old['holes'][number], path: Issue['path'], words: string): OldHole => ({
+  const placed = (hole: ReusedBoard['holes'][number], path: Issue['path'], words: string): LeftHole => ({
     path,
     words,
     x: turned === 'as it was' ? hole.x.mm : width.mm - hole.x.mm,
@@ -71,10 +71,10 @@ export interface Boring {
 }
 
 /** Where a new boring comes too near an old hole that stays as it is: the hole, and how far the boring must go up or down. */
-export function clashes(
-  old: Old,
+export function holeClashes(
+  old: ReusedBoard,
   borings: readonly Boring[],
-): { hole: OldHole; boring: Boring; by: number }[] {
+): { hole: LeftHole; boring: Boring; by: number }[] {
   if (old.becomes !== 'cleared') return [];
   return holesOf(old).flatMap((hole) =>
     borings.flatMap((boring) => {
@@ -87,7 +87,7 @@ export function clashes(
 }
 
 /** What is wrong with the numbers of an old piece themselves. Paths start at it. */
-export function oldIssues(old: Old): Issue[] {
+export function reusedIssues(old: ReusedBoard): Issue[] {
   return holesOf(old).flatMap(({ path, words, x, z, wide, deep }) => {
     const half = wide / 2;
     const outside = x < half || x > old.width.mm - half || z < half || z > old.height.mm - half;
@@ -112,7 +112,7 @@ export function oldIssues(old: Old): Issue[] {
  * @param deepFrom  from where to where a hole goes that is so deep, mm
  */
 export function holesLeft(
-  old: Old,
+  old: ReusedBoard,
   put: (x: number, z: number) => Partial<Readonly<Record<keyof Bounds, number>>>,
   deepFrom: (deep: number) => Range,
   side: 'face' | 'back',

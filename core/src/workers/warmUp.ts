@@ -9,7 +9,7 @@ import { reportSteps } from '../report/report';
  * thrown away. An engine runs what is new to it several times slower than what it has compiled, and compiles what it has
  * often run: so the first edit is answered as soon as the tenth.
  */
-export function* practice(plan: Plan): Generator {
+export function* warmUp(plan: Plan): Generator {
   for (;;) {
     // A copy has nothing in common with the plan: nothing that is known of that spares any work.
     const copy = readPlan(structuredCopy(plan));

@@ -1,16 +1,16 @@
 import { wordChoice, type Field } from '../../card/field';
 import type { PathStep } from '../../item/path';
-import { OLD_HOLES, type Old } from './old';
+import { OLD_HOLES, type ReusedBoard } from './reused';
 
 const MOST_HOLES = 8;
 const HOLE = { x: { mm: 30 }, z: { mm: 100 }, wide: { mm: 35 }, deep: { mm: 12.5 } };
 const LOCK = { x: { mm: 30 }, z: { mm: 300 }, wide: { mm: 40 }, deep: { mm: 15 } };
 
 /** The fields of an old piece that stands at a path of its item; `of` finds it, null where there is none. */
-export function oldFields<Item>(
+export function reusedFields<Item>(
   group: string,
   path: readonly PathStep[],
-  of: (item: Item) => Old | null,
+  of: (item: Item) => ReusedBoard | null,
 ): (item: Item) => Field<Item>[] {
   const there = (item: Item) => of(item) !== null;
   const length = (label: string, ...steps: PathStep[]): Field<Item> => ({

@@ -1,12 +1,12 @@
 import type { Issue } from '../../item/issue';
 import { lengthMark } from '../../length/lengthMark';
 import { refuse, within } from '../kit/issues';
-import { oldIssues } from '../kit/old';
-import type { LaidKept } from './lay';
+import { reusedIssues } from '../kit/reused';
+import type { LaidReused } from './lay';
 
-export function refuseKept({ kept, place, opening }: LaidKept): Issue[] {
+export function refuseReused({ reused: kept, place, opening }: LaidReused): Issue[] {
   const { what, old, over, room, depth } = kept;
-  const wrong = oldIssues(old);
+  const wrong = reusedIssues(old);
   if (wrong.length > 0) return within('old', wrong);
   const { carcass } = place;
   if (what === 'top') {

@@ -2,4 +2,4 @@
 export const FREE = 0;
 export const BLOCKED = 1;
 export const UNKNOWN = 2;
-export type Ground = typeof FREE | typeof BLOCKED | typeof UNKNOWN;
+export type CellState = typeof FREE | typeof BLOCKED | typeof UNKNOWN;

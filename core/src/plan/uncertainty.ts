@@ -3,16 +3,16 @@ import type { Body, Surface } from '../scene/scene';
 import type { Plan } from './schema';
 
 /** How many standard deviations of what was read a clearance must allow for: 95 percent. */
-export const COVERS = 2;
+export const SIGMA_FACTOR = 2;
 
 const kept = new WeakMap<Body, Body>();
 
 /** Bodies with how far each may be nearer than it is drawn, for all that was read of it. */
-export function doubted(plan: Plan, bodies: readonly Body[]): Body[] {
+export function withUncertainty(plan: Plan, bodies: readonly Body[]): Body[] {
   if (plan.measured.length === 0) return [...bodies];
   const sigmas = new Map(plan.measured.map(({ of, sigma }) => [of, sigma]));
   return bodies.map((body) => {
-    const doubt = COVERS * sigmaOf(plan, body, sigmas);
+    const doubt = SIGMA_FACTOR * sigmaOf(plan, body, sigmas);
     if (!(doubt > 0)) return body;
     const known = kept.get(body);
     if (known?.doubt === doubt) return known;

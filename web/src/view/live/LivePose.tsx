@@ -3,17 +3,17 @@ import { createContext, useContext, useMemo } from 'react';
 import { useApp } from '../../state/slices/app';
 
 /** Where everything stands just now, and what is nearest to the selected part there. */
-export interface Moment {
+export interface LivePose {
   readonly travels: Readonly<Record<string, number>>;
   /** Movers left out for now: their thing stands there in another way. */
   readonly hidden: ReadonlySet<string>;
   readonly nearest: Nearest | undefined;
 }
 
-const MomentContext = createContext<Moment>({ travels: {}, hidden: new Set(), nearest: undefined });
+const LivePoseContext = createContext<LivePose>({ travels: {}, hidden: new Set(), nearest: undefined });
 
 /** Only what draws the moment asks for it: the rest of the board is left alone by a drag along a strip. */
-export const useMoment = (): Moment => useContext(MomentContext);
+export const useLivePose = (): LivePose => useContext(LivePoseContext);
 
 interface Props {
   readonly scene: Scene;
@@ -22,7 +22,7 @@ interface Props {
 }
 
 /** Keeps the moment of a scene: every part's travel within what it has, and what is nearest to one of them. */
-export function MomentProvider({ scene, mover, children }: Props) {
+export function LivePoseProvider({ scene, mover, children }: Props) {
   const kept = useApp(({ view }) => view.travels);
   const { travels, hidden } = useMemo(() => {
     const own = scene.movers.map(({ id, from, to }) => [id, Math.min(kept[id] ?? from, to)] as const);
@@ -50,5 +50,5 @@ export function MomentProvider({ scene, mover, children }: Props) {
     () => ({ travels, hidden, nearest: mover && probe?.at(travels[mover.id]!) }),
     [travels, hidden, mover, probe],
   );
-  return <MomentContext value={moment}>{children}</MomentContext>;
+  return <LivePoseContext value={moment}>{children}</LivePoseContext>;
 }

@@ -38,7 +38,7 @@ const groupable = ({ things, existing, carcasses }: Pick<Clip, 'things' | 'exist
 ];
 
 /** The items named, with all that are grouped with one of them. */
-export function together(plan: Plan, ids: readonly string[]): Item[] {
+export function withGroupMates(plan: Plan, ids: readonly string[]): Item[] {
   const items = itemsOf(plan);
   const named = items.filter(({ id }) => ids.includes(id));
   const groups = new Set(named.map(groupOf).filter((group) => group !== undefined));
@@ -50,7 +50,7 @@ export function together(plan: Plan, ids: readonly string[]): Item[] {
 
 /** What is copied with some items: those grouped with them, and what hangs on their carcasses. */
 export function clipOf(plan: Plan, ids: readonly string[]): Clip {
-  const chosen = new Set(together(plan, ids).map(({ id }) => id));
+  const chosen = new Set(withGroupMates(plan, ids).map(({ id }) => id));
   return {
     things: plan.things.filter(({ id }) => chosen.has(id)),
     existing: plan.existing.filter(({ id }) => chosen.has(id)),
@@ -190,7 +190,7 @@ function mirroredPart(plan: Plan, part: Part): Part {
 
 /** Changes that shift some items and all grouped with them. */
 export function shiftChanges(plan: Plan, ids: readonly string[], by: readonly number[]): Change[] {
-  return together(plan, ids).flatMap((item) => {
+  return withGroupMates(plan, ids).flatMap((item) => {
     const extent = item.list === 'space' ? undefined : extentOf(item);
     return extent ? extentChanges(plan, item, shifted(extent, by)) : [];
   });
@@ -198,7 +198,7 @@ export function shiftChanges(plan: Plan, ids: readonly string[], by: readonly nu
 
 /** Changes that give carcasses and things a group; undefined takes them out of theirs. */
 export function groupChanges(plan: Plan, ids: readonly string[], group: string | undefined): Change[] {
-  return together(plan, ids).flatMap((item): Change[] => {
+  return withGroupMates(plan, ids).flatMap((item): Change[] => {
     if (!isPlaced(item)) return [];
     const { group: before, ...rest } = item.value;
     if (before === group) return [];

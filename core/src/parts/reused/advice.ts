@@ -1,9 +1,9 @@
 import { lengthMark } from '../../length/lengthMark';
 import type { PartNote } from '../../item/note';
-import { holesOf } from '../kit/old';
-import type { LaidKept } from './lay';
+import { holesOf } from '../kit/reused';
+import type { LaidReused } from './lay';
 
-export function keptNotes({ kept, place, at }: LaidKept): PartNote[] {
+export function reusedNotes({ reused: kept, place, at }: LaidReused): PartNote[] {
   const { old, what } = kept;
   const found: PartNote[] = [];
   if (what === 'top') {
