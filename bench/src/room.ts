@@ -80,8 +80,16 @@ function cupboard(i: number, x: number, y: number): Body[] {
 function moverAt(i: number, x: number, y: number, between: (a: number, b: number) => number): Mover {
   const id = `mover-${i}`;
   const whole = (unit: Mover['unit'], to: number, bodies: MovingBody[]): Mover => ({
-    id, item: id, name: id, bodies, unit, from: 0, to, contacts: [], needs: { around: 10, of: {} },
-  }); // prettier-ignore
+    id,
+    item: id,
+    name: id,
+    bodies,
+    unit,
+    from: 0,
+    to,
+    contacts: [],
+    needs: { around: 10, of: {} },
+  });
   const body = (name: string, motion: MovingBody['motion'], ...pieces: Convex[]): MovingBody => ({
     id: `${id}/${name}`,
     name,

@@ -78,14 +78,26 @@ export function measureNear(figures: Figures): void {
     }),
     movers: [
       {
-        id: 'door', item: 'door', name: 'door', unit: 'rad', from: 0, to: 1.9, contacts: [], needs: { around: 10, of: {} },
-        bodies: [{
-          id: 'leaf', name: 'leaf', item: 'door', pieces: [box([0, -10, 0], [800, 10, 2000])],
-          motion: motionOf({ kind: 'turn', point: [0, 0, 0], axis: [0, 0, 1] }),
-        }],
+        id: 'door',
+        item: 'door',
+        name: 'door',
+        unit: 'rad',
+        from: 0,
+        to: 1.9,
+        contacts: [],
+        needs: { around: 10, of: {} },
+        bodies: [
+          {
+            id: 'leaf',
+            name: 'leaf',
+            item: 'door',
+            pieces: [box([0, -10, 0], [800, 10, 2000])],
+            motion: motionOf({ kind: 'turn', point: [0, 0, 0], axis: [0, 0, 1] }),
+          },
+        ],
       },
     ],
-  }); // prettier-ignore
+  });
   const [few, many] = [1000, 4000].map((posts) => {
     const scene = among(posts);
     const runs = Array.from({ length: 7 }, () => {

@@ -20,9 +20,17 @@ function long(): unknown {
       pieces: [{ kind: 'box', least: [i * 30, 150, 0], most: [i * 30 + 12, 160, 300] }],
     })),
     movers: Array.from({ length: 60 }, (_, i) => ({
-      id: `m${i}`, unit: 'rad', to: 1.5,
-      bodies: [{ id: `b${i}`, pieces: [{ kind: 'box', least: [i * 190, -10, 0], most: [i * 190 + 180, 10, 300] }], joints: [turn(i * 190)] }],
-    })), // prettier-ignore
+      id: `m${i}`,
+      unit: 'rad',
+      to: 1.5,
+      bodies: [
+        {
+          id: `b${i}`,
+          pieces: [{ kind: 'box', least: [i * 190, -10, 0], most: [i * 190 + 180, 10, 300] }],
+          joints: [turn(i * 190)],
+        },
+      ],
+    })),
   };
 }
 

@@ -120,7 +120,10 @@ const squeezed = (text: string) => text.replace(/\s+/g, '');
 /** Where source has a text, however it is broken into lines: from, and how long. */
 function found(source: string, wanted: string): readonly [number, number] {
   const places = [...source].flatMap((char, i) => (/\s/.test(char) ? [] : [i]));
-  const at = places.map((i) => source[i]).join('').indexOf(wanted); // prettier-ignore
+  const at = places
+    .map((i) => source[i])
+    .join('')
+    .indexOf(wanted);
   if (at < 0) return [-1, 0];
   const [first, last] = [places[at]!, places[at + wanted.length - 1]!];
   return [first, last + 1 - first];

@@ -80,7 +80,11 @@ describe('no ring and no step upward between files and folders', () => {
     }
     const cruise = join(root, 'node_modules/dependency-cruiser/bin/dependency-cruise.mjs');
     const args = [cruise, '--config', join(root, '.dependency-cruiser.mjs'), '--output-type', 'json'];
-    const { stdout } = spawnSync(process.execPath, [...args, ...new Set(Object.keys(files).map((file) => file.split('/').slice(0, 2).join('/')))], { cwd: dir, encoding: 'utf8' }); // prettier-ignore
+    const { stdout } = spawnSync(
+      process.execPath,
+      [...args, ...new Set(Object.keys(files).map((file) => file.split('/').slice(0, 2).join('/')))],
+      { cwd: dir, encoding: 'utf8' },
+    );
     const { summary } = JSON.parse(stdout) as { summary: { violations: { rule: { name: string } }[] } };
     return [...new Set(summary.violations.map(({ rule }) => rule.name))].sort();
   };

@@ -72,10 +72,12 @@ test('the same tower by keyboard, in inches', async ({ page }) => {
   const stands = await answer(page).innerText();
   // A slide longer than the depth.
   await type(page, 'Length', '700 mm');
-  await expect(page.getByRole('alert').first()).toContainText(/is longer than the clear depth of .* is the longest that fits\./);
+  await expect(page.getByRole('alert').first()).toContainText(
+    /is longer than the clear depth of .* is the longest that fits\./,
+  );
   await page.keyboard.press('Escape');
   await expect(answer(page)).toHaveText(stands);
-}); // prettier-ignore
+});
 
 test('four panels on three tracks: every clear opening is read, and shown on the sheet', async ({ page }) => {
   await page.goto('/quick');
@@ -89,8 +91,14 @@ test('four panels on three tracks: every clear opening is read, and shown on the
   await expect(openings.getByRole('row').nth(2)).toContainText('430 to 1170');
   await openings.getByRole('row').nth(1).getByRole('button', { name: 'Show' }).click();
   // The first goes right until the fourth, which shares its track, stops it.
-  await expect(page.getByRole('slider', { name: 'Travel of Panels, 1' })).toHaveAttribute('aria-valuetext', /740/);
-  await expect(page.getByRole('slider', { name: 'Travel of Panels, 2 right' })).toHaveAttribute('aria-valuetext', /780/);
+  await expect(page.getByRole('slider', { name: 'Travel of Panels, 1' })).toHaveAttribute(
+    'aria-valuetext',
+    /740/,
+  );
+  await expect(page.getByRole('slider', { name: 'Travel of Panels, 2 right' })).toHaveAttribute(
+    'aria-valuetext',
+    /780/,
+  );
 
   // Panels too narrow for the run are refused with what would do.
   await stage(page, /^Plan/);
@@ -99,11 +107,13 @@ test('four panels on three tracks: every clear opening is read, and shown on the
   await width.click();
   await width.fill('380');
   await width.press('Enter');
-  await expect(page.getByRole('alert').first()).toContainText('The panels cannot cover the run: 80 mm stays open. At least 400 mm wide will do.');
+  await expect(page.getByRole('alert').first()).toContainText(
+    'The panels cannot cover the run: 80 mm stays open. At least 400 mm wide will do.',
+  );
   await width.press('Escape');
   await stage(page, /^Check/);
   await expect(openings.getByRole('row').nth(1)).toContainText('0 to 740');
-}); // prettier-ignore
+});
 
 test('a pull-out is raised over a lip until it clears', async ({ page }) => {
   await page.goto('/quick');
@@ -136,7 +146,9 @@ test('a bin pull-out is fitted to its bins', async ({ page }) => {
   await mouth.fill('230');
   await page.getByLabel('Height of a bin', { exact: true }).click();
   // 500 - 36 - 25.4 - 24 = 414.6 for two of 230.
-  await expect(page.getByRole('alert').first()).toContainText('The contents take 460 mm side by side, and the box has 414.6 mm: it must be 45.4 mm wider, or hold fewer.');
+  await expect(page.getByRole('alert').first()).toContainText(
+    'The contents take 460 mm side by side, and the box has 414.6 mm: it must be 45.4 mm wider, or hold fewer.',
+  );
   await mouth.click();
   await mouth.fill('205');
   await page.getByLabel('Height of a bin', { exact: true }).click();
@@ -148,7 +160,7 @@ test('a bin pull-out is fitted to its bins', async ({ page }) => {
   await expect(page.getByRole('slider', { name: /^Travel of Lid of Bin 1, drawn out/ })).toBeVisible();
   await stage(page, /^Make/);
   await expect(page.getByText(/2 cut-outs for Bin, 189 mm by 284 mm, right through: 9.5 mm/)).toBeVisible();
-}); // prettier-ignore
+});
 
 test('a tall pull-out holds a bottle on every tier, and sways by the play of its slides', async ({
   page,
@@ -197,13 +209,18 @@ test('a hung panel wants wall beside it, and a sliding top stops at the one it m
   await answered(page);
   const openings = page.getByRole('region', { name: 'Clear openings' });
   await openings.getByRole('button', { name: 'Show' }).click();
-  await expect(page.getByRole('slider', { name: 'Travel of Panel' })).toHaveAttribute('aria-valuetext', /894/);
+  await expect(page.getByRole('slider', { name: 'Travel of Panel' })).toHaveAttribute(
+    'aria-valuetext',
+    /894/,
+  );
 
   await page.goto('/quick/sliding-top');
   await page.getByRole('button', { name: 'Make it a job' }).click();
   await answered(page);
-  await expect(answer(page)).toContainText('The sliding top touches the west wall at 300 mm, so next, stop it at 299 mm');
+  await expect(answer(page)).toContainText(
+    'The sliding top touches the west wall at 300 mm, so next, stop it at 299 mm',
+  );
   await page.getByRole('button', { name: 'Try it' }).click();
   await expect(answer(page)).not.toContainText('touches the west wall');
   await saved(page);
-}); // prettier-ignore
+});

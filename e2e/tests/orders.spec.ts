@@ -10,21 +10,40 @@ const travel = (page: Page, name: string) =>
 /** Two cupboards in a corner: the bar of the right door stands out in front of the left one, which laps behind it. */
 function inTheCorner(): object {
   const cupboard = (id: string, name: string, faces: string, x: number, y: number) => ({
-    id, name, faces, x: mm(x), y: mm(y), z: mm(90), width: mm(500), height: mm(720), depth: mm(500), sheet: mm(18),
-  }); // prettier-ignore
+    id,
+    name,
+    faces,
+    x: mm(x),
+    y: mm(y),
+    z: mm(90),
+    width: mm(500),
+    height: mm(720),
+    depth: mm(500),
+    sheet: mm(18),
+  });
   const door = (id: string, name: string, side: string, handle: object | null) => ({
-    id: `${id}-door`, family: 'door', name, carcass: id, thickness: mm(18), limit: 90, handle,
+    id: `${id}-door`,
+    family: 'door',
+    name,
+    carcass: id,
+    thickness: mm(18),
+    limit: 90,
+    handle,
     fit: { kind: 'overlay', hinge: mm(16), free: mm(16), top: mm(16), bottom: mm(16) },
     hinge: { side, knuckle: 'proud', pin: mm(5) },
-  }); // prettier-ignore
+  });
   const bar = { projection: mm(34), width: mm(20), height: mm(160), fromFree: mm(40), fromBottom: mm(300) };
   return {
-    format: 'tarnpass-plan', version: 1, title: 'In the corner',
-    units: { system: 'mm', step: 0.1 }, gaps: { running: mm(1), around: mm(10) },
-    space: { width: mm(2600), depth: mm(2400), height: mm(2400), slope: null }, things: [],
+    format: 'tarnpass-plan',
+    version: 1,
+    title: 'In the corner',
+    units: { system: 'mm', step: 0.1 },
+    gaps: { running: mm(1), around: mm(10) },
+    space: { width: mm(2600), depth: mm(2400), height: mm(2400), slope: null },
+    things: [],
     carcasses: [cupboard('left', 'Left', 'east', 500, 540), cupboard('right', 'Right', 'north', 1040, 500)],
     parts: [door('left', 'Left door', 'right', null), door('right', 'Right door', 'left', bar)],
-  }; // prettier-ignore
+  };
 }
 
 /** The room of the tests with its wardrobe closed by a pair, and a hook in it that a hand is to reach. */
@@ -41,13 +60,20 @@ function pairWithHook(): object {
     things: [
       ...room.things,
       {
-        id: 'hook', name: 'Coat hook', kind: 'hand reach', x: mm(1640), y: mm(250), z: mm(900),
-        width: mm(100), depth: mm(100), height: mm(100),
+        id: 'hook',
+        name: 'Coat hook',
+        kind: 'hand reach',
+        x: mm(1640),
+        y: mm(250),
+        z: mm(900),
+        width: mm(100),
+        depth: mm(100),
+        height: mm(100),
         shape: { kind: 'reach', hand: mm(60), arm: mm(500), open: 'wardrobe-leaf' },
       },
     ],
     parts: room.parts.map((part) => (part.id === 'wardrobe-leaf' ? { ...part, leaves: 'pair' } : part)),
-  }; // prettier-ignore
+  };
 }
 
 test('leaves that lap are opened in order, each to its full travel, and to where they stand', async ({

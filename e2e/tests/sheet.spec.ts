@@ -293,8 +293,17 @@ test('the sheet goes to paper alone with its title, and to a file that stands by
 function acrossAnAisle(): object {
   const mm = (value: number) => ({ mm: value });
   const cupboard = (id: string, name: string, faces: string, x: number, y: number) => ({
-    id, name, faces, x: mm(x), y: mm(y), z: mm(90), width: mm(500), height: mm(1800), depth: mm(400), sheet: mm(18),
-  }); // prettier-ignore
+    id,
+    name,
+    faces,
+    x: mm(x),
+    y: mm(y),
+    z: mm(90),
+    width: mm(500),
+    height: mm(1800),
+    depth: mm(400),
+    sheet: mm(18),
+  });
   const door = (id: string, name: string, side: string) => ({
     id: `${id}-door`,
     family: 'door',

@@ -20,24 +20,40 @@ const INWARD: Readonly<Record<'left' | 'right' | 'bottom' | 'top', Axis>> = {
 };
 
 /** The board on a side of a bay's inside; undefined where none is, as over an open top, or where it leans. */
-export function besideBay({ boards }: BuiltCarcass, { inside }: Pick<Opening, 'inside'>, which: keyof typeof INWARD): Beside | undefined {
+export function besideBay(
+  { boards }: BuiltCarcass,
+  { inside }: Pick<Opening, 'inside'>,
+  which: keyof typeof INWARD,
+): Beside | undefined {
   return besideOf(boards, inside.between[which], which);
-} // prettier-ignore
+}
 
 /** The board whose edge an opening has on a side: a frame member where there is a face frame, else the board itself. */
-export function besideEdge({ boards }: BuiltCarcass, opening: Opening, which: keyof typeof INWARD): Beside | undefined {
+export function besideEdge(
+  { boards }: BuiltCarcass,
+  opening: Opening,
+  which: keyof typeof INWARD,
+): Beside | undefined {
   return besideOf(boards, opening[which].board, which);
-} // prettier-ignore
+}
 
-function besideOf(boards: readonly Board[], name: string | undefined, which: keyof typeof INWARD): Beside | undefined {
+function besideOf(
+  boards: readonly Board[],
+  name: string | undefined,
+  which: keyof typeof INWARD,
+): Beside | undefined {
   if (name === undefined || boards.length === 0) return undefined;
   const wanted = `${boards[0]!.item}/${name}`;
   const board = boards.find(({ key }) => key === wanted);
   if (!board || board.solids) return undefined;
   const axis = INWARD[which];
   const range = board.at[which === 'left' || which === 'right' ? 'x' : 'z'];
-  return { board, side: sideTowards(board.way, axis), at: range[which === 'left' || which === 'bottom' ? 1 : 0] };
-} // prettier-ignore
+  return {
+    board,
+    side: sideTowards(board.way, axis),
+    at: range[which === 'left' || which === 'bottom' ? 1 : 0],
+  };
+}
 
 /** Whether all of a place on a board's side is on the board. */
 export function isOn({ board: { at } }: Beside, place: Partial<Bounds>): boolean {

@@ -55,12 +55,12 @@ describe('an opening', () => {
     // 4 mm in half-way up and 10 at the head: a square leaf sees the head.
     const leaning = caseOf({ sides: { left: { middle: mm(4), head: mm(10) }, right: null } });
     const { width, slack } = opening(leaning);
-    expect(width.mm).toBeCloseTo(564 - 10 * ((702 - 360) / 360 * 0.6 + 0.4), 6);
+    expect(width.mm).toBeCloseTo(564 - 10 * (((702 - 360) / 360) * 0.6 + 0.4), 6);
     expect(slack.width).toBeGreaterThan(9);
     const bowed = caseOf({ sides: { left: null, right: { middle: mm(5), head: mm(0) } } });
     expect(opening(bowed).width.mm).toBeCloseTo(559, 9);
     expect(faceAt(layoutOf(bowed).right, 360)).toBeCloseTo(582 - 5, 9);
-  }); // prettier-ignore
+  });
 
   it('is as it was read, the least of its readings, once there are any; by the drawing for who sizes by that', () => {
     const read = caseOf({ bay: { ...WHOLE, read: { bottom: mm(563), top: mm(560.5), left: mm(683) } } });
@@ -72,56 +72,94 @@ describe('an opening', () => {
       carcasses: [read],
       parts: [
         doorOf({ id: 'as-read', fit: USUAL_FIT.inset, hinge: hingeOf('butt', 'left') }),
-        doorOf({ id: 'as-drawn', fit: USUAL_FIT.inset, hinge: hingeOf('butt', 'left'), schools: { sizing: 'drawn' } }),
+        doorOf({
+          id: 'as-drawn',
+          fit: USUAL_FIT.inset,
+          hinge: hingeOf('butt', 'left'),
+          schools: { sizing: 'drawn' },
+        }),
       ],
     });
     const widths = reportOf(plan).parts.map(({ id, main }) => [id, main!.cut!.width.mm]);
     expect(Object.fromEntries(widths)).toEqual({ 'as-read': 556.5, 'as-drawn': 560 });
-  }); // prettier-ignore
+  });
 
   it('can be read once it stands, and what was read is told with its doubt', () => {
     const plan = planWith({ parts: [doorOf({ fit: USUAL_FIT.inset })] });
     const dimension = dimensionsOf(plan).find(({ key }) => key === 'case/all.top')!;
-    expect([dimension.name, dimension.mm, dimension.rule]).toEqual(['Case: opening, width at the top', 564, 'smallest']);
+    expect([dimension.name, dimension.mm, dimension.rule]).toEqual([
+      'Case: opening, width at the top',
+      564,
+      'smallest',
+    ]);
     const read = applyEdit(plan, {
       name: 'Take over',
       changes: [
         { path: [...dimension.path!], after: { mm: 562 } },
-        { path: ['measured', 0], after: { of: dimension.key, mm: 562, sigma: 0.4, rule: 'smallest', readings: 2 } },
+        {
+          path: ['measured', 0],
+          after: { of: dimension.key, mm: 562, sigma: 0.4, rule: 'smallest', readings: 2 },
+        },
       ],
     });
     if (!read.ok) throw new Error(read.issues[0]!.message);
     expect(buildScene(read.plan).still.find(({ id }) => id === 'case')!.doubt).toBeCloseTo(0.8, 9);
     expect(reportOf(read.plan).parts[0]!.main!.cut!.width.mm).toBe(558);
-  }); // prettier-ignore
+  });
 });
 
 describe('the bays of a carcass', () => {
   const tree = (n: number, way: 'uprights' | 'shelves', fixed: number | undefined, inner: number): Bay =>
-    split(way, ...Array.from({ length: n }, (_, i) =>
-      bay(`b${i}`, {
-        ...(i === 0 && fixed !== undefined && { take: 'fixed' as const, size: mm(fixed) }),
-        ...(i === 1 && inner > 1 && { split: { way: way === 'uprights' ? ('shelves' as const) : ('uprights' as const), setback: mm(5), bays: Array.from({ length: inner }, (_, k) => bay(`c${k}`)) } }),
-      }),
-    )); // prettier-ignore
+    split(
+      way,
+      ...Array.from({ length: n }, (_, i) =>
+        bay(`b${i}`, {
+          ...(i === 0 && fixed !== undefined && { take: 'fixed' as const, size: mm(fixed) }),
+          ...(i === 1 &&
+            inner > 1 && {
+              split: {
+                way: way === 'uprights' ? ('shelves' as const) : ('uprights' as const),
+                setback: mm(5),
+                bays: Array.from({ length: inner }, (_, k) => bay(`c${k}`)),
+              },
+            }),
+        }),
+      ),
+    );
 
   it('fill its inside exactly with what stands between them, however they are split', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 2, max: 6 }), fc.constantFrom('uprights' as const, 'shelves' as const), fc.option(real(20, 90), { nil: undefined }), fc.integer({ min: 1, max: 4 }), (n, way, fixed, inner) => {
-        const carcass = caseOf({ width: mm(1400), height: mm(1400), bay: tree(n, way, fixed, inner) });
-        const { openings } = layoutOf(carcass);
-        const own = carcass.bay.split!.bays.map(({ id }) => openings.get(id)!.inside);
-        const sum = own.reduce((total, { left, right, bottom, top }) => total + (way === 'uprights' ? right - left : top - bottom), 0);
-        expect(sum + (n - 1) * 18).toBeCloseTo(1400 - 36, 9);
-        for (const { id } of baysOf(carcass.bay)) {
-          const { width, height, left, right, top, bottom } = openings.get(id)!;
-          expect(width.lines.reduce((total, { mm: one }) => total + one, 0)).toBeCloseTo(right.at - left.at, 9);
-          expect(height.lines.reduce((total, { mm: one }) => total + one, 0)).toBeCloseTo(top.at - bottom.at, 9);
-        }
-      }),
+      fc.property(
+        fc.integer({ min: 2, max: 6 }),
+        fc.constantFrom('uprights' as const, 'shelves' as const),
+        fc.option(real(20, 90), { nil: undefined }),
+        fc.integer({ min: 1, max: 4 }),
+        (n, way, fixed, inner) => {
+          const carcass = caseOf({ width: mm(1400), height: mm(1400), bay: tree(n, way, fixed, inner) });
+          const { openings } = layoutOf(carcass);
+          const own = carcass.bay.split!.bays.map(({ id }) => openings.get(id)!.inside);
+          const sum = own.reduce(
+            (total, { left, right, bottom, top }) =>
+              total + (way === 'uprights' ? right - left : top - bottom),
+            0,
+          );
+          expect(sum + (n - 1) * 18).toBeCloseTo(1400 - 36, 9);
+          for (const { id } of baysOf(carcass.bay)) {
+            const { width, height, left, right, top, bottom } = openings.get(id)!;
+            expect(width.lines.reduce((total, { mm: one }) => total + one, 0)).toBeCloseTo(
+              right.at - left.at,
+              9,
+            );
+            expect(height.lines.reduce((total, { mm: one }) => total + one, 0)).toBeCloseTo(
+              top.at - bottom.at,
+              9,
+            );
+          }
+        },
+      ),
       { seed: 20261125, numRuns: 60 },
     );
-  }); // prettier-ignore
+  });
 
   it('mirrored twice are as they were, and mirrored once lie the other way round', () => {
     const carcass = caseOf({
@@ -152,11 +190,16 @@ describe('the bays of a carcass', () => {
   });
 
   it('that cannot be are refused with the number that would do', () => {
-    const refused = (...bays: Bay[]) => refusalOf({ carcasses: [caseOf({ bay: split('uprights', ...bays) })] });
-    expect(refused(bay('a', { take: 'fixed', size: mm(540) }), bay('b'))).toContain('Together they may take at most 536 mm.');
-    expect(refused(bay('a', { take: 'rest' }), bay('b', { take: 'rest' }))).toContain('Only one bay can take the rest');
+    const refused = (...bays: Bay[]) =>
+      refusalOf({ carcasses: [caseOf({ bay: split('uprights', ...bays) })] });
+    expect(refused(bay('a', { take: 'fixed', size: mm(540) }), bay('b'))).toContain(
+      'Together they may take at most 536 mm.',
+    );
+    expect(refused(bay('a', { take: 'rest' }), bay('b', { take: 'rest' }))).toContain(
+      'Only one bay can take the rest',
+    );
     expect(refused(bay('a'), bay('a'))).toContain('Two bays have the id “a”.');
-  }); // prettier-ignore
+  });
 });
 
 it('a carcass is as heavy in the scene as its pieces are cut, where nothing is let in', () => {

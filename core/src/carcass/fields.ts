@@ -6,7 +6,12 @@ import { baysOf, TAKES, type Bay, type Carcass } from './schema';
 
 type CarcassField = Field<Carcass>;
 const mm = (value: number) => ({ mm: value });
-const length = (group: string, label: string, path: readonly PathStep[], when?: (carcass: Carcass) => boolean): CarcassField => ({ group, label, path, input: 'length', ...(when && { when }) }); // prettier-ignore
+const length = (
+  group: string,
+  label: string,
+  path: readonly PathStep[],
+  when?: (carcass: Carcass) => boolean,
+): CarcassField => ({ group, label, path, input: 'length', ...(when && { when }) });
 
 const STANDS: Readonly<Record<Carcass['stands']['on'], Carcass['stands']>> = {
   'the floor': { on: 'the floor' },
@@ -14,7 +19,14 @@ const STANDS: Readonly<Record<Carcass['stands']['on'], Carcass['stands']>> = {
   legs: { on: 'legs', height: mm(120), thick: mm(40) },
   'the wall': { on: 'the wall', rail: mm(80) },
 };
-const frame = (material: string): NonNullable<Carcass['frame']> => ({ material, left: mm(38), right: mm(38), top: mm(38), bottom: mm(38), between: mm(38) }); // prettier-ignore
+const frame = (material: string): NonNullable<Carcass['frame']> => ({
+  material,
+  left: mm(38),
+  right: mm(38),
+  top: mm(38),
+  bottom: mm(38),
+  between: mm(38),
+});
 
 const boxed = ({ kind }: Carcass) => kind !== 'table frame';
 const framed = ({ frame: one }: Carcass) => one !== null;
@@ -27,12 +39,21 @@ const BUILT: readonly CarcassField[] = [
   length('Size', 'Width', ['width']),
   length('Size', 'Height', ['height']),
   length('Size', 'Depth', ['depth']),
-  { group: 'Size', label: 'Made of', path: ['sheet'], input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] } },
+  {
+    group: 'Size',
+    label: 'Made of',
+    path: ['sheet'],
+    input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] },
+  },
   {
     group: 'How it is built',
     label: 'Stands on',
     path: ['stands'],
-    input: { words: Object.keys(STANDS), word: ({ stands: one }) => one.on, value: (word) => STANDS[word as keyof typeof STANDS] },
+    input: {
+      words: Object.keys(STANDS),
+      word: ({ stands: one }) => one.on,
+      value: (word) => STANDS[word as keyof typeof STANDS],
+    },
     when: boxed,
   },
   length('How it is built', 'Plinth height', ['stands', 'height'], stands('a plinth')),
@@ -40,7 +61,13 @@ const BUILT: readonly CarcassField[] = [
   length('How it is built', 'Leg height', ['stands', 'height'], (one) => stands('legs')(one) && boxed(one)),
   length('How it is built', 'Legs, thick', ['stands', 'thick'], stands('legs')),
   length('How it is built', 'Hanging rail', ['stands', 'rail'], stands('the wall')),
-  { group: 'How it is built', label: 'Top', path: ['top'], input: wordChoice(['top'], ['between', 'over', 'none']), when: boxed },
+  {
+    group: 'How it is built',
+    label: 'Top',
+    path: ['top'],
+    input: wordChoice(['top'], ['between', 'over', 'none']),
+    when: boxed,
+  },
   {
     group: 'How it is built',
     label: 'Back',
@@ -48,11 +75,18 @@ const BUILT: readonly CarcassField[] = [
     input: {
       words: ['none', 'between', 'behind'],
       word: ({ back }) => back?.set ?? 'none',
-      value: (word, { back, sheet }) => (word === 'none' ? null : { material: back?.material ?? sheet, set: word }),
+      value: (word, { back, sheet }) =>
+        word === 'none' ? null : { material: back?.material ?? sheet, set: word },
     },
     when: boxed,
   },
-  { group: 'How it is built', label: 'Back made of', path: ['back', 'material'], input: { pick: 'material' }, when: (one) => boxed(one) && one.back !== null },
+  {
+    group: 'How it is built',
+    label: 'Back made of',
+    path: ['back', 'material'],
+    input: { pick: 'material' },
+    when: (one) => boxed(one) && one.back !== null,
+  },
   {
     group: 'How it is built',
     label: 'Front',
@@ -64,7 +98,13 @@ const BUILT: readonly CarcassField[] = [
     },
     when: boxed,
   },
-  { group: 'Face frame', label: 'Frame made of', path: ['frame', 'material'], input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] }, when: framed },
+  {
+    group: 'Face frame',
+    label: 'Frame made of',
+    path: ['frame', 'material'],
+    input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] },
+    when: framed,
+  },
   length('Face frame', 'Left stile', ['frame', 'left'], framed),
   length('Face frame', 'Right stile', ['frame', 'right'], framed),
   length('Face frame', 'Top rail', ['frame', 'top'], framed),
@@ -81,11 +121,23 @@ const BUILT: readonly CarcassField[] = [
       input: {
         words: ['none', 'to the carcass', 'to the floor'],
         word: ({ ends }) => (ends[side] ? `to ${ends[side].reaches}` : 'none'),
-        value: (word, { ends, sheet }) => (word === 'none' ? null : { material: ends[side]?.material ?? sheet, proud: ends[side]?.proud ?? mm(20), reaches: word.replace('to ', '') }),
+        value: (word, { ends, sheet }) =>
+          word === 'none'
+            ? null
+            : {
+                material: ends[side]?.material ?? sheet,
+                proud: ends[side]?.proud ?? mm(20),
+                reaches: word.replace('to ', ''),
+              },
       },
       when: boxed,
     },
-    length('Beside it', `Proud of the front, ${side}`, ['ends', side, 'proud'], ({ ends }) => ends[side] !== null),
+    length(
+      'Beside it',
+      `Proud of the front, ${side}`,
+      ['ends', side, 'proud'],
+      ({ ends }) => ends[side] !== null,
+    ),
     {
       group: 'Beside it',
       label: `Filler, ${side}`,
@@ -97,8 +149,18 @@ const BUILT: readonly CarcassField[] = [
       },
       when: boxed,
     },
-    length('Beside it', `Gap filled, ${side}`, ['fillers', side, 'width'], ({ fillers }) => fillers[side] !== null),
-    length('Beside it', `Left to scribe, ${side}`, ['fillers', side, 'scribe'], ({ fillers }) => fillers[side] !== null),
+    length(
+      'Beside it',
+      `Gap filled, ${side}`,
+      ['fillers', side, 'width'],
+      ({ fillers }) => fillers[side] !== null,
+    ),
+    length(
+      'Beside it',
+      `Left to scribe, ${side}`,
+      ['fillers', side, 'scribe'],
+      ({ fillers }) => fillers[side] !== null,
+    ),
     {
       group: 'As it stands',
       label: `${side === 'left' ? 'Left' : 'Right'} side`,
@@ -110,10 +172,20 @@ const BUILT: readonly CarcassField[] = [
       },
       when: boxed,
     },
-    length('As it stands', `Stands in half-way up, ${side}`, ['sides', side, 'middle'], ({ sides }) => sides[side] !== null),
-    length('As it stands', `Stands in at its head, ${side}`, ['sides', side, 'head'], ({ sides }) => sides[side] !== null),
+    length(
+      'As it stands',
+      `Stands in half-way up, ${side}`,
+      ['sides', side, 'middle'],
+      ({ sides }) => sides[side] !== null,
+    ),
+    length(
+      'As it stands',
+      `Stands in at its head, ${side}`,
+      ['sides', side, 'head'],
+      ({ sides }) => sides[side] !== null,
+    ),
   ]),
-]; // prettier-ignore
+];
 
 const PLACE: readonly CarcassField[] = [
   {
@@ -179,7 +251,12 @@ function bayFields(carcass: Carcass): CarcassField[] {
         },
       },
     };
-    const read = (label: string, at: string): CarcassField => ({ group, label, path: [...path, 'read', at], input: 'length or none' });
+    const read = (label: string, at: string): CarcassField => ({
+      group,
+      label,
+      path: [...path, 'read', at],
+      input: 'length or none',
+    });
     return [
       {
         group,
@@ -196,7 +273,15 @@ function bayFields(carcass: Carcass): CarcassField[] {
       },
       ...(siblings ? [takes] : []),
       ...(siblings && bay.take === 'fixed' ? [length(group, 'Its size', [...path, 'size'])] : []),
-      ...(bay.split ? [length(group, bay.split.way === 'uprights' ? 'Uprights set back' : 'Shelves set back', [...path, 'split', 'setback'])] : []),
+      ...(bay.split
+        ? [
+            length(group, bay.split.way === 'uprights' ? 'Uprights set back' : 'Shelves set back', [
+              ...path,
+              'split',
+              'setback',
+            ]),
+          ]
+        : []),
       ...(bay.split
         ? []
         : [
@@ -208,7 +293,7 @@ function bayFields(carcass: Carcass): CarcassField[] {
             read('Height as read, right', 'right'),
           ]),
     ];
-  }); // prettier-ignore
+  });
 }
 
 /** The fields of a carcass's card: how it is built, its bays with what was read of each, and where it stands. */

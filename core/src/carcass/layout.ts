@@ -157,12 +157,17 @@ const dividerId = (way: Split['way'], { id }: Bay): string =>
 
 function wholeRegion({ frame }: Carcass, shell: Shell): Region {
   const { width, height, foot, left, right, bottom, top, topThick, bottomThick } = shell;
-  const beyond = (until: number, member: number | undefined, board: string | undefined, before: string): Beyond => ({
+  const beyond = (
+    until: number,
+    member: number | undefined,
+    board: string | undefined,
+    before: string,
+  ): Beyond => ({
     until,
     shared: false,
     board,
     ...(member !== undefined && { member, before }),
-  }); // prettier-ignore
+  });
   return {
     left: between(left, bottom, top),
     right: between(right, bottom, top),

@@ -19,8 +19,35 @@ export function faceFrame({ frame, stands }: Carcass, { shell, dividers }: Layou
     ...less('left stile', frame.left.mm),
     ...less('right stile', frame.right.mm),
   ];
-  const upright = (id: string, role: Role, words: string, x: Range, z: Range, length: SumLine[], wide: number): Panel => ({ id, role, words, x, y, z, way: FRONT, material: frame.material, length, width: [one('as chosen', wide)] }); // prettier-ignore
-  const across = (id: string, role: Role, words: string, x: Range, z: Range, length: SumLine[], wide: number): Panel => ({ ...upright(id, role, words, x, z, length, wide), way: ACROSS }); // prettier-ignore
+  const upright = (
+    id: string,
+    role: Role,
+    words: string,
+    x: Range,
+    z: Range,
+    length: SumLine[],
+    wide: number,
+  ): Panel => ({
+    id,
+    role,
+    words,
+    x,
+    y,
+    z,
+    way: FRONT,
+    material: frame.material,
+    length,
+    width: [one('as chosen', wide)],
+  });
+  const across = (
+    id: string,
+    role: Role,
+    words: string,
+    x: Range,
+    z: Range,
+    length: SumLine[],
+    wide: number,
+  ): Panel => ({ ...upright(id, role, words, x, z, length, wide), way: ACROSS });
   const [x0, x1] = [frame.left.mm, w - frame.right.mm];
   const [z0, z1] = [foot + frame.bottom.mm, h - frame.top.mm];
   const half = (frame.between.mm - sheet) / 2;
@@ -37,8 +64,24 @@ export function faceFrame({ frame, stands }: Carcass, { shell, dividers }: Layou
           : [Math.max(x0, l[0]![1]), Math.min(x1, r[0]![1])];
       const length = [one('between the members', along[1] - along[0])];
       return way === 'uprights'
-        ? upright(`member-${id}`, 'member', words, [l[0]![1] - half, r[0]![1] + half], along, length, frame.between.mm) // prettier-ignore
-        : across(`member-${id}`, 'member', words, along, [bottom - half, top + half], length, frame.between.mm); // prettier-ignore
+        ? upright(
+            `member-${id}`,
+            'member',
+            words,
+            [l[0]![1] - half, r[0]![1] + half],
+            along,
+            length,
+            frame.between.mm,
+          )
+        : across(
+            `member-${id}`,
+            'member',
+            words,
+            along,
+            [bottom - half, top + half],
+            length,
+            frame.between.mm,
+          );
     }),
   ];
 }
@@ -131,8 +174,11 @@ export function besides(
         way: side === 'left' ? FACES_LEFT : FACES_RIGHT,
         material: end.material,
         length: [one('carcass height', h), ...less(STANDS[stands.on], low)],
-        width: [one('carcass depth', depth.mm), ...(end.proud.mm > 0 ? [one('past the front', end.proud.mm)] : [])],
-      }); // prettier-ignore
+        width: [
+          one('carcass depth', depth.mm),
+          ...(end.proud.mm > 0 ? [one('past the front', end.proud.mm)] : []),
+        ],
+      });
     }
     if (filler) {
       const [wide, scribe] = [filler.width.mm, filler.scribe.mm];

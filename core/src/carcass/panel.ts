@@ -40,14 +40,77 @@ export const FACES_DOWN: Way = ['x', 'y'];
 
 /** What a builder calls the edges and faces of each. */
 const WORDS: readonly (readonly [Way, NonNullable<Board['sides']>])[] = [
-  [FRONT, { start: 'foot', end: 'head', left: 'left edge', right: 'right edge', face: 'front', back: 'back' }],
-  [ACROSS, { start: 'left end', end: 'right end', left: 'upper edge', right: 'lower edge', face: 'front', back: 'back' }],
-  [ALONG, { start: 'front end', end: 'back end', left: 'lower edge', right: 'upper edge', face: 'left face', back: 'right face' }],
-  [FACES_RIGHT, { start: 'foot', end: 'head', left: 'front edge', right: 'back edge', face: 'right face', back: 'left face' }],
-  [FACES_LEFT, { start: 'foot', end: 'head', left: 'back edge', right: 'front edge', face: 'left face', back: 'right face' }],
-  [FACES_UP, { start: 'left end', end: 'right end', left: 'back edge', right: 'front edge', face: 'upper face', back: 'underside' }],
-  [FACES_DOWN, { start: 'left end', end: 'right end', left: 'front edge', right: 'back edge', face: 'underside', back: 'upper face' }],
-]; // prettier-ignore
+  [
+    FRONT,
+    { start: 'foot', end: 'head', left: 'left edge', right: 'right edge', face: 'front', back: 'back' },
+  ],
+  [
+    ACROSS,
+    {
+      start: 'left end',
+      end: 'right end',
+      left: 'upper edge',
+      right: 'lower edge',
+      face: 'front',
+      back: 'back',
+    },
+  ],
+  [
+    ALONG,
+    {
+      start: 'front end',
+      end: 'back end',
+      left: 'lower edge',
+      right: 'upper edge',
+      face: 'left face',
+      back: 'right face',
+    },
+  ],
+  [
+    FACES_RIGHT,
+    {
+      start: 'foot',
+      end: 'head',
+      left: 'front edge',
+      right: 'back edge',
+      face: 'right face',
+      back: 'left face',
+    },
+  ],
+  [
+    FACES_LEFT,
+    {
+      start: 'foot',
+      end: 'head',
+      left: 'back edge',
+      right: 'front edge',
+      face: 'left face',
+      back: 'right face',
+    },
+  ],
+  [
+    FACES_UP,
+    {
+      start: 'left end',
+      end: 'right end',
+      left: 'back edge',
+      right: 'front edge',
+      face: 'upper face',
+      back: 'underside',
+    },
+  ],
+  [
+    FACES_DOWN,
+    {
+      start: 'left end',
+      end: 'right end',
+      left: 'front edge',
+      right: 'back edge',
+      face: 'underside',
+      back: 'upper face',
+    },
+  ],
+];
 export const sidesOf = (way: Way) => WORDS.find(([one]) => one === way)![1];
 
 export const one = (words: string, mm: number): SumLine => ({ words, mm });

@@ -22,7 +22,8 @@ describe('a mover among hundreds of near things', () => {
       return bodyOf(`post-${i}`, [box([x - 3, y - 3, (7 * i) % 200], [x + 3, y + 3, 400])]);
     });
     const mover = { ...moverOf(motion, 1.8, [leaf]), needs: { around: 8, of: { 'post-7': 30 } } };
-    const { curve, encounters } = new SceneChecker({ curves: true }).check({ still: posts, movers: [mover] }).movers[0]!; // prettier-ignore
+    const { curve, encounters } = new SceneChecker({ curves: true }).check({ still: posts, movers: [mover] })
+      .movers[0]!;
     expect(encounters.length).toBeGreaterThan(200);
     const moving = new MovingPiece(leaf, motion);
     const all = posts.map((post) => ({
@@ -54,7 +55,9 @@ describe('a mover among hundreds of near things', () => {
     const blocked = blockedStretches(piece, 0, 3, 1e-3);
     expect(piece.evaluations).toBeLessThan(20_000);
     expect(blocked.length).toBeGreaterThan(0);
-    expect(new SceneChecker({ curves: true }).check({ still: [bodyOf('wall', [wall])], movers: [mover] }).movers).toHaveLength(1); // prettier-ignore
+    expect(
+      new SceneChecker({ curves: true }).check({ still: [bodyOf('wall', [wall])], movers: [mover] }).movers,
+    ).toHaveLength(1);
   });
 });
 
@@ -121,7 +124,14 @@ describe('what a mover meets', () => {
       beside('short by 3', 2),
     ];
     const { encounters } = new SceneChecker().check({ still, movers: [leaf] }).movers[0]!;
-    expect(encounters.map((one) => one.still)).toEqual(['hit at 90', 'hit at 150', 'short by 3', 'short by 1', 'clear by 7', 'clear by 15']); // prettier-ignore
+    expect(encounters.map((one) => one.still)).toEqual([
+      'hit at 90',
+      'hit at 150',
+      'short by 3',
+      'short by 1',
+      'clear by 7',
+      'clear by 15',
+    ]);
   });
 });
 
@@ -131,7 +141,10 @@ describe('what a mover can be used for', () => {
       box([0, 0, 0], [10, 10, 10]),
     ]);
     // Told by name: “a” first, though “b” is met 0.3 millionths of a millimetre before it.
-    const posts = [bodyOf('a', [box([110, 0, 0], [120, 4, 10])]), bodyOf('b', [box([110 - 3e-7, 6, 0], [120, 10, 10])])]; // prettier-ignore
+    const posts = [
+      bodyOf('a', [box([110, 0, 0], [120, 4, 10])]),
+      bodyOf('b', [box([110 - 3e-7, 6, 0], [120, 10, 10])]),
+    ];
     const { usable, encounters } = new SceneChecker().check({ still: posts, movers: [leaf] }).movers[0]!;
     expect(encounters[0]!.still).toBe('a');
     expect(usable).toBe(Math.min(...encounters.map(({ contact }) => contact!.free)));

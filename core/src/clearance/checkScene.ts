@@ -42,7 +42,10 @@ export function parked(mover: Mover, travel: number, of = mover.id): Body[] {
 function meantAt(mover: Mover, body: Body, travel: number): NonNullable<Body['meant']> {
   return mover.contacts.flatMap(({ moving, still, from, to, depth }) => {
     if (travel < from || travel > to) return [];
-    const pairs = [[moving, still], [still, moving]] as const; // prettier-ignore
+    const pairs = [
+      [moving, still],
+      [still, moving],
+    ] as const;
     return pairs
       .filter(
         ([one, other]) => answersTo(body, one) && !mover.bodies.some((another) => answersTo(another, other)),

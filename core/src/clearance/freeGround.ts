@@ -185,7 +185,9 @@ export class FreeGround {
     });
     if (side >= 0) {
       const { along } = this.sides[side]!;
-      const [k, l] = [p, q].map((place) => cellOf(this.travel(along), place[along])).sort((a, b) => a - b) as [number, number]; // prettier-ignore
+      const [k, l] = [p, q]
+        .map((place) => cellOf(this.travel(along), place[along]))
+        .sort((a, b) => a - b) as [number, number];
       for (let at = k; at <= l; at += 1) if (this.room[this.node(side, at)]! < least) return false;
       return true;
     }

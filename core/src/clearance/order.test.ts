@@ -29,11 +29,16 @@ const order = (movers: readonly Mover[], goal: Record<string, number>): Order =>
   const maps = new PairMaps();
   const byId = new Map(movers.map((one) => [one.id, one]));
   return orderOfOpening(
-    movers.map(({ id, from, to, thing, goes }): Parkable => ({ id, states: [from, to], ...(thing && { thing }), ...(goes && { goes }) })),
+    movers.map(({ id, from, to, thing, goes }): Parkable => ({
+      id,
+      states: [from, to],
+      ...(thing && { thing }),
+      ...(goes && { goes }),
+    })),
     goal,
     (a, b) => maps.of(byId.get(a)!, byId.get(b)!),
   );
-}; // prettier-ignore
+};
 const steps = (found: Order): unknown =>
   found.kind === 'order'
     ? found.moves.map((move) => (move.kind === 'one' ? [move.part, move.to] : [move.parts.join(' and ')]))
@@ -42,7 +47,13 @@ const steps = (found: Order): unknown =>
 describe('a way runs over proven-free ground from end to end', () => {
   // Slides of 1,024: a cell is 4 mm. From the start a step straight to a cell's middle far off would cut a corner by 0.65 mm.
   const pin = slide('a', [1, 0, 0], 1024, box([-0.05, -0.05, 0], [0.05, 0.05, 10]));
-  const plates = slide('b', [0, -1, 0], 1024, box([44.5, -12, 0], [153.9, 3.9, 10]), box([-12, 8.2, 0], [94.3, 40.2, 10])); // prettier-ignore
+  const plates = slide(
+    'b',
+    [0, -1, 0],
+    1024,
+    box([44.5, -12, 0], [153.9, 3.9, 10]),
+    box([-12, 8.2, 0], [94.3, 40.2, 10]),
+  );
 
   it('from a narrow start, where seeing from one middle of a cell to another is not enough', () => {
     const map = pairMap(pin, plates);
@@ -92,12 +103,24 @@ describe('an order', () => {
   });
 
   it('of two that are in each other from the start, or where they are wanted, or that nothing leads to, says which', () => {
-    const block = (id: string, x: number, direction: Point3) => slide(id, direction, 300, box([x, 0, 0], [x + 100, 100, 100])); // prettier-ignore
+    const block = (id: string, x: number, direction: Point3) =>
+      slide(id, direction, 300, box([x, 0, 0], [x + 100, 100, 100]));
     const none = (a: Mover, b: Mover) => order([a, b], { [a.id]: a.to, [b.id]: b.to });
-    expect(none(block('a', 0, [1, 0, 0]), block('b', 50, [0, 1, 0]))).toMatchObject({ kind: 'none', why: 'shut' }); // prettier-ignore
-    expect(none(block('a', 0, [1, 0, 0]), block('b', 650, [-1, 0, 0]))).toMatchObject({ kind: 'none', why: 'there' }); // prettier-ignore
+    expect(none(block('a', 0, [1, 0, 0]), block('b', 50, [0, 1, 0]))).toMatchObject({
+      kind: 'none',
+      why: 'shut',
+    });
+    expect(none(block('a', 0, [1, 0, 0]), block('b', 650, [-1, 0, 0]))).toMatchObject({
+      kind: 'none',
+      why: 'there',
+    });
     // One behind the other on a track: each would be free where the other began.
-    expect(none(slide('a', [1, 0, 0], 600, box([0, 0, 0], [100, 100, 100])), slide('b', [-1, 0, 0], 600, box([300, 0, 0], [400, 100, 100])))).toMatchObject({ kind: 'none', why: 'parted' }); // prettier-ignore
+    expect(
+      none(
+        slide('a', [1, 0, 0], 600, box([0, 0, 0], [100, 100, 100])),
+        slide('b', [-1, 0, 0], 600, box([300, 0, 0], [400, 100, 100])),
+      ),
+    ).toMatchObject({ kind: 'none', why: 'parted' });
   });
 });
 
@@ -108,15 +131,33 @@ describe('what goes with a thing', () => {
     const piece = box([0, 380, 500], [300, 400, 503]);
     const bare = slide('lid', [0, 0, 1], 100, piece);
     if (goes === 'in place') return { ...bare, thing: 'bin', goes };
-    const then = (first: number, last: number) => table([[0, 0], [400, first], [500, last]]); // prettier-ignore
-    const motion = chain([{ joint: { kind: 'slide', direction: [0, -1, 0] }, drive: then(400, 400) }, { joint: { kind: 'slide', direction: [0, 0, 1] }, drive: then(0, 100) }], [400]); // prettier-ignore
+    const then = (first: number, last: number) =>
+      table([
+        [0, 0],
+        [400, first],
+        [500, last],
+      ]);
+    const motion = chain(
+      [
+        { joint: { kind: 'slide', direction: [0, -1, 0] }, drive: then(400, 400) },
+        { joint: { kind: 'slide', direction: [0, 0, 1] }, drive: then(0, 100) },
+      ],
+      [400],
+    );
     return { ...bare, to: 500, thing: 'bin', goes, bodies: [{ ...bare.bodies[0]!, motion }] };
   };
   const thing: Mover = { ...pullout, thing: 'bin' };
 
   it('opens in place before the thing is out, and is shut again for it', () => {
-    for (const movers of [[thing, lid('in place')], [lid('in place'), thing]]) // prettier-ignore
-      expect(steps(order(movers, { bin: 400, lid: 100 }))).toEqual([['lid', 100], ['lid', 0], ['bin', 400]]); // prettier-ignore
+    for (const movers of [
+      [thing, lid('in place')],
+      [lid('in place'), thing],
+    ])
+      expect(steps(order(movers, { bin: 400, lid: 100 }))).toEqual([
+        ['lid', 100],
+        ['lid', 0],
+        ['bin', 400],
+      ]);
     expect(steps(order([thing, lid('in place')], { lid: 100 }))).toEqual([['lid', 100]]);
     expect(steps(order([thing, lid('in place')], { bin: 400 }))).toEqual([['bin', 400]]);
   });
@@ -135,19 +176,42 @@ describe('what goes with a thing', () => {
     // A flap lies before the lid alone, higher than the bin.
     const flap = slide('flap', [1, 0, 0], 400, box([0, 100, 501], [300, 120, 520]));
     const mapOf = at([lid('along'), thing, flap]);
-    expect(steps(orderOfOpening(parts(flap), { bin: 400, lid: 500 }, mapOf))).toEqual([['flap', 400], ['bin', 400], ['lid', 500]]); // prettier-ignore
-    expect(steps(orderOfOpening(parts(flap), { bin: 400 }, mapOf))).toEqual([['flap', 400], ['bin', 400]]); // prettier-ignore
+    expect(steps(orderOfOpening(parts(flap), { bin: 400, lid: 500 }, mapOf))).toEqual([
+      ['flap', 400],
+      ['bin', 400],
+      ['lid', 500],
+    ]);
+    expect(steps(orderOfOpening(parts(flap), { bin: 400 }, mapOf))).toEqual([
+      ['flap', 400],
+      ['bin', 400],
+    ]);
   });
 
   it('of two ways of a thing one is taken, and what stands there shut in another way is not in its way', () => {
     const back: Mover = { ...slide('back', [0, 1, 0], 400, box([0, 0, 0], [300, 400, 500])), thing: 'bin', goes: 'instead' }; // prettier-ignore
     // Comes into the place that the bin has left.
     const shelf = slide('shelf', [1, 0, 0], 310, box([-310, 100, 0], [-10, 300, 20]));
-    expect(order([thing, back, shelf], { bin: 400, back: 400 })).toEqual({ kind: 'none', pair: ['bin', 'back'], why: 'one thing' }); // prettier-ignore
-    expect(steps(order([thing, back, shelf], { bin: 400, shelf: 310 }))).toEqual([['bin', 400], ['shelf', 310]]); // prettier-ignore
-    expect(steps(order([thing, back, shelf], { bin: 0, back: 400, shelf: 310 }))).toEqual([['back', 400], ['shelf', 310]]); // prettier-ignore
-    expect(steps(order([thing, back, shelf], { bin: 400, back: 0, shelf: 310 }))).toEqual([['bin', 400], ['shelf', 310]]); // prettier-ignore
-    expect(steps(order([thing, back, shelf], { back: 400, shelf: 310 }))).toEqual([['back', 400], ['shelf', 310]]); // prettier-ignore
+    expect(order([thing, back, shelf], { bin: 400, back: 400 })).toEqual({
+      kind: 'none',
+      pair: ['bin', 'back'],
+      why: 'one thing',
+    });
+    expect(steps(order([thing, back, shelf], { bin: 400, shelf: 310 }))).toEqual([
+      ['bin', 400],
+      ['shelf', 310],
+    ]);
+    expect(steps(order([thing, back, shelf], { bin: 0, back: 400, shelf: 310 }))).toEqual([
+      ['back', 400],
+      ['shelf', 310],
+    ]);
+    expect(steps(order([thing, back, shelf], { bin: 400, back: 0, shelf: 310 }))).toEqual([
+      ['bin', 400],
+      ['shelf', 310],
+    ]);
+    expect(steps(order([thing, back, shelf], { back: 400, shelf: 310 }))).toEqual([
+      ['back', 400],
+      ['shelf', 310],
+    ]);
   });
 });
 
@@ -163,11 +227,15 @@ describe('a touch that is meant', () => {
     expect(grounds(one, { ...two, contacts: [meets] })).toEqual(new Set([FREE]));
     expect(groundAt(pairMap(one, two), 100, 100)).not.toBe(FREE);
     expect(groundAt(pairMap({ ...one, contacts: [{ ...meets, depth: 0.9 }] }, two), 100, 100)).not.toBe(FREE);
-    expect(steps(order([{ ...one, contacts: [meets] }, two], { a: 400, b: 400 }))).toEqual([['a', 400], ['b', 400]]); // prettier-ignore
+    expect(steps(order([{ ...one, contacts: [meets] }, two], { a: 400, b: 400 }))).toEqual([
+      ['a', 400],
+      ['b', 400],
+    ]);
   });
 
   it('is none to the check either, whichever of the two is held against the other where that is shut', () => {
-    const verdicts = (a: Mover, b: Mover) => new SceneChecker().check({ still: [], movers: [a, b] }).movers.map(({ verdict }) => verdict); // prettier-ignore
+    const verdicts = (a: Mover, b: Mover) =>
+      new SceneChecker().check({ still: [], movers: [a, b] }).movers.map(({ verdict }) => verdict);
     expect(verdicts({ ...one, contacts: [meets] }, two)).toEqual(['clear', 'clear']);
     expect(verdicts(one, { ...two, contacts: [meets] })).toEqual(['clear', 'clear']);
     expect(verdicts(one, two)).toEqual(['hits', 'hits']);

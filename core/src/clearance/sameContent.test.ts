@@ -8,14 +8,40 @@ import { SameContent } from './sameContent';
 const piece = box([0, 0, 0], [10, 20, 30]);
 /** A body and a mover with every field there is: the types see to it that a new one is put here. */
 const body: Required<Body> = {
-  id: 'b', name: 'a post', item: 'posts', pieces: [piece], zone: true, doubt: 2, toCome: true, row: 'front', parked: 'm', meant: [{ own: 'b', other: 'd', depth: 1 }],
-  parts: [{ id: 'b/all', name: 'all of it', keys: ['b'] }], link: 'l', keys: ['b'], round: true, surface: { kind: 'wall', corner: 'east' },
-}; // prettier-ignore
+  id: 'b',
+  name: 'a post',
+  item: 'posts',
+  pieces: [piece],
+  zone: true,
+  doubt: 2,
+  toCome: true,
+  row: 'front',
+  parked: 'm',
+  meant: [{ own: 'b', other: 'd', depth: 1 }],
+  parts: [{ id: 'b/all', name: 'all of it', keys: ['b'] }],
+  link: 'l',
+  keys: ['b'],
+  round: true,
+  surface: { kind: 'wall', corner: 'east' },
+};
 const moving: Required<MovingBody> = { ...body, pieces: [piece], motion: AT_REST };
 const mover: Required<Mover> = {
-  id: 'm', item: 'door', name: 'a door', own: 'Left leaf', heads: 'left', bodies: [moving], unit: 'mm', from: 0, to: 5, thing: 't', goes: 'along', behind: ['x'], joined: true,
-  contacts: [{ moving: 'b', still: 'c', from: 0, to: 1, depth: 0 }], needs: { around: 1, of: {} },
-}; // prettier-ignore
+  id: 'm',
+  item: 'door',
+  name: 'a door',
+  own: 'Left leaf',
+  heads: 'left',
+  bodies: [moving],
+  unit: 'mm',
+  from: 0,
+  to: 5,
+  thing: 't',
+  goes: 'along',
+  behind: ['x'],
+  joined: true,
+  contacts: [{ moving: 'b', still: 'c', from: 0, to: 1, depth: 0 }],
+  needs: { around: 1, of: {} },
+};
 
 /** What each field is changed to. */
 const OTHER_BODY: { readonly [Key in keyof Required<MovingBody>]: unknown } = {
@@ -24,9 +50,22 @@ const OTHER_BODY: { readonly [Key in keyof Required<MovingBody>]: unknown } = {
   parts: [{ id: 'b/all', name: 'all', keys: ['b'], round: true }], link: undefined, keys: undefined, round: undefined, surface: { kind: 'wall', corner: 'north' },
 }; // prettier-ignore
 const OTHER_MOVER: { readonly [Key in keyof Required<Mover>]: unknown } = {
-  id: 'n', item: 'lid', name: 'a lid', own: undefined, heads: 'right', bodies: [{ ...moving, name: 'a leaf' }], unit: 'rad', from: 1, to: 6, thing: 'u', goes: 'instead', behind: [],
-  joined: undefined, contacts: [], needs: { around: 2, of: {} },
-}; // prettier-ignore
+  id: 'n',
+  item: 'lid',
+  name: 'a lid',
+  own: undefined,
+  heads: 'right',
+  bodies: [{ ...moving, name: 'a leaf' }],
+  unit: 'rad',
+  from: 1,
+  to: 6,
+  thing: 'u',
+  goes: 'instead',
+  behind: [],
+  joined: undefined,
+  contacts: [],
+  needs: { around: 2, of: {} },
+};
 
 describe('what a checker knows again', () => {
   it.each(Object.keys(OTHER_BODY) as (keyof MovingBody)[])('is another body with another %s', (field) => {
@@ -76,7 +115,17 @@ describe('what a checker knows again', () => {
   it('a mover that no longer hangs together with its track is checked anew', () => {
     const leaf = { id: 'l', name: 'l', item: 'door', pieces: [box([0, 0, 0], [100, 10, 10])], motion: motionOf({ kind: 'slide', direction: [1, 0, 0] }) }; // prettier-ignore
     const track = { id: 't', name: 't', item: 'door', pieces: [box([150, 0, 0], [160, 10, 10])] };
-    const door = { id: 'door', item: 'door', name: 'door', unit: 'mm' as const, from: 0, to: 90, bodies: [leaf], contacts: [], needs: { around: 0, of: {} } }; // prettier-ignore
+    const door = {
+      id: 'door',
+      item: 'door',
+      name: 'door',
+      unit: 'mm' as const,
+      from: 0,
+      to: 90,
+      bodies: [leaf],
+      contacts: [],
+      needs: { around: 0, of: {} },
+    };
     const checker = new SceneChecker();
     const verdict = (one: Mover) => checker.check({ still: [track], movers: [one] }).movers[0]!.verdict;
     expect([verdict({ ...door, joined: true }), verdict(door)]).toEqual(['clear', 'hits']);

@@ -93,7 +93,9 @@ export const OVERHEAD_DOOR: ExistingKind<OverheadDoor> = {
       const id = `section-${item.sections - i}`;
       const said =
         i === 0 ? `the top section of the ${words}` : `section ${item.sections - i} of the ${words}`;
-      const link = linkOfExisting(`${item.id}/${id}`, item.id, said, [{ id: '', role: 'section', words: said, solids: [solid] }]); // prettier-ignore
+      const link = linkOfExisting(`${item.id}/${id}`, item.id, said, [
+        { id: '', role: 'section', words: said, solids: [solid] },
+      ]);
       return { link, motion };
     });
     const rails = `the track of the ${words}`;

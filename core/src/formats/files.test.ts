@@ -187,7 +187,12 @@ describe('an outline out of a drawing', () => {
   it('is joined of 20,000 lines in any order and way round, and of a star of as many that meet in one point there is none', () => {
     const side = 5000;
     const corner = (i: number): Point2 =>
-      [[i, 0], [side, i - side], [3 * side - i, side], [0, 4 * side - i]][Math.floor(i / side) % 4] as unknown as Point2; // prettier-ignore
+      [
+        [i, 0],
+        [side, i - side],
+        [3 * side - i, side],
+        [0, 4 * side - i],
+      ][Math.floor(i / side) % 4] as unknown as Point2;
     // 7,919 is prime and shares no factor with 20,000: every line comes once, none beside the one before.
     const lines = Array.from({ length: 4 * side }, (_, k) => {
       const i = (k * 7919) % (4 * side);
@@ -208,7 +213,7 @@ describe('an outline out of a drawing', () => {
   it('of more corners than can be taken is drawn as much coarser as it must be, and says how near it stays', () => {
     // A wall of 600 teeth of 3 mm, 12 m long.
     const teeth = Array.from({ length: 601 }, (_, i): Point2 => [12_000 - 20 * i, 3000 + (i % 2 ? 3 : 0)]);
-    const read = outlineOf(of(line([[0, 0], [12_000, 0], ...teeth], true)), 1); // prettier-ignore
+    const read = outlineOf(of(line([[0, 0], [12_000, 0], ...teeth], true)), 1);
     expect(read).toMatchObject({ ok: true, tolerance: 8, drawnCorners: 603 });
     expect(read.ok && read.outline.length).toBeLessThan(10);
     expect(read.ok && Math.max(...read.outline.map(([, y]) => y))).toBeLessThan(3003);
@@ -216,8 +221,10 @@ describe('an outline out of a drawing', () => {
     const saw = teeth.map(([x, y]): Point2 => [x, y > 3000 ? 3030 : y]);
     expect(outlineOf(of(line([[0, 0], [12_000, 0], ...saw], true)), 1)).toMatchObject({
       ok: false,
-      message: expect.stringMatching(/^The largest outline of this drawing has 603 corners, and cannot be drawn within 8 mm/),
-    }); // prettier-ignore
+      message: expect.stringMatching(
+        /^The largest outline of this drawing has 603 corners, and cannot be drawn within 8 mm/,
+      ),
+    });
   });
 
   it('that crosses itself is told by its wall', () => {

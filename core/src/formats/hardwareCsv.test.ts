@@ -38,6 +38,18 @@ describe('hardware as rows of cells', () => {
 it('the parts list has every piece in the units of the job, each with its sum', () => {
   const rows = partsRows(planWith({ parts: [doorOf()], change: (plan) => ({ ...plan, units: INCHES }) }));
   const leaf = rows.find((row) => row[1] === 'Door')!;
-  expect(leaf.slice(0, 11)).toEqual(['Case', 'Door', '1', '28 1/4-', '23 1/2+', '11/16+', '28 1/4-', '23 1/2+', '11/16+', 'in', 'Birch plywood 18 mm']);
+  expect(leaf.slice(0, 11)).toEqual([
+    'Case',
+    'Door',
+    '1',
+    '28 1/4-',
+    '23 1/2+',
+    '11/16+',
+    '28 1/4-',
+    '23 1/2+',
+    '11/16+',
+    'in',
+    'Birch plywood 18 mm',
+  ]);
   expect(leaf[12]).toMatch(/^carcass width 23 5\/8- - two sides 2 x 11\/16\+ .* = 23 1\/2\+$/);
-}); // prettier-ignore
+});

@@ -16,8 +16,18 @@ import { checkDoubt, unitDoubt } from '../readings/unitDoubt';
 
 /** The columns of a file of readings, in the order in which they are written; docs/formats.md describes them. */
 export const READING_COLUMNS = [
-  'dimension', 'value', 'unit', 'place', 'instrument', 'kind', 'who', 'at', 'note', 'withdrawn', 'id',
-] as const; // prettier-ignore
+  'dimension',
+  'value',
+  'unit',
+  'place',
+  'instrument',
+  'kind',
+  'who',
+  'at',
+  'note',
+  'withdrawn',
+  'id',
+] as const;
 type Column = (typeof READING_COLUMNS)[number];
 
 /** What is written for taken back, and for counted, by people of a few languages and their spreadsheets. */

@@ -12,7 +12,13 @@ export interface HardwareNumber {
   readonly later?: true;
 }
 
-const number = (label: string, unit: HardwareNumber['unit'], usual: number, least: number, most: number): HardwareNumber => ({ label, unit, usual, least, most }); // prettier-ignore
+const number = (
+  label: string,
+  unit: HardwareNumber['unit'],
+  usual: number,
+  least: number,
+  most: number,
+): HardwareNumber => ({ label, unit, usual, least, most });
 const later = (one: HardwareNumber): HardwareNumber => ({ ...one, later: true });
 const rating = (usual: number) => number('Carries', 'kg', usual, 0.1, 2000);
 const play = number('Play between its halves', 'mm', 0.2, 0, 5);

@@ -140,8 +140,14 @@ describe('lengths as people write them', () => {
     const feet: Units = { system: 'in', step: 16, feet: true };
     const shown = (inches: number) => formatLength(inches * 25.4, feet, true);
     expect([66.5, 72, 12.375, 5.625, 0, -66, 71.999].map(shown)).toEqual([
-      '5\' 6 1/2"', '6\' 0"', '1\' 0 3/8"', '5 5/8"', '0"', '-5\' 6"', '6\' 0-"',
-    ]); // prettier-ignore
+      '5\' 6 1/2"',
+      '6\' 0"',
+      '1\' 0 3/8"',
+      '5 5/8"',
+      '0"',
+      '-5\' 6"',
+      '6\' 0-"',
+    ]);
   });
 
   it('a plan whose text was once read otherwise keeps its length and lets go of the text', () => {

@@ -23,9 +23,18 @@ const VULGAR: Record<string, string> = {
   '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅓': '1/3', '⅔': '2/3',
 }; // prettier-ignore
 const UNIT_MM: Record<string, number> = {
-  mm: 1, cm: 10, m: 1000, in: MM_PER_INCH, inch: MM_PER_INCH, inches: MM_PER_INCH, '"': MM_PER_INCH,
-  ft: MM_PER_FOOT, foot: MM_PER_FOOT, feet: MM_PER_FOOT, "'": MM_PER_FOOT,
-}; // prettier-ignore
+  mm: 1,
+  cm: 10,
+  m: 1000,
+  in: MM_PER_INCH,
+  inch: MM_PER_INCH,
+  inches: MM_PER_INCH,
+  '"': MM_PER_INCH,
+  ft: MM_PER_FOOT,
+  foot: MM_PER_FOOT,
+  feet: MM_PER_FOOT,
+  "'": MM_PER_FOOT,
+};
 
 /** mm of one of a unit, in any case; undefined where it is none. */
 export const unitMm = (unit: string): number | undefined =>

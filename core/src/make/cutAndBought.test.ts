@@ -28,16 +28,30 @@ const shelfOf = (other: Partial<Shelf> = {}): Shelf => ({
 describe('what is bought', () => {
   it('a hinge for each cup, slides in pairs, four pins a shelf, a pair of pivots a leaf', () => {
     // 5.2 kg on 717 mm: two cup hinges, common practice; three where 9.5 kg of it is mirror.
-    const mirror = { ...doorOf().leaf, pane: { kind: 'mirror' as const, material: 'mirror-4', border: mm(0) } };
+    const mirror = {
+      ...doorOf().leaf,
+      pane: { kind: 'mirror' as const, material: 'mirror-4', border: mm(0) },
+    };
     expect(bought({ parts: [doorOf({})] })).toEqual({ 'Cup hinge 35 mm, opens 110°': 2 });
     expect(bought({ parts: [doorOf({ leaf: mirror })] })).toEqual({ 'Cup hinge 35 mm, opens 110°': 3 });
     expect(bought({ parts: [doorOf({ leaves: 'pair' })] })).toEqual({ 'Cup hinge 35 mm, opens 110°': 4 });
-    expect(bought({ parts: [doorOf({ fit: USUAL_FIT.inset, hinge: { ...hingeOf('butt', 'left'), knuckle: 'let in' } as never })] })).toEqual({ 'Butt hinge 63 mm': 2 });
-    expect(bought({ parts: [doorOf({ fit: USUAL_FIT.inset, hinge: hingeOf('pivot', 'left') })] })).toEqual({ 'Pair of pivots, 40 kg': 1 });
-    expect(bought(withDrawer({ bank: bankOf('even', 3) }))).toEqual({ 'Bar handle': 3, 'Side slides 250 to 700 mm, full travel: 450 mm': 3 });
+    expect(
+      bought({
+        parts: [
+          doorOf({ fit: USUAL_FIT.inset, hinge: { ...hingeOf('butt', 'left'), knuckle: 'let in' } as never }),
+        ],
+      }),
+    ).toEqual({ 'Butt hinge 63 mm': 2 });
+    expect(bought({ parts: [doorOf({ fit: USUAL_FIT.inset, hinge: hingeOf('pivot', 'left') })] })).toEqual({
+      'Pair of pivots, 40 kg': 1,
+    });
+    expect(bought(withDrawer({ bank: bankOf('even', 3) }))).toEqual({
+      'Bar handle': 3,
+      'Side slides 250 to 700 mm, full travel: 450 mm': 3,
+    });
     expect(bought({ parts: [shelfOf({ count: 3 })] })).toEqual({ 'Shelf pin': 12 });
     expect(bought({ parts: [shelfOf({ count: 3, held: 'screws in slots' })] })).toEqual({});
-  }); // prettier-ignore
+  });
 
   it('slides in lengths of inches for who works in inches, where they fit as well', () => {
     // 494 mm clear behind a front laid over the case: 18 in are 457, 20 are 508.
@@ -47,7 +61,13 @@ describe('what is bought', () => {
     });
     const drawer = newPart(plan, 'drawer', plan.carcasses[0]!) as Drawer;
     expect(drawer.runs).toMatchObject({ hardware: 'slide-full-in' });
-    const [slides] = hardwareNeeded(planWith({ carcasses: plan.carcasses as never, parts: [drawer], change: (one) => ({ ...one, units: INCHES }) })).filter(({ kind }) => kind === 'slide'); // prettier-ignore
+    const [slides] = hardwareNeeded(
+      planWith({
+        carcasses: plan.carcasses as never,
+        parts: [drawer],
+        change: (one) => ({ ...one, units: INCHES }),
+      }),
+    ).filter(({ kind }) => kind === 'slide');
     expect([slides!.name, slides!.count]).toEqual(['Side slides 10 to 28 in, full travel: 18 in', 3]);
     expect(drawerOf().runs).toMatchObject({ hardware: 'slide-full' });
   });
@@ -55,7 +75,10 @@ describe('what is bought', () => {
 
 describe('what is cut', () => {
   it('a leg is as thick as it is wide, whatever the sheet is', () => {
-    const legs = line({ carcasses: [caseOf({ stands: { on: 'legs', height: mm(120), thick: mm(40) } })] }, 'Left front leg and 3 alike'); // prettier-ignore
+    const legs = line(
+      { carcasses: [caseOf({ stands: { on: 'legs', height: mm(120), thick: mm(40) } })] },
+      'Left front leg and 3 alike',
+    );
     expect([legs.pieces.length, legs.cut.length.mm, legs.cut.width.mm, legs.cut.thick.mm]).toEqual([
       4, 120, 40, 40,
     ]);
@@ -81,19 +104,27 @@ describe('what is cut', () => {
     const made = withDrawer({ bank: bankOf('even', 2) }, lean);
     const packed = partsList(planWith(made)).filter(({ name }) => name === 'Case drawers packing');
     const pieces = packed.flatMap((one) => one.pieces);
-    expect(pieces.map(({ key }) => key).sort()).toEqual(['case-drawers-1.d1/ground/packing-right', 'case-drawers-1.d2/ground/packing-right']); // prettier-ignore
+    expect(pieces.map(({ key }) => key).sort()).toEqual([
+      'case-drawers-1.d1/ground/packing-right',
+      'case-drawers-1.d2/ground/packing-right',
+    ]);
     const thick = (key: string) => pieces.find((one) => one.key.includes(key))!.cut!.thick.mm;
     // In line from none at its foot to 24 mm at 720, less what it stands off at the bay's own foot, 18 up.
     for (const drawer of ['d1', 'd2'])
       expect(thick(drawer)).toBeCloseTo((24 * (slideMiddle(made, drawer) - 18)) / 720, 6);
     for (const { solids, key } of pieces)
-      expect([key, Math.min(...solids[0]!.corners.filter((_, i) => i % 3 === 0)) > 3300]).toEqual([key, true]); // prettier-ignore
+      expect([key, Math.min(...solids[0]!.corners.filter((_, i) => i % 3 === 0)) > 3300]).toEqual([
+        key,
+        true,
+      ]);
   });
 });
 
 /** Height of the middle of a drawer's slides above the foot of its case, mm. */
 function slideMiddle(made: Made, drawer: string): number {
-  const left = partsList(planWith(made)).flatMap(({ pieces }) => pieces).find(({ key }) => key === 'case/left')!; // prettier-ignore
+  const left = partsList(planWith(made))
+    .flatMap(({ pieces }) => pieces)
+    .find(({ key }) => key === 'case/left')!;
   const { length } = left.works.find(({ key }) => key.includes(`${drawer}/runs-left`))!.region;
   return (length[0] + length[1]) / 2;
 }
@@ -119,12 +150,22 @@ describe('what holds it', () => {
     // Butt joints and a bottom under the box: all that is cut is there, by its finished sizes.
     const bank = { kind: 'typed' as const, drawers: drawersOf(2), fronts: [mm(150)] };
     const box = { ...USUAL_BOX, bottom: { kind: 'under' as const, material: 'ply-6' } };
-    const own = (rating: number): NonNullable<Made['change']> => (plan) => ({
-      ...plan,
-      hardware: [usualHardware('slide', 'own', 'Slides', { length: 700, travel: 700, shortest: 250, rating })],
-    });
+    const own =
+      (rating: number): NonNullable<Made['change']> =>
+      (plan) => ({
+        ...plan,
+        hardware: [
+          usualHardware('slide', 'own', 'Slides', { length: 700, travel: 700, shortest: 250, rating }),
+        ],
+      });
     const made = (rating: number): Made => ({
-      ...withDrawer({ bank, box, handle: null, contents: { set: 'side by side', items: [], load: 4 }, runs: { ...USUAL_RUNS['side slides'], hardware: 'own' } }),
+      ...withDrawer({
+        bank,
+        box,
+        handle: null,
+        contents: { set: 'side by side', items: [], load: 4 },
+        runs: { ...USUAL_RUNS['side slides'], hardware: 'own' },
+      }),
       change: own(rating),
     });
     const plan = planWith(made(45));
@@ -139,11 +180,13 @@ describe('what holds it', () => {
     expect(kgOf('d1')).toBeLessThan(kgOf('d2') - 1);
     const at = (rating: number) => notesOf(made(rating)).find((one) => one.includes('carries'))!;
     const mass = kgOf('d2');
-    expect(at(45)).toContain(`The heaviest, the top drawer of the case drawers, weighs ${Math.round(mass)} kg`);
+    expect(at(45)).toContain(
+      `The heaviest, the top drawer of the case drawers, weighs ${Math.round(mass)} kg`,
+    );
     expect(at(mass / 0.81)).toMatch(/^tight/);
     expect(at(mass / 0.79)).toMatch(/^clear/);
     expect(at(mass / 1.01)).toMatch(/^hits/);
-  }); // prettier-ignore
+  });
 
   it('a case more than three times as high as it is deep is to be fixed to the wall', () => {
     // Common practice, no single source.
@@ -174,9 +217,13 @@ describe('what comes next', () => {
     expect(next({ carcasses, parts: [doorOf({ limit: 90 })] })).toBe(
       'measure how thick the birch plywood 18 mm is before you cut',
     );
-    expect(next({ carcasses, parts: [doorOf({ limit: 90 })], change: measured })).toBe('hold the cup hinge 35 mm, opens 110° against its maker’s sheet before you cut'); // prettier-ignore
+    expect(next({ carcasses, parts: [doorOf({ limit: 90 })], change: measured })).toBe(
+      'hold the cup hinge 35 mm, opens 110° against its maker’s sheet before you cut',
+    );
     const held = { ...usualHardware('cup hinge', 'cup-110', 'Mine'), confirmed: true };
     const sure: NonNullable<Made['change']> = (plan) => ({ ...measured(plan), hardware: [held] });
-    expect(next({ carcasses, parts: [doorOf({ limit: 90 })], change: sure })).toBe('measure the opening once more before you cut the leaf'); // prettier-ignore
+    expect(next({ carcasses, parts: [doorOf({ limit: 90 })], change: sure })).toBe(
+      'measure the opening once more before you cut the leaf',
+    );
   });
 });

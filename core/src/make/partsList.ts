@@ -39,17 +39,23 @@ export interface HardwareLine {
 }
 
 /** All pieces of a plan, carcass by carcass, each with its parts after it. */
-export function piecesOf(plan: Plan): { readonly of: string; readonly item: string; readonly pieces: readonly Piece[] }[] {
+export function piecesOf(
+  plan: Plan,
+): { readonly of: string; readonly item: string; readonly pieces: readonly Piece[] }[] {
   return plan.carcasses.flatMap((carcass) => [
     { of: carcass.name, item: carcass.id, pieces: carcassPieces(plan, carcass).pieces },
     ...plan.parts
       .filter((part) => part.carcass === carcass.id)
       .map((part) => {
         const { moving, still } = partBuilt(plan, part)!.pieces;
-        return { of: carcass.name, item: part.id, pieces: [...moving, ...still].flatMap(({ pieces }) => pieces) };
+        return {
+          of: carcass.name,
+          item: part.id,
+          pieces: [...moving, ...still].flatMap(({ pieces }) => pieces),
+        };
       }),
   ]);
-} // prettier-ignore
+}
 
 /** What swings or slides has its own line even where it is cut alike: each hangs in its own place. */
 const OWN_LINE: ReadonlySet<Role> = new Set<Role>(['leaf', 'front', 'panel']);
@@ -58,23 +64,24 @@ const OWN_LINE: ReadonlySet<Role> = new Set<Role>(['leaf', 'front', 'panel']);
 export function partsList(plan: Plan): PiecesAlike[] {
   const stock = planStock(plan);
   return piecesOf(plan).flatMap(({ of, item, pieces }) =>
-    mergeAlike(pieces.filter((piece) => piece.is === 'cut' || piece.is === 'kept'), stock).map(
-      (alike): PiecesAlike => {
-        const [first] = alike as [Piece];
-        return {
-          item,
-          of,
-          name: nameOf(alike),
-          pieces: alike,
-          size: first.size!,
-          cut: first.cut!,
-          material: first.is === 'kept' ? '' : stock.material(first.stock!.material).name,
-          notes: [...worksWords(first), ...first.notes].map((note) => sayLengths(note, plan.units)),
-        };
-      },
-    ),
+    mergeAlike(
+      pieces.filter((piece) => piece.is === 'cut' || piece.is === 'kept'),
+      stock,
+    ).map((alike): PiecesAlike => {
+      const [first] = alike as [Piece];
+      return {
+        item,
+        of,
+        name: nameOf(alike),
+        pieces: alike,
+        size: first.size!,
+        cut: first.cut!,
+        material: first.is === 'kept' ? '' : stock.material(first.stock!.material).name,
+        notes: [...worksWords(first), ...first.notes].map((note) => sayLengths(note, plan.units)),
+      };
+    }),
   );
-} // prettier-ignore
+}
 
 function mergeAlike(pieces: readonly Piece[], stock: Stock): Piece[][] {
   const lines: Piece[][] = [];
@@ -125,12 +132,28 @@ export function hardwareOfPart(plan: Plan, part: Part): string | undefined {
   return pieces.find(({ hardware }) => hardware)?.hardware?.id;
 }
 
-export const PARTS_COLUMNS = ['item', 'name', 'count', 'finished length', 'finished width', 'finished thickness', 'cut length', 'cut width', 'cut thickness', 'unit', 'material', 'cut length from', 'cut width from', 'notes'] as const; // prettier-ignore
+export const PARTS_COLUMNS = [
+  'item',
+  'name',
+  'count',
+  'finished length',
+  'finished width',
+  'finished thickness',
+  'cut length',
+  'cut width',
+  'cut thickness',
+  'unit',
+  'material',
+  'cut length from',
+  'cut width from',
+  'notes',
+] as const;
 
 /** The parts list as rows of cells in the plan's units, the header first. */
 export function partsRows(plan: Plan): string[][] {
   const { units } = plan;
-  const cells = ({ length, width, thick }: Sizes) => [length, width, thick].map(({ mm }) => formatLength(mm, units)); // prettier-ignore
+  const cells = ({ length, width, thick }: Sizes) =>
+    [length, width, thick].map(({ mm }) => formatLength(mm, units));
   return [
     [...PARTS_COLUMNS],
     ...partsList(plan).map(({ of, name, pieces, size, cut, material, notes }) => [

@@ -6,15 +6,51 @@ import { piecesOf } from './partsList';
 
 /** Every piece that is cut or used again, one row each, and every work, one row each: keys tie them together. */
 export const PIECE_COLUMNS = [
-  'piece', 'of', 'name', 'is', 'material', 'grain',
-  'cut length', 'cut width', 'cut thickness', 'finished length', 'finished width', 'finished thickness',
-  'banding start', 'banding end', 'banding left', 'banding right', 'on face', 'on back',
-  'x', 'y', 'z', 'length goes x', 'length goes y', 'length goes z', 'width goes x', 'width goes y', 'width goes z',
-] as const; // prettier-ignore
+  'piece',
+  'of',
+  'name',
+  'is',
+  'material',
+  'grain',
+  'cut length',
+  'cut width',
+  'cut thickness',
+  'finished length',
+  'finished width',
+  'finished thickness',
+  'banding start',
+  'banding end',
+  'banding left',
+  'banding right',
+  'on face',
+  'on back',
+  'x',
+  'y',
+  'z',
+  'length goes x',
+  'length goes y',
+  'length goes z',
+  'width goes x',
+  'width goes y',
+  'width goes z',
+] as const;
 export const WORK_COLUMNS = [
-  'piece', 'work', 'kind', 'side', 'for',
-  'length from', 'length to', 'width from', 'width to', 'depth from', 'depth to', 'round', 'screw', 'mate piece', 'mate work',
-] as const; // prettier-ignore
+  'piece',
+  'work',
+  'kind',
+  'side',
+  'for',
+  'length from',
+  'length to',
+  'width from',
+  'width to',
+  'depth from',
+  'depth to',
+  'round',
+  'screw',
+  'mate piece',
+  'mate work',
+] as const;
 
 /** A ten-thousandth of a millimetre is finer than anything cut. */
 const mm = (value: number): string => String(Math.round(value * 1e4) / 1e4 + 0);

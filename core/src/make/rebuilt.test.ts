@@ -32,7 +32,12 @@ const extent = (solids: readonly Convex[], way: readonly number[]): number => {
   return Math.max(...all) - Math.min(...all);
 };
 const middle = (piece: Piece, { region }: Work) =>
-  toSpace(piece.lie!, (['length', 'width', 'thick'] as const).map((axis) => (region[axis][0] + region[axis][1]) / 2) as unknown as readonly [number, number, number]); // prettier-ignore
+  toSpace(
+    piece.lie!,
+    (['length', 'width', 'thick'] as const).map(
+      (axis) => (region[axis][0] + region[axis][1]) / 2,
+    ) as unknown as readonly [number, number, number],
+  );
 const normal = (piece: Piece, { side }: Work) => piece.lie![alongOf(side)].map(Math.abs);
 
 const HAIR = 0.01;

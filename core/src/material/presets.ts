@@ -30,8 +30,21 @@ function inches(text: string): Length {
 const metric = (mm: number): Length => ({ mm });
 
 type Preset = Omit<Material, 'id'>;
-const sheet = (name: string, mm: number, density: number): Preset => ({ name, kind: 'sheet', nominal: metric(mm), measured: null, density }); // prettier-ignore
-const wood = (name: string, mm: number, density: number, swells: number): Preset => ({ name, kind: 'solid wood', nominal: metric(mm), measured: null, density, swells }); // prettier-ignore
+const sheet = (name: string, mm: number, density: number): Preset => ({
+  name,
+  kind: 'sheet',
+  nominal: metric(mm),
+  measured: null,
+  density,
+});
+const wood = (name: string, mm: number, density: number, swells: number): Preset => ({
+  name,
+  kind: 'solid wood',
+  nominal: metric(mm),
+  measured: null,
+  density,
+  swells,
+});
 
 /** What a yard usually has: to start from, and to be measured. */
 export const MATERIAL_PRESETS: readonly Preset[] = [

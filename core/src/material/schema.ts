@@ -35,12 +35,24 @@ export const SchoolsSchema = v.strictObject({
   /** What a part is sized from: the opening as read once there are readings, or as drawn all along. */
   sizing: v.picklist(['measured', 'drawn'], 'Parts are sized from the opening as measured or as drawn.'),
   /** How slides are fixed: in the case over spacers from the bottom up, or on the bench before it is put together. */
-  slides: v.optional(v.picklist(['over spacers', 'on the bench'], 'Slides are fixed over spacers or on the bench.'), 'over spacers'),
+  slides: v.optional(
+    v.picklist(['over spacers', 'on the bench'], 'Slides are fixed over spacers or on the bench.'),
+    'over spacers',
+  ),
   /** How an applied front is fixed. */
-  front: v.optional(v.picklist(['pinned', 'pressed points', 'taped or wedged', 'glued'], 'A front is pinned, marked by points, taped or wedged, or glued.'), 'pinned'),
+  front: v.optional(
+    v.picklist(
+      ['pinned', 'pressed points', 'taped or wedged', 'glued'],
+      'A front is pinned, marked by points, taped or wedged, or glued.',
+    ),
+    'pinned',
+  ),
   /** Sliding panels that lift out over the lower track, or that are put in before an end is closed. */
-  panels: v.optional(v.picklist(['lift out', 'captive'], 'Sliding panels lift out or are captive.'), 'lift out'),
-}); // prettier-ignore
+  panels: v.optional(
+    v.picklist(['lift out', 'captive'], 'Sliding panels lift out or are captive.'),
+    'lift out',
+  ),
+});
 export type Schools = v.InferOutput<typeof SchoolsSchema>;
 
 export const USUAL_SCHOOLS: Schools = {

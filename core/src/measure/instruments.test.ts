@@ -74,12 +74,54 @@ describe('the instrument check', () => {
 
   it.each<[string, [number, number][], string, string | undefined]>([
     ['10 mm at a single length', [[1200, 10]], 'doubted', 'few'],
-    ['a slip of 10 mm among two', [[600, 0], [2400, 10]], 'doubted', 'scatter'],
-    ['600 and 605 read 3 mm apart', [[600, -1], [605, 1]], 'agrees', undefined],
-    ['lengths that read the same on one', [[600, 0], [605, -5]], 'doubted', 'few'],
+    [
+      'a slip of 10 mm among two',
+      [
+        [600, 0],
+        [2400, 10],
+      ],
+      'doubted',
+      'scatter',
+    ],
+    [
+      '600 and 605 read 3 mm apart',
+      [
+        [600, -1],
+        [605, 1],
+      ],
+      'agrees',
+      undefined,
+    ],
+    [
+      'lengths that read the same on one',
+      [
+        [600, 0],
+        [605, -5],
+      ],
+      'doubted',
+      'few',
+    ],
     ['6 mm in the metre', LENGTHS.map((mm) => [mm, 0.006 * mm]), 'doubted', 'scale'],
-    ['two of three that contradict each other', [[600, 0], [1500, 12], [2400, -12]], 'doubted', 'scatter'],
-    ['three that agree', [[600, 0], [1500, 0], [2400, 0]], 'agrees', undefined],
+    [
+      'two of three that contradict each other',
+      [
+        [600, 0],
+        [1500, 12],
+        [2400, -12],
+      ],
+      'doubted',
+      'scatter',
+    ],
+    [
+      'three that agree',
+      [
+        [600, 0],
+        [1500, 0],
+        [2400, 0],
+      ],
+      'agrees',
+      undefined,
+    ],
   ])('%s: %j is %s', (_, pairs, standing, why) => {
     const fit = tapeOf(compared(pairs), 0.5);
     expect([fit.standing, fit.why, fit.scale]).toEqual([standing, why, fit.why === 'scale' ? fit.scale : 0]);
@@ -88,7 +130,7 @@ describe('the instrument check', () => {
     const sigma = uncorrectedSigma(fit, 1, 3600);
     expect(sigma).toBeGreaterThanOrEqual(standing === 'doubted' ? most : 1);
     expect(sigma).toBeLessThan(Math.hypot(1, most) + 1e-9);
-  }); // prettier-ignore
+  });
 
   it('a check that the others outvote is named and left out: 1.2 for 1200, 1930 for 1390', () => {
     const checks = [[600, 2.9], [1390, 540], [1200, -1198.8], [2000, 3.2], [2400, 2.8], [900, 3.1], [3000, 3]] as const; // prettier-ignore
@@ -98,7 +140,14 @@ describe('the instrument check', () => {
   });
 
   it('three lengths that agree to the millimetre do not make a tape perfect', () => {
-    const fit = tapeOf(compared([[600, 3], [1500, 3], [2400, 3]]), 0.5); // prettier-ignore
+    const fit = tapeOf(
+      compared([
+        [600, 3],
+        [1500, 3],
+        [2400, 3],
+      ]),
+      0.5,
+    );
     expect(fit.standing).toBe('off');
     expect(corrected(fit, 1503).sigma).toBeGreaterThan(1);
     const hundred = tapeOf(compared(Array.from({ length: 100 }, (_, i) => [300 + 20 * i, 3])), 0.5);

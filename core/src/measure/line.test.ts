@@ -46,6 +46,11 @@ describe('a line of least squares', () => {
 
   it('there is none through one place', () => {
     expect(lineThrough([[5, 1]])).toBeUndefined();
-    expect(lineThrough([[5, 1], [5, 2]])).toBeUndefined(); // prettier-ignore
+    expect(
+      lineThrough([
+        [5, 1],
+        [5, 2],
+      ]),
+    ).toBeUndefined();
   });
 });

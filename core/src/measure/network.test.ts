@@ -96,7 +96,12 @@ describe('corners from the lengths between them', () => {
       }),
       { ...SEED, numRuns: 300 },
     );
-    expect(() => adjustCorners(DRAWN, pairs(6).map((ends) => tieOf(L, ends, 0, 0)))).toThrow(/no doubt/); // prettier-ignore
+    expect(() =>
+      adjustCorners(
+        DRAWN,
+        pairs(6).map((ends) => tieOf(L, ends, 0, 0)),
+      ),
+    ).toThrow(/no doubt/);
   });
 });
 
@@ -173,7 +178,13 @@ describe('how well corners are known', () => {
     fc.assert(
       fc.property(fc.array(real(-1, 1), { minLength: 45, maxLength: 45 }), (errors) => {
         // Sums of three even errors: standard deviation 1.
-        const ties = pairs(6).map((ends, i) => tieOf(DRAWN, ends, errors.slice(3 * i, 3 * i + 3).reduce((a, b) => a + b))); // prettier-ignore
+        const ties = pairs(6).map((ends, i) =>
+          tieOf(
+            DRAWN,
+            ends,
+            errors.slice(3 * i, 3 * i + 3).reduce((a, b) => a + b),
+          ),
+        );
         const [x, y] = settledOf(DRAWN, ties).corners[3]!;
         sum += (x - DRAWN[3]![0]) ** 2 + (y - DRAWN[3]![1]) ** 2;
       }),
@@ -191,7 +202,9 @@ describe('how well corners are known', () => {
     let unseen = 0;
     fc.assert(
       fc.property(fc.array(real(-1, 1), { minLength: 18, maxLength: 18 }), fc.nat(5), (errors, slip) => {
-        const read = pairs(4).map((ends, i) => tieOf(drawn, ends, errors.slice(3 * i, 3 * i + 3).reduce((a, b) => a + b) + (i === slip ? 10 : 0))); // prettier-ignore
+        const read = pairs(4).map((ends, i) =>
+          tieOf(drawn, ends, errors.slice(3 * i, 3 * i + 3).reduce((a, b) => a + b) + (i === slip ? 10 : 0)),
+        );
         if (suspectsOf(drawn, read, settledOf(drawn, read)).length === 0) unseen += 1;
       }),
       { ...SEED, numRuns: 2000 },

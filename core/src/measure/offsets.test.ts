@@ -82,19 +82,33 @@ describe('a curve taken off as a table of offsets', () => {
     const table = rows.map(([station, depth]) => ({ station: { mm: station }, depth: { mm: depth } }));
     const told = (curve: 'smooth' | 'spline', width = 1000) =>
       offsetWords({ ...made, width: { mm: width }, shape: { ...made.shape, curve, table } }, MILLIMETRES);
-    const strong = (words: ReturnType<typeof told>) => words.filter((one) => one.strong).map(({ words: w }) => w);
-    expect(Math.min(...offsetCurve(rows, 'spline').points(0.2).map(([, y]) => y))).toBeLessThan(-150);
+    const strong = (words: ReturnType<typeof told>) =>
+      words.filter((one) => one.strong).map(({ words: w }) => w);
+    expect(
+      Math.min(
+        ...offsetCurve(rows, 'spline')
+          .points(0.2)
+          .map(([, y]) => y),
+      ),
+    ).toBeLessThan(-150);
     expect(strong(told('spline'))).toEqual([
-      expect.stringMatching(/^Between stations 0 mm and 500 mm the spline lies 2\d\d(\.\d)? mm shallower than the straight line, past both rows/),
+      expect.stringMatching(
+        /^Between stations 0 mm and 500 mm the spline lies 2\d\d(\.\d)? mm shallower than the straight line, past both rows/,
+      ),
     ]);
     expect(strong(told('smooth'))).toEqual([]);
     const table2 = table.map(({ station, depth }) => ({ station: { mm: station.mm + 50 }, depth }));
     expect(
-      strong(offsetWords({ ...made, width: { mm: 1600 }, shape: { ...made.shape, curve: 'smooth', table: table2 } }, MILLIMETRES)),
+      strong(
+        offsetWords(
+          { ...made, width: { mm: 1600 }, shape: { ...made.shape, curve: 'smooth', table: table2 } },
+          MILLIMETRES,
+        ),
+      ),
     ).toEqual([
       'Not measured before the first station (0 to 50 mm) and after the last one (1050 mm to 1600 mm): nothing is taken to stand there.',
     ]);
-  }); // prettier-ignore
+  });
 
   it('a slip of 6 mm in one row stands out as the largest residual', () => {
     const slipped = stations.map((x, i): Point2 => [x, arc(2000, x) + (i === 7 ? 6 : 0)]);

@@ -23,10 +23,16 @@ export function poseAt(joint: Joint, travel: number): Pose {
   const s = Math.sin(travel);
   const d = 1 - c;
   const rotation = [
-    c + kx * kx * d, kx * ky * d - kz * s, kx * kz * d + ky * s,
-    ky * kx * d + kz * s, c + ky * ky * d, ky * kz * d - kx * s,
-    kz * kx * d - ky * s, kz * ky * d + kx * s, c + kz * kz * d,
-  ] as const; // prettier-ignore
+    c + kx * kx * d,
+    kx * ky * d - kz * s,
+    kx * kz * d + ky * s,
+    ky * kx * d + kz * s,
+    c + ky * ky * d,
+    ky * kz * d - kx * s,
+    kz * kx * d - ky * s,
+    kz * ky * d + kx * s,
+    c + kz * kz * d,
+  ] as const;
   return {
     rotation,
     shift: [

@@ -33,7 +33,10 @@ describe('a new part', () => {
           const at = [...pathOf(plan, item), ...path];
           const after = input.value(word, item.value, plan.materials);
           const changed = { path: at, before: get(plan, at), after };
-          expect([word, material(applyEdit(plan, { name: 'Try', changes: [changed] as never }))]).toEqual([word, []]); // prettier-ignore
+          expect([word, material(applyEdit(plan, { name: 'Try', changes: [changed] as never }))]).toEqual([
+            word,
+            [],
+          ]);
         }
       }
     },

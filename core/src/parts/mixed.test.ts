@@ -30,8 +30,12 @@ const three = {
   id: 'all',
   take: 'equal' as const,
   read: {},
-  split: { way: 'uprights' as const, setback: mm(0), bays: ['a', 'b', 'c'].map((id) => ({ id, take: 'equal' as const, read: {} })) },
-}; // prettier-ignore
+  split: {
+    way: 'uprights' as const,
+    setback: mm(0),
+    bays: ['a', 'b', 'c'].map((id) => ({ id, take: 'equal' as const, read: {} })),
+  },
+};
 /** Inset on all sides, and a box so far from what is round it. */
 const gapped = (gap: number): Made =>
   withDrawer({
@@ -39,7 +43,7 @@ const gapped = (gap: number): Made =>
     fit: { kind: 'inset', sides: mm(gap), top: mm(gap), bottom: mm(gap), between: mm(gap), setback: mm(0) },
     runs: { ...USUAL_RUNS['wooden runners'], play: mm(gap), kicker: { gap: mm(gap) } },
     box: { ...USUAL_BOX, under: mm(20), above: mm(30) },
-  }); // prettier-ignore
+  });
 const bottles = { ...USUAL_CONTENT, count: 3 };
 
 /** Twenty arrangements of mixed families. The case stands at (3000, 3000), 100 off the floor, its front to the south. */
@@ -98,7 +102,10 @@ describe('running gaps', () => {
 describe('pairs of drawers and what stands before them', () => {
   const words = (made: Made) =>
     Object.fromEntries(
-      finish(pairLines(buildScene(planWith(made)), new PairMaps())).map(({ a, b, word }) => [`${a} ${b}`, word]),
+      finish(pairLines(buildScene(planWith(made)), new PairMaps())).map(({ a, b, word }) => [
+        `${a} ${b}`,
+        word,
+      ]),
     );
 
   it('a tower behind a door comes out once the door is open, and not before', () => {
@@ -116,16 +123,39 @@ describe('pairs of drawers and what stands before them', () => {
   it('a drawer round the corner stands before a door: the door goes first', () => {
     // Two cases at a right angle: the drawer of one comes out before the other's door.
     const left = caseOf({ id: 'left', name: 'Left', faces: 'east', x: mm(500), y: mm(540), width: mm(500) });
-    const right = caseOf({ id: 'right', name: 'Right', faces: 'north', x: mm(1040), y: mm(500), width: mm(500) });
-    const door = doorOf({ id: 'left-door', name: 'Left door', carcass: 'left', hinge: hingeOf('cup', 'right'), fit: USUAL_FIT.even });
+    const right = caseOf({
+      id: 'right',
+      name: 'Right',
+      faces: 'north',
+      x: mm(1040),
+      y: mm(500),
+      width: mm(500),
+    });
+    const door = doorOf({
+      id: 'left-door',
+      name: 'Left door',
+      carcass: 'left',
+      hinge: hingeOf('cup', 'right'),
+      fit: USUAL_FIT.even,
+    });
     const found = words({ carcasses: [left, right], parts: [door, drawerOf({ carcass: 'right' })] });
     expect(Object.values(found)).toEqual(['first first']);
   });
 
   it('of two pull-outs in a corner neither comes out past the front of the other, shut or open', () => {
     const left = caseOf({ id: 'left', name: 'Left', faces: 'east', x: mm(500), y: mm(540), width: mm(500) });
-    const right = caseOf({ id: 'right', name: 'Right', faces: 'north', x: mm(1040), y: mm(500), width: mm(500) });
-    const found = words({ carcasses: [left, right], parts: [pulloutOf('tray', { carcass: 'left' }), pulloutOf('tray', { id: 'other', carcass: 'right' })] });
+    const right = caseOf({
+      id: 'right',
+      name: 'Right',
+      faces: 'north',
+      x: mm(1040),
+      y: mm(500),
+      width: mm(500),
+    });
+    const found = words({
+      carcasses: [left, right],
+      parts: [pulloutOf('tray', { carcass: 'left' }), pulloutOf('tray', { id: 'other', carcass: 'right' })],
+    });
     expect(Object.values(found)).toEqual(['neither']);
   });
 
@@ -135,4 +165,4 @@ describe('pairs of drawers and what stands before them', () => {
     expect(Object.values(found)).toEqual(['one thing']);
     expect(words(withSliding({}, slidingOf()))).toBeDefined();
   });
-}); // prettier-ignore
+});

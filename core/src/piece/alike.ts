@@ -16,25 +16,42 @@ const back = ([from, to]: Range, whole: number): Range => [whole - to, whole - f
 const AS_IT_IS = Object.fromEntries(SIDES.map((side) => [side, side])) as Record<Side, Side>;
 const swapped = (...pairs: readonly (readonly [Side, Side])[]): Record<Side, Side> => ({
   ...AS_IT_IS,
-  ...Object.fromEntries(pairs.flatMap(([a, b]) => [[a, b], [b, a]])),
-}); // prettier-ignore
+  ...Object.fromEntries(
+    pairs.flatMap(([a, b]) => [
+      [a, b],
+      [b, a],
+    ]),
+  ),
+});
 
 /** Half turns keep the grain: none, about the thickness, about the length, about the width. */
 const HALF_TURNS: readonly Turn[] = [
   { side: AS_IT_IS, region: (region) => region },
   {
     side: swapped(['start', 'end'], ['left', 'right']),
-    region: ({ length, width, thick }, size) => ({ length: back(length, size.length), width: back(width, size.width), thick }),
+    region: ({ length, width, thick }, size) => ({
+      length: back(length, size.length),
+      width: back(width, size.width),
+      thick,
+    }),
   },
   {
     side: swapped(['left', 'right'], ['face', 'back']),
-    region: ({ length, width, thick }, size) => ({ length, width: back(width, size.width), thick: back(thick, size.thick) }),
+    region: ({ length, width, thick }, size) => ({
+      length,
+      width: back(width, size.width),
+      thick: back(thick, size.thick),
+    }),
   },
   {
     side: swapped(['start', 'end'], ['face', 'back']),
-    region: ({ length, width, thick }, size) => ({ length: back(length, size.length), width, thick: back(thick, size.thick) }),
+    region: ({ length, width, thick }, size) => ({
+      length: back(length, size.length),
+      width,
+      thick: back(thick, size.thick),
+    }),
   },
-]; // prettier-ignore
+];
 
 /** A square board without grain may be turned by a quarter too. */
 const QUARTER: Turn = {

@@ -69,7 +69,8 @@ class MadeBoard implements Piece {
   readonly solids: readonly Convex[];
   readonly sides: Piece['sides'];
   readonly notes: readonly string[];
-  private known: Partial<Record<'lie' | 'size' | 'cut' | 'stock' | 'works' | 'worked' | 'wood', unknown>> | undefined;
+  private known:
+    Partial<Record<'lie' | 'size' | 'cut' | 'stock' | 'works' | 'worked' | 'wood', unknown>> | undefined;
 
   constructor(
     private readonly frame: Frame,
@@ -95,19 +96,22 @@ class MadeBoard implements Piece {
   }
 
   get cut(): Sizes {
-    return this.once('cut', ({ length, width, thick = NONE, banded = {}, wrapped = 0, faced = BARE, cutBy = {} }) =>
-      sizes(
-        [...now(length), ...onEdges(banded, wrapped, 'start', 'end'), ...(cutBy.length ?? NONE)],
-        [...now(width), ...onEdges(banded, wrapped, 'left', 'right'), ...(cutBy.width ?? NONE)],
-        [...thick, ...onFaces(faced)],
-      ),
+    return this.once(
+      'cut',
+      ({ length, width, thick = NONE, banded = {}, wrapped = 0, faced = BARE, cutBy = {} }) =>
+        sizes(
+          [...now(length), ...onEdges(banded, wrapped, 'start', 'end'), ...(cutBy.length ?? NONE)],
+          [...now(width), ...onEdges(banded, wrapped, 'left', 'right'), ...(cutBy.width ?? NONE)],
+          [...thick, ...onFaces(faced)],
+        ),
     );
   }
 
   get stock(): Cutting {
     return this.once('stock', ({ material, banded = {}, wrapped = 0, faced = BARE }) => ({
       material,
-      banded: wrapped > 0 ? Object.fromEntries(EDGES.map((edge) => [edge, (banded[edge] ?? 0) + wrapped])) : banded,
+      banded:
+        wrapped > 0 ? Object.fromEntries(EDGES.map((edge) => [edge, (banded[edge] ?? 0) + wrapped])) : banded,
       faced,
     }));
   }
@@ -117,14 +121,18 @@ class MadeBoard implements Piece {
   }
 
   get wood(): Wood {
-    return this.once('wood', ({ at, solids }) => (solids ? massOf(solids) : woodOf(this.frame, at, this.worked)));
+    return this.once('wood', ({ at, solids }) =>
+      solids ? massOf(solids) : woodOf(this.frame, at, this.worked),
+    );
   }
 
   private get worked(): readonly WorkIn[] {
     return this.once('worked', ({ key, works = NONE }) => {
       const worked = now(works);
       if (typeof works === 'function' && worked.some(({ air }) => air))
-        throw new Error(`Air that is worked into ${key} must be given at once: it is no part of what is checked.`);
+        throw new Error(
+          `Air that is worked into ${key} must be given at once: it is no part of what is checked.`,
+        );
       return worked;
     });
   }
@@ -133,7 +141,7 @@ class MadeBoard implements Piece {
     const known = (this.known ??= {});
     return (known[what] ??= work(this.given)) as T;
   }
-} // prettier-ignore
+}
 
 const NONE: readonly never[] = [];
 const BARE: Cutting['faced'] = { face: 0, back: 0 };
@@ -184,7 +192,11 @@ const AXES = ['z', 'y', 'x'] as const;
 const axesFrom = (first: keyof Bounds) => [first, ...AXES.filter((axis) => axis !== first)];
 
 /** What goes on two opposite edges once a board is cut comes off its cut. */
-function onEdges(banded: Cutting['banded'], wrapped: number, ...[from, to]: readonly [Edge, Edge]): SumLine[] {
+function onEdges(
+  banded: Cutting['banded'],
+  wrapped: number,
+  ...[from, to]: readonly [Edge, Edge]
+): SumLine[] {
   const twice = (words: string, one: number, other: number): SumLine[] => {
     if (one === 0 && other === 0) return [];
     return one === other ? [{ words, mm: -2 * one, times: [2, one] }] : [{ words, mm: -(one + other) }];
@@ -193,7 +205,7 @@ function onEdges(banded: Cutting['banded'], wrapped: number, ...[from, to]: read
     ...twice('edge banding', banded[from] ?? 0, banded[to] ?? 0),
     ...twice('wrapped round', wrapped, wrapped),
   ];
-} // prettier-ignore
+}
 
 const onFaces = ({ face, back }: Cutting['faced']): SumLine[] => [
   ...(face > 0 ? [{ words: 'on its front', mm: -face }] : []),

@@ -8,7 +8,13 @@ export function boundsIn(
   { pieces }: { readonly pieces: readonly Solid[] },
 ): Bounds | undefined {
   const origin = frame.toSpace([0, 0, 0]);
-  const axes = ([[1, 0, 0], [0, 1, 0], [0, 0, 1]] as const).map(frame.turn); // prettier-ignore
+  const axes = (
+    [
+      [1, 0, 0],
+      [0, 1, 0],
+      [0, 0, 1],
+    ] as const
+  ).map(frame.turn);
   const found = axes.map((): [number, number] => [Infinity, -Infinity]);
   for (const solid of pieces) {
     if (solid.kind !== 'convex') return undefined;

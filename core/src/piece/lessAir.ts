@@ -27,7 +27,10 @@ function boxWithout<Axis extends string>(
   for (const axis of order) {
     const [from, to] = rest[axis];
     const cut: Range = [Math.max(from, hole[axis][0]), Math.min(to, hole[axis][1])];
-    const beside: readonly Range[] = [[from, cut[0]], [cut[1], to]]; // prettier-ignore
+    const beside: readonly Range[] = [
+      [from, cut[0]],
+      [cut[1], to],
+    ];
     for (const side of beside) if (span(side) > NOTHING) kept.push({ ...rest, [axis]: side });
     rest = { ...rest, [axis]: cut };
   }

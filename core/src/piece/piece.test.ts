@@ -72,7 +72,8 @@ describe('pieces alike', () => {
     expect(areAlike(near, flat(700, 300, [hole(40, 270)]), true)).toBe(false);
     expect(areAlike(near, flat(700, 300, [hole(660, 30)]), true)).toBe(false);
     // Bored through, either may be turned over as well.
-    const through = (x: number, y: number) => hole(x, y, { at: { x: [x - 2.5, x + 2.5], y: [y - 2.5, y + 2.5], z: [0, 18] } }); // prettier-ignore
+    const through = (x: number, y: number) =>
+      hole(x, y, { at: { x: [x - 2.5, x + 2.5], y: [y - 2.5, y + 2.5], z: [0, 18] } });
     const [one, other] = [flat(700, 300, [through(40, 30)]), flat(700, 300, [through(40, 270)])];
     expect(areAlike(one, other, true)).toBe(false);
     expect(areAlike(one, flat(700, 300, [{ ...through(40, 270), side: 'back' }]), true)).toBe(true);
@@ -103,20 +104,29 @@ describe('pieces alike', () => {
       areAlike(cut('left', near), cut('right', far), true),
       areAlike(cut('left', near), cut('left', far), true),
     ]).toEqual([true, false]);
-    const screwed = (long: number) => flat(700, 300, [hole(40, 30, { kind: 'screw', screw: { long } })]); // prettier-ignore
+    const screwed = (long: number) => flat(700, 300, [hole(40, 30, { kind: 'screw', screw: { long } })]);
     expect(areAlike(screwed(25), screwed(30), true)).toBe(false);
   });
 
   it('every board is like itself however it is turned, and like is like both ways', () => {
-    const at = fc.record({ x: fc.integer({ min: 5, max: 695 }), y: fc.integer({ min: 5, max: 295 }), side: fc.constantFrom('face' as const, 'back' as const) }); // prettier-ignore
+    const at = fc.record({
+      x: fc.integer({ min: 5, max: 695 }),
+      y: fc.integer({ min: 5, max: 295 }),
+      side: fc.constantFrom('face' as const, 'back' as const),
+    });
     fc.assert(
       fc.property(fc.array(at, { maxLength: 4 }), fc.array(at, { maxLength: 4 }), (some, others) => {
-        const of = (all: typeof some) => flat(700, 300, all.map(({ x, y, side }) => hole(x, y, { side })));
+        const of = (all: typeof some) =>
+          flat(
+            700,
+            300,
+            all.map(({ x, y, side }) => hole(x, y, { side })),
+          );
         const turned = some.map(({ x, y, side }) => ({ x: 700 - x, y: 300 - y, side }));
         expect(areAlike(of(some), of(turned), true)).toBe(true);
         expect(areAlike(of(some), of(others), true)).toBe(areAlike(of(others), of(some), true));
       }),
-    ); // prettier-ignore
+    );
   });
 });
 
@@ -144,7 +154,10 @@ describe('what a piece weighs', () => {
   });
 
   it('is what its solids weigh, whatever overlapping air is cut out of it', () => {
-    const range = (whole: number) => fc.tuple(fc.integer({ min: -20, max: whole + 20 }), fc.integer({ min: 1, max: whole })).map(([from, long]): [number, number] => [from, from + long]); // prettier-ignore
+    const range = (whole: number) =>
+      fc
+        .tuple(fc.integer({ min: -20, max: whole + 20 }), fc.integer({ min: 1, max: whole }))
+        .map(([from, long]): [number, number] => [from, from + long]);
     const air = fc.tuple(
       range(700),
       range(300),
@@ -152,7 +165,17 @@ describe('what a piece weighs', () => {
     );
     fc.assert(
       fc.property(fc.array(air, { maxLength: 4 }), (all) => {
-        const piece = flat(700, 300, all.map(([x, y, z], i): WorkIn => ({ key: `${i}`, kind: 'notch', side: 'face', air: true, at: { x, y, z } }))); // prettier-ignore
+        const piece = flat(
+          700,
+          300,
+          all.map(([x, y, z], i): WorkIn => ({
+            key: `${i}`,
+            kind: 'notch',
+            side: 'face',
+            air: true,
+            at: { x, y, z },
+          })),
+        );
         const solid = massOf(piece.solids as Convex[]);
         const { kg, centre } = weigh(piece, stock);
         expect(kg).toBeCloseTo((solid.volume * 680) / 1e9, 9);
@@ -175,7 +198,9 @@ describe('the lie of a piece', () => {
 
 describe('works in words', () => {
   const said = (works: readonly WorkIn[], units = MILLIMETRES) =>
-    worksWords(flat(700, 300, works, { sides: { left: 'hinge edge', start: 'foot' } })).map((words) => sayLengths(words, units)); // prettier-ignore
+    worksWords(flat(700, 300, works, { sides: { left: 'hinge edge', start: 'foot' } })).map((words) =>
+      sayLengths(words, units),
+    );
 
   it('say those alike in one line together, from the end or edge they are near', () => {
     const from = { from: ['start', 'left'] as const };
@@ -195,12 +220,22 @@ describe('works in words', () => {
       side: 'face',
       at: { x: [0, 700], y: [13, 19], z: [0, 6] },
     };
-    expect(said([groove])).toEqual(['A groove, 6 mm wide all along, 6 mm deep in the face: 13 mm from the hinge edge.']); // prettier-ignore
+    expect(said([groove])).toEqual([
+      'A groove, 6 mm wide all along, 6 mm deep in the face: 13 mm from the hinge edge.',
+    ]);
     // A hinge wider than what is behind its leaf runs out over the edge: none of that is cut.
     const over: WorkIn = { key: 'm', kind: 'mortise', side: 'face', at: { x: [100, 160], y: [-8, 14], z: [0, 2] }, from: ['left'] }; // prettier-ignore
-    expect(said([over])).toEqual(['A mortise, 60 mm by 14 mm, 2 mm deep in the face: 100 mm from the foot; 0 mm from the hinge edge.']); // prettier-ignore
-    const through = hole(40, 30, { kind: 'screw', screw: { long: 25 }, at: { x: [37.5, 42.5], y: [27.5, 32.5], z: [0, 18] } }); // prettier-ignore
-    expect(said([through])[0]).toMatch(/^A screw hole, 5 mm across, right through: .*, screws 25 mm long, heads on the face\.$/); // prettier-ignore
+    expect(said([over])).toEqual([
+      'A mortise, 60 mm by 14 mm, 2 mm deep in the face: 100 mm from the foot; 0 mm from the hinge edge.',
+    ]);
+    const through = hole(40, 30, {
+      kind: 'screw',
+      screw: { long: 25 },
+      at: { x: [37.5, 42.5], y: [27.5, 32.5], z: [0, 18] },
+    });
+    expect(said([through])[0]).toMatch(
+      /^A screw hole, 5 mm across, right through: .*, screws 25 mm long, heads on the face\.$/,
+    );
     const place: WorkIn = {
       key: 'p',
       kind: 'footprint',

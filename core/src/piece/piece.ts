@@ -6,17 +6,62 @@ import type { Edge, Side, Work } from './work';
 /** What a piece is in the thing it is of. */
 export type Role =
   // of a carcass
-  | 'side' | 'bottom' | 'top' | 'back' | 'upright' | 'fixed shelf' | 'stile' | 'rail' | 'member' | 'leg' | 'plinth' | 'hanging rail' | 'end panel' | 'filler'
+  | 'side'
+  | 'bottom'
+  | 'top'
+  | 'back'
+  | 'upright'
+  | 'fixed shelf'
+  | 'stile'
+  | 'rail'
+  | 'member'
+  | 'leg'
+  | 'plinth'
+  | 'hanging rail'
+  | 'end panel'
+  | 'filler'
   // of a leaf or front
-  | 'leaf' | 'pane' | 'front' | 'panel' | 'handle' | 'pull' | 'rack'
+  | 'leaf'
+  | 'pane'
+  | 'front'
+  | 'panel'
+  | 'handle'
+  | 'pull'
+  | 'rack'
   // of what is drawn out
-  | 'box side' | 'box end' | 'box bottom' | 'box rail' | 'divider' | 'board' | 'tier' | 'rim' | 'cheek' | 'old box'
+  | 'box side'
+  | 'box end'
+  | 'box bottom'
+  | 'box rail'
+  | 'divider'
+  | 'board'
+  | 'tier'
+  | 'rim'
+  | 'cheek'
+  | 'old box'
   // of what carries it
-  | 'hinge' | 'slide' | 'packing' | 'runner' | 'kicker' | 'guide' | 'track' | 'cleat'
+  | 'hinge'
+  | 'slide'
+  | 'packing'
+  | 'runner'
+  | 'kicker'
+  | 'guide'
+  | 'track'
+  | 'cleat'
   // the rest
   // of what is there already
-  | 'lever' | 'arm' | 'strut' | 'section' | 'sash' | 'seat' | 'thing'
-  | 'shelf' | 'pin' | 'old piece' | 'content' | 'load'; // prettier-ignore
+  | 'lever'
+  | 'arm'
+  | 'strut'
+  | 'section'
+  | 'sash'
+  | 'seat'
+  | 'thing'
+  | 'shelf'
+  | 'pin'
+  | 'old piece'
+  | 'content'
+  | 'load';
 
 /** A size of a piece, each with its sum: along the grain, across it, and through. */
 export interface Sizes {

@@ -36,11 +36,19 @@ export function worksWords({ works, size, sides }: Piece): string[] {
   for (const given of works) {
     const work = onPiece(given, size);
     if (work.kind === 'footprint' && !work.words) continue;
-    const key = JSON.stringify([work.kind, work.side, work.round, shapeOf(work), work.screw, crossOf(work), work.words]);
+    const key = JSON.stringify([
+      work.kind,
+      work.side,
+      work.round,
+      shapeOf(work),
+      work.screw,
+      crossOf(work),
+      work.words,
+    ]);
     groups.set(key, [...(groups.get(key) ?? []), work]);
   }
   return [...groups.values()].map((alike) => sentence(alike, size, sides ?? {}));
-} // prettier-ignore
+}
 
 /** What of it lies on the piece: one may run out over an edge, and only a boring is told by its middle. */
 function onPiece(work: Work, size: Sizes): Work {
@@ -116,7 +124,8 @@ function place(
   { from, round }: Work,
   where: (side: Side) => string,
 ): string {
-  const ends: readonly Side[] = axis === 'length' ? ['start', 'end'] : axis === 'width' ? ['left', 'right'] : ['face', 'back']; // prettier-ignore
+  const ends: readonly Side[] =
+    axis === 'length' ? ['start', 'end'] : axis === 'width' ? ['left', 'right'] : ['face', 'back'];
   const named = ends.find((end) => from?.includes(end as Edge));
   const first = alike[0]!.region[axis];
   const nearer = first[0] <= whole - first[1] ? ends[0]! : ends[1]!;
@@ -127,5 +136,8 @@ function place(
   };
   const all = [...new Set(alike.map(({ region }) => Math.round(distance(region[axis]) * 1000) / 1000))];
   const what = round ? (all.length > 1 ? 'middles ' : 'middle ') : '';
-  return `${what}${all.sort((a, b) => a - b).map((mm) => lengthMark(mm)).join(', ')} from ${where(end)}`;
-} // prettier-ignore
+  return `${what}${all
+    .sort((a, b) => a - b)
+    .map((mm) => lengthMark(mm))
+    .join(', ')} from ${where(end)}`;
+}

@@ -14,7 +14,10 @@ import { applyEdit, inverse } from './edit';
 import { readPlan } from './readPlan';
 import type { Plan } from './schema';
 
-const keysOf = (plan: Plan) => partsList(plan).flatMap(({ pieces }) => pieces.flatMap(({ key, works }) => [key, ...works.map((work) => work.key)])); // prettier-ignore
+const keysOf = (plan: Plan) =>
+  partsList(plan).flatMap(({ pieces }) =>
+    pieces.flatMap(({ key, works }) => [key, ...works.map((work) => work.key)]),
+  );
 const put = (plan: Plan, at: number, part: Part): Plan => {
   const read = applyEdit(plan, { name: 'Put in', changes: [{ path: ['parts', at], after: part }] });
   if (!read.ok) throw new Error(JSON.stringify(read.issues));
@@ -53,14 +56,17 @@ describe('keys last', () => {
     const bins = pulloutOf('bins');
     const { items } = bins.contents;
     const keys = (contents: Pullout['contents']) => {
-      const plan = planWith({ carcasses: [caseOf({ width: mm(900), z: mm(100) })], parts: [{ ...bins, contents }] });
+      const plan = planWith({
+        carcasses: [caseOf({ width: mm(900), z: mm(100) })],
+        parts: [{ ...bins, contents }],
+      });
       return buildScene(plan).movers.flatMap((mover) => partsOfMover(mover).map(({ id }) => id));
     };
     const was = keys(bins.contents);
     const now = keys({ ...bins.contents, items: [anotherContent(items, items[0]), ...items] });
     expect(was.filter((key) => !now.includes(key))).toEqual([]);
     expect(now.length).toBeGreaterThan(was.length);
-  }); // prettier-ignore
+  });
 });
 
 describe('stones', () => {
@@ -76,7 +82,9 @@ describe('stones', () => {
     if (!gone.ok) throw new Error(gone.issues[0]!.message);
     // What is new meanwhile does not take the mark of what went.
     const other = put(gone.plan, 1, drawerOf({ id: 'second', name: 'Door' }));
-    const taken = Object.entries(other.stones).filter(([id]) => id.startsWith('second')).map(([, mark]) => mark); // prettier-ignore
+    const taken = Object.entries(other.stones)
+      .filter(([id]) => id.startsWith('second'))
+      .map(([, mark]) => mark);
     expect(Object.values(more.stones)).not.toEqual(expect.arrayContaining(taken));
     const back = applyEdit(gone.plan, inverse(away as never));
     expect(back.ok && back.plan.stones).toEqual(more.stones);
@@ -92,7 +100,14 @@ describe('a plan of format version 3', () => {
     const plan = planWith({ carcasses: [caseOf({ z: mm(100) })] });
     const old = omitKey(plan, 'stones');
     const at = (count: unknown) =>
-      readPlan({ ...old, version: 3, parts: [{ ...drawer, bank: { ...rest, count } }, { ...bins, id: 'bins', contents: { ...bins.contents, items } }] }); // prettier-ignore
+      readPlan({
+        ...old,
+        version: 3,
+        parts: [
+          { ...drawer, bank: { ...rest, count } },
+          { ...bins, id: 'bins', contents: { ...bins.contents, items } },
+        ],
+      });
     const read = at(drawers.length);
     if (!read.ok) throw new Error(JSON.stringify(read.issues));
     const [kept, carries] = read.plan.parts as [Drawer, Pullout];

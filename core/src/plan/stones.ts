@@ -10,7 +10,10 @@ const MOST_KEPT = 1000;
  * letters run out.
  */
 export function withStones(plan: Plan): Plan {
-  const movers = [...plan.parts.flatMap((part) => partBuilt(plan, part)?.movers ?? []), ...existingMovers(plan)];
+  const movers = [
+    ...plan.parts.flatMap((part) => partBuilt(plan, part)?.movers ?? []),
+    ...existingMovers(plan),
+  ];
   const fresh = movers.filter(({ id }) => !(id in plan.stones));
   if (fresh.length === 0) return plan;
   const stones: Record<string, string> = { ...plan.stones };
@@ -23,7 +26,7 @@ export function withStones(plan: Plan): Plan {
   const gone = Object.keys(stones).filter((id) => !live.has(id));
   for (const id of gone.slice(0, Math.max(0, gone.length - MOST_KEPT))) delete stones[id];
   return { ...plan, stones };
-} // prettier-ignore
+}
 
 function markOf(name: string, taken: ReadonlySet<string>): string {
   const number = /(\d{1,2})$/.exec(name)?.[1];

@@ -7,7 +7,12 @@ import { fullestOpening, openedInTurn, openingOrder, openTravels } from './openi
 
 const slide = (id: string, direction: Point3, to: number, ...solids: ReturnType<typeof box>[]) =>
   mover(id, { kind: 'slide', direction }, to, ...solids);
-const post = (id: string, ...pieces: ReturnType<typeof box>[]): Body => ({ id, name: `the ${id}`, item: id, pieces }); // prettier-ignore
+const post = (id: string, ...pieces: ReturnType<typeof box>[]): Body => ({
+  id,
+  name: `the ${id}`,
+  item: id,
+  pieces,
+});
 
 function opened(movers: readonly Mover[], still: readonly Body[] = []) {
   const scene: Scene = { still, movers };
@@ -20,7 +25,12 @@ const stepsOf = ({ order }: ReturnType<typeof opened>) =>
 
 /** Two leaves of one front, the second lapped behind the first by 20 mm. */
 const covering = door('cover', 0, 0, 1);
-const lapped = mover('lapped', { kind: 'turn', point: [980, 0, 0], axis: [0, 0, 1] }, deg(90), box([480, 22, 0], [980, 40, 800])); // prettier-ignore
+const lapped = mover(
+  'lapped',
+  { kind: 'turn', point: [980, 0, 0], axis: [0, 0, 1] },
+  deg(90),
+  box([480, 22, 0], [980, 40, 800]),
+);
 
 describe('opening all in order', () => {
   it('goes as far as what stands still leaves, not as shut neighbours do', () => {
@@ -28,7 +38,10 @@ describe('opening all in order', () => {
     // With the cover shut the lapped leaf goes no farther than a few degrees.
     expect(found.checks[0]!.usable).toBeLessThan(deg(5));
     expect(found).toMatchObject({ never: undefined, less: [], goal: { lapped: deg(90), cover: deg(90) } });
-    expect(stepsOf(found)).toEqual([['cover', deg(90)], ['lapped', deg(90)]]); // prettier-ignore
+    expect(stepsOf(found)).toEqual([
+      ['cover', deg(90)],
+      ['lapped', deg(90)],
+    ]);
   });
 
   it('tells less as less, and what stops it: what stands still, or another part', () => {
@@ -51,7 +64,10 @@ describe('opening all in order', () => {
     // The bar goes to 450, 150 of its 300; the tray would go to 280 of its 400.
     expect(less).toMatchObject({ part: 'tray', by: { kind: 'part', id: 'bar' } });
     expect(less!.to).toBe(279);
-    expect(stepsOf(found)).toEqual([['bar', 300], ['tray', less!.to]]); // prettier-ignore
+    expect(stepsOf(found)).toEqual([
+      ['bar', 300],
+      ['tray', less!.to],
+    ]);
   });
 
   it('leaves shut what does not open at all, and tells that', () => {
@@ -77,7 +93,10 @@ describe('opening all in order', () => {
   it('of what rides on a thing waits until that is out, and opens no lid of one that does not come out', () => {
     const bin: Mover = { ...slide('bin', [0, -1, 0], 400, box([0, 0, 0], [300, 400, 500])), thing: 'bin' };
     const lid: Mover = { ...slide('lid', [0, -1, 0], 450, box([0, 0, 500], [300, 400, 503])), thing: 'bin', goes: 'along' }; // prettier-ignore
-    expect(stepsOf(opened([lid, bin]))).toEqual([['bin', 400], ['lid', 450]]); // prettier-ignore
+    expect(stepsOf(opened([lid, bin]))).toEqual([
+      ['bin', 400],
+      ['lid', 450],
+    ]);
     const found = opened([lid, bin], [post('post', box([0, -350, 0], [300, -300, 100]))]);
     expect(found.goal['lid']).toBeUndefined();
     expect(found.goal['bin']).toBeCloseTo(300, 3);
@@ -88,7 +107,10 @@ describe('opening all in order', () => {
 
 describe('opened in turn', () => {
   it('leaves that lap open one after the other, and what they close only once they are open', () => {
-    const tray = { ...slide('tray', [0, -1, 0], 400, box([40, 60, 0], [470, 500, 100])), behind: ['cover', 'lapped'] }; // prettier-ignore
+    const tray = {
+      ...slide('tray', [0, -1, 0], 400, box([40, 60, 0], [470, 500, 100])),
+      behind: ['cover', 'lapped'],
+    };
     const scene: Scene = { still: [], movers: [tray, lapped, covering] };
     const { movers: checks } = new SceneChecker().check(scene);
     expect(openedInTurn(scene, checks, ['lapped'])).toEqual({});

@@ -23,8 +23,9 @@ describe('the words for two parts say no more than was proven', () => {
     );
     expect(lineOf(a, b)).toMatchObject({
       word: 'together',
-      sentence: 'a and b meet whichever opens first: they go together along the way through. With b shut, a goes to 100 mm, 300 mm short.',
-    }); // prettier-ignore
+      sentence:
+        'a and b meet whichever opens first: they go together along the way through. With b shut, a goes to 100 mm, 300 mm short.',
+    });
     const { keeps } = passOf({ still: [], movers: [a, b] }, new PairMaps(), 'a', 'b');
     expect(keeps!.lower).toBeGreaterThan(45);
   });
@@ -33,33 +34,52 @@ describe('the words for two parts say no more than was proven', () => {
     const b = slide('b', [0, 1, 0], 300, box([450, -350, 0], [480, 40, 100]));
     const { word, sentence } = lineOf(a, b);
     expect(word).toBe('second only');
-    expect(sentence).toBe('a does not open past b: it goes to 350 mm with that shut, to 350 mm with it open, of 400 mm.'); // prettier-ignore
+    expect(sentence).toBe(
+      'a does not open past b: it goes to 350 mm with that shut, to 350 mm with it open, of 400 mm.',
+    );
     expect(lineOf(b, a)).toMatchObject({ word: 'first only', sentence });
   });
 
   it('first only: where the one part way open lets the other through, it says where', () => {
     // A gate with an opening from 230 to 340 of its height, where a bar 100 high comes through.
-    const gate = slide('gate', [0, 0, -1], 300, box([150, 0, 340], [160, 100, 800]), box([150, 0, -500], [160, 100, 110])); // prettier-ignore
+    const gate = slide(
+      'gate',
+      [0, 0, -1],
+      300,
+      box([150, 0, 340], [160, 100, 800]),
+      box([150, 0, -500], [160, 100, 110]),
+    );
     const bar = slide('bar', [1, 0, 0], 400, box([-300, 0, 0], [100, 100, 100]));
     const { word, sentence } = lineOf(gate, bar);
     expect(word).toBe('first only');
-    expect(sentence).toMatch(/^bar does not open past gate: it goes to 50 mm with that shut, to 50 mm with it open, of 400 mm\. It opens fully with gate at 11\d\.?\d* mm to 23\d/); // prettier-ignore
+    expect(sentence).toMatch(
+      /^bar does not open past gate: it goes to 50 mm with that shut, to 50 mm with it open, of 400 mm\. It opens fully with gate at 11\d\.?\d* mm to 23\d/,
+    );
   });
 
   it('one at a time: each opens with the other shut', () => {
     const b = slide('b', [-1, 0, 0], 250, box([600, 0, 0], [700, 100, 100]));
     expect(lineOf(a, b)).toMatchObject({
       word: 'one at a time',
-      sentence: 'a and b cannot both stand open: shut one before you open the other. With b open, a goes to 250 mm, 150 mm short.',
-    }); // prettier-ignore
+      sentence:
+        'a and b cannot both stand open: shut one before you open the other. With b open, a goes to 250 mm, 150 mm short.',
+    });
   });
 
   it('neither, and standing in each other from the start', () => {
-    const each = slide('b', [0, 1, 0], 100, box([200, 50, 0], [250, 90, 100]), box([0, -100, 0], [100, -20, 100]), box([420, -90, 0], [480, -20, 100])); // prettier-ignore
+    const each = slide(
+      'b',
+      [0, 1, 0],
+      100,
+      box([200, 50, 0], [250, 90, 100]),
+      box([0, -100, 0], [100, -20, 100]),
+      box([420, -90, 0], [480, -20, 100]),
+    );
     expect(lineOf(a, each)).toMatchObject({
       word: 'neither',
-      sentence: 'Neither a nor b opens fully beside the other, shut or open. With b shut, a goes to 100 mm, 300 mm short. With a shut, b goes to 20 mm, 80 mm short.',
-    }); // prettier-ignore
+      sentence:
+        'Neither a nor b opens fully beside the other, shut or open. With b shut, a goes to 100 mm, 300 mm short. With a shut, b goes to 20 mm, 80 mm short.',
+    });
     const inside = slide('b', [0, 1, 0], 30, box([50, 50, 0], [150, 150, 100]));
     expect(lineOf(a, inside).sentence).toBe('a and b stand in each other when both are shut.');
   });
@@ -68,8 +88,9 @@ describe('the words for two parts say no more than was proven', () => {
     const past = slide('b', [-1, 0, 0], 600, box([300, 0, 0], [400, 100, 100]));
     expect(lineOf({ ...a, to: 600 }, past)).toMatchObject({
       word: 'parted',
-      sentence: 'a and b would be free of each other open, but nothing leads there from shut. With b shut, a goes to 200 mm, 400 mm short. With a shut, b goes to 200 mm, 400 mm short.',
-    }); // prettier-ignore
+      sentence:
+        'a and b would be free of each other open, but nothing leads there from shut. With b shut, a goes to 200 mm, 400 mm short. With a shut, b goes to 200 mm, 400 mm short.',
+    });
     // From farther off each opens fully while the other is shut.
     const far = slide('b', [-1, 0, 0], 580, box([690, 0, 0], [790, 100, 100]));
     expect(lineOf(a, far).sentence).toMatch(
@@ -85,16 +106,27 @@ describe('the words for two parts say no more than was proven', () => {
   it('never meet: how much stays between them, and never near only beyond the watch distance', () => {
     const beside = (gap: number) => slide('b', [1, 0, 0], 400, box([0, 100 + gap, 0], [100, 200, 100]));
     expect(lineOf(a, beside(60)).sentence).toBe('a and b never come near each other.');
-    expect(lineOf(a, beside(12.38)).sentence).toBe('a and b never meet: at least 12.3 mm stays between them wherever they stand.'); // prettier-ignore
-    expect(lineOf(a, beside(0.02)).sentence).toBe('a and b never meet, though they may pass within a hair of each other.'); // prettier-ignore
+    expect(lineOf(a, beside(12.38)).sentence).toBe(
+      'a and b never meet: at least 12.3 mm stays between them wherever they stand.',
+    );
+    expect(lineOf(a, beside(0.02)).sentence).toBe(
+      'a and b never meet, though they may pass within a hair of each other.',
+    );
     const inInches = finish(pairLines({ still: [], movers: [a, beside(12.38)] }, new PairMaps(), INCHES));
     expect(inInches[0]!.sentence).toContain('at least 7/16 in');
   });
 
   it('one thing: of ways of it, of what rides on it and of what opens in its place', () => {
     const thing = { ...a, thing: 'a' };
-    const goes = (how: Mover['goes']) => ({ ...slide('b', [0, 1, 0], 300, box([0, 0, 0], [100, 100, 100])), thing: 'a', ...(how && { goes: how }) }); // prettier-ignore
-    expect(lineOf(thing, goes('instead'))).toMatchObject({ word: 'one thing', sentence: 'a and b are two ways of one thing: it goes one way at a time.' }); // prettier-ignore
+    const goes = (how: Mover['goes']) => ({
+      ...slide('b', [0, 1, 0], 300, box([0, 0, 0], [100, 100, 100])),
+      thing: 'a',
+      ...(how && { goes: how }),
+    });
+    expect(lineOf(thing, goes('instead'))).toMatchObject({
+      word: 'one thing',
+      sentence: 'a and b are two ways of one thing: it goes one way at a time.',
+    });
     expect(lineOf(goes('along'), thing).sentence).toBe('b: it rides on a, and opens once that is out.');
     expect(lineOf(thing, goes('in place')).sentence).toBe('b: it opens where it stands, while a is shut.');
   });
@@ -104,7 +136,10 @@ describe('the words for two parts say no more than was proven', () => {
     expect(lineOf(a, beside).word).toBe('any order');
     // Both end against each other, 500 to 500.
     const against = slide('b', [-1, 0, 0], 400, box([900, 0, 0], [1000, 100, 100]));
-    expect(lineOf(a, against)).toMatchObject({ word: 'not proven', sentence: 'Whether a and b can both stand open is not proven: there they just touch.' }); // prettier-ignore
+    expect(lineOf(a, against)).toMatchObject({
+      word: 'not proven',
+      sentence: 'Whether a and b can both stand open is not proven: there they just touch.',
+    });
   });
 
   it('what passes within a thousandth of a millimetre is decided, either way', () => {

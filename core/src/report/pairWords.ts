@@ -94,7 +94,11 @@ export function pairSentence(
       );
     }
     case 'parted':
-      return said(partedSentence(a, b, relationOf(map!)), stopsAt(a, b, b.from, units), stopsAt(b, a, a.from, units)); // prettier-ignore
+      return said(
+        partedSentence(a, b, relationOf(map!)),
+        stopsAt(a, b, b.from, units),
+        stopsAt(b, a, a.from, units),
+      );
     case 'one at a time':
       return said(
         `${p} and ${q} cannot both stand open: shut one before you open the other.`,

@@ -126,7 +126,11 @@ function triedFor(
   const ways = movers.filter(({ goes }) => goes === 'instead');
   if (!part || main.length === 0) return [{ travels: {}, words: '' }];
   const tried = (which: readonly Mover[], name: string): Tried => {
-    const travels = openedInTurn(scene, checks, which.map(({ id }) => id)); // prettier-ignore
+    const travels = openedInTurn(
+      scene,
+      checks,
+      which.map(({ id }) => id),
+    );
     return { travels, words: openWords(which, travels, name, plan) };
   };
   return [

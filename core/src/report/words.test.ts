@@ -6,7 +6,10 @@ import { encounterSentence, encounterWords } from './words';
 
 describe('a clearance in words', () => {
   const at = (gap: number) => {
-    const tray = { ...mover('tray', { kind: 'slide', direction: [1, 0, 0] }, 100, box([0, 0, 0], [50, 50, 50])), needs: { around: 2, of: {} } }; // prettier-ignore
+    const tray = {
+      ...mover('tray', { kind: 'slide', direction: [1, 0, 0] }, 100, box([0, 0, 0], [50, 50, 50])),
+      needs: { around: 2, of: {} },
+    };
     const post = {
       id: 'post',
       name: 'the post',

@@ -9,11 +9,18 @@ import type { Body, BodyPart, MovingBody } from './scene';
  * @param row  of fronts that it belongs to, as text; undefined of what belongs to none
  */
 export function bodyOfLink({ key, item, words, pieces }: Link, row: string | undefined): Body<Convex> {
-  const parts = new Map<string, { id: string; name: string; keys: string[]; round?: true; solids: Convex[] }>();
+  const parts = new Map<
+    string,
+    { id: string; name: string; keys: string[]; round?: true; solids: Convex[] }
+  >();
   for (const { key: piece, told, solids, round } of pieces) {
     if (solids.length === 0) continue;
     let part = parts.get(told.key);
-    if (!part) parts.set(told.key, (part = { id: told.key, name: told.words, keys: [], solids: [], ...(round && { round }) })); // prettier-ignore
+    if (!part)
+      parts.set(
+        told.key,
+        (part = { id: told.key, name: told.words, keys: [], solids: [], ...(round && { round }) }),
+      );
     part.keys.push(...solids.map(() => piece));
     part.solids.push(...solids);
   }
@@ -22,10 +29,15 @@ export function bodyOfLink({ key, item, words, pieces }: Link, row: string | und
     name: words,
     item,
     pieces: [...parts.values()].flatMap(({ solids }) => solids),
-    parts: [...parts.values()].map(({ id, name, keys, round }): BodyPart => ({ id, name, keys, ...(round && { round }) })),
+    parts: [...parts.values()].map(({ id, name, keys, round }): BodyPart => ({
+      id,
+      name,
+      keys,
+      ...(round && { round }),
+    })),
     ...(row !== undefined && { row }),
   };
-} // prettier-ignore
+}
 
 /** The same on its way. */
 export const movingBodyOfLink = (link: Link, row: string | undefined, motion: Motion): MovingBody => ({

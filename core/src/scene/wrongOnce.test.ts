@@ -131,12 +131,14 @@ describe('a travel may begin below 0', () => {
       checked(
         file(
           {
-            from, to, unit: 'rad',
+            from,
+            to,
+            unit: 'rad',
             bodies: [moving(box([-5, 90, 0], [5, 110, 50]), { ...bar, link: 'crank' })],
           },
           still('post', box([90, 5, 0], [110, 25, 50])),
         ),
-      ).encounters[0]!.startDepth; // prettier-ignore
+      ).encounters[0]!.startDepth;
     expect(on(-1.4, -0.1)).toBeCloseTo(14.34, 1);
     expect(on(-1.4, 0.1)).toBeCloseTo(on(-1.4, -0.1), 9);
   });
@@ -223,7 +225,13 @@ describe('a touch that is meant', () => {
   it('may be meant in several stretches, each with its own depth', () => {
     // It goes 30 mm into the wall at 80 mm, by a mm for each.
     const at = (...contacts: object[]) => checked(file({ to: 80, bodies: [block], contacts }, wall)).verdict;
-    const meant = (from: number, to: number, depth: number) => ({ moving: 'moving', still: 'wall', from, to, depth }); // prettier-ignore
+    const meant = (from: number, to: number, depth: number) => ({
+      moving: 'moving',
+      still: 'wall',
+      from,
+      to,
+      depth,
+    });
     expect(at(meant(40, 60, 10), meant(60, 80, 30))).toBe('clear');
     expect(at(meant(40, 60, 10))).toBe('hits');
     expect(at(meant(40, 60, 10), meant(60, 80, 29))).toBe('hits');
@@ -232,13 +240,22 @@ describe('a touch that is meant', () => {
   });
 
   it.each<[object, RegExp]>([
-    [{ moving: 'moving', still: 'nobody' }, /^movers\[0\]\.contacts\[0\]\.still: The scene has no body “nobody”/],
-    [{ moving: 'wall', still: 'other' }, /^movers\[0\]\.contacts\[0\]\.moving: Neither of these bodies is of “m”/],
-    [{ moving: 'moving', still: 'wall', from: 5, to: 4 }, /^movers\[0\]\.contacts\[0\]\.to: A touch cannot end before/],
+    [
+      { moving: 'moving', still: 'nobody' },
+      /^movers\[0\]\.contacts\[0\]\.still: The scene has no body “nobody”/,
+    ],
+    [
+      { moving: 'wall', still: 'other' },
+      /^movers\[0\]\.contacts\[0\]\.moving: Neither of these bodies is of “m”/,
+    ],
+    [
+      { moving: 'moving', still: 'wall', from: 5, to: 4 },
+      /^movers\[0\]\.contacts\[0\]\.to: A touch cannot end before/,
+    ],
   ])('of %j is refused', (contact, said) => {
     const raw = { from: 0, to: 10, depth: 1, ...contact };
     expect(refusal(file({ to: 40, bodies: [block], contacts: [raw] }, wall, still('other')))).toMatch(said);
-  }); // prettier-ignore
+  });
 });
 
 describe('what cannot be is refused with its place', () => {
@@ -248,8 +265,14 @@ describe('what cannot be is refused with its place', () => {
   const block = (joint: object) =>
     file({ to: 0.5, unit: 'rad', bodies: [moving(box([-5, 90, 0], [5, 110, 50]), joint)] });
   const track = (axis: readonly number[]) => ({
-    kind: 'track', start: [0, 0, 0], along: [1, 0, 0], axis, stretches: [{ kind: 'line', length: 900 }], front: 500, spacing: 200,
-  }); // prettier-ignore
+    kind: 'track',
+    start: [0, 0, 0],
+    along: [1, 0, 0],
+    axis,
+    stretches: [{ kind: 'line', length: 900 }],
+    front: 500,
+    spacing: 200,
+  });
 
   it('an axis that is not square to its plane; one that leans about the line of the pivots is', () => {
     expect(refusal(block({ ...bar, axis: [1, 0, 1] }))).toMatch(
@@ -293,9 +316,14 @@ it('the ground of a pair a hair past the end of a travel is that of the end', ()
   const [a, b] = sceneOf(raw).movers as [Scene['movers'][number], Scene['movers'][number]];
   const map = new PairMaps().of(a, b)!;
   const past = 300 * (1 + Number.EPSILON);
-  for (const [ta, tb] of [[300, 300], [past, 300], [300, past], [past, past]] as const) {
+  for (const [ta, tb] of [
+    [300, 300],
+    [past, 300],
+    [300, past],
+    [past, past],
+  ] as const) {
     expect(groundAt(map, ta, tb)).toBe(BLOCKED);
     expect(groundAlong(map, 0, ta, tb)).toBe(BLOCKED);
-  } // prettier-ignore
+  }
   expect(groundAt(map, -Number.MIN_VALUE, 0)).toBe(FREE);
 });

@@ -156,9 +156,16 @@ export const obstacle: fc.Arbitrary<Convex[]> = fc
   });
 
 export const moverOf = (motion: Motion, to: number, pieces: readonly Convex[]): Mover => ({
-  id: 'm', item: 'm', name: 'm', unit: 'mm', from: 0, to, contacts: [], needs: { around: 0, of: {} },
+  id: 'm',
+  item: 'm',
+  name: 'm',
+  unit: 'mm',
+  from: 0,
+  to,
+  contacts: [],
+  needs: { around: 0, of: {} },
   bodies: [{ id: 'm/body', name: 'body', item: 'm', pieces, motion }],
-}); // prettier-ignore
+});
 export const bodyOf = (id: string, pieces: Body['pieces']): Body => ({ id, name: id, item: id, pieces });
 export const least = (encounters: readonly Encounter[]) =>
   Math.min(Infinity, ...encounters.map((e) => e.least?.witness.clearance ?? 0));

@@ -32,14 +32,23 @@ const number = (cells: Cells, name: string): number => {
 export async function rebuilder() {
   const { Manifold, CrossSection } = await manifoldModule();
   const block = (ranges: readonly (readonly [number, number])[]): Manifold => {
-    const [l, w, t] = ranges as [readonly [number, number], readonly [number, number], readonly [number, number]];
+    const [l, w, t] = ranges as [
+      readonly [number, number],
+      readonly [number, number],
+      readonly [number, number],
+    ];
     return Manifold.cube([l[1] - l[0], w[1] - w[0], t[1] - t[0]]).translate(l[0], w[0], t[0]);
   };
-  const rangesOf = (work: Cells) => AXES.map((axis) => [number(work, `${axis} from`), number(work, `${axis} to`)] as const);
+  const rangesOf = (work: Cells) =>
+    AXES.map((axis) => [number(work, `${axis} from`), number(work, `${axis} to`)] as const);
 
   /** A drum within its box, its axis the way its side faces. */
   const drum = (work: Cells): Manifold => {
-    const [l, w, t] = rangesOf(work) as [readonly [number, number], readonly [number, number], readonly [number, number]];
+    const [l, w, t] = rangesOf(work) as [
+      readonly [number, number],
+      readonly [number, number],
+      readonly [number, number],
+    ];
     const middle = ([from, to]: readonly [number, number]) => (from + to) / 2;
     const upright = (high: number, wide: number) => Manifold.cylinder(high, wide / 2, wide / 2, ROUND, true);
     const side = work['side'];
@@ -67,7 +76,11 @@ export async function rebuilder() {
 
   /** The board as it comes from the saw, where it lies in the finished piece; a hair less all round where one asks for that. */
   const boardOf = (piece: Cells, works: readonly Cells[], hair = 0): Manifold => {
-    const past = (axis: string) => Math.min(0, ...works.filter(({ kind }) => kind === 'scribe').map((work) => number(work, `${axis} from`)));
+    const past = (axis: string) =>
+      Math.min(
+        0,
+        ...works.filter(({ kind }) => kind === 'scribe').map((work) => number(work, `${axis} from`)),
+      );
     const from = [
       number(piece, 'banding start') + past('length'),
       number(piece, 'banding left') + past('width'),
@@ -86,4 +99,4 @@ export async function rebuilder() {
     });
 
   return { Manifold, CrossSection, rebuild, boardOf, block, rangesOf, placeOf };
-} // prettier-ignore
+}

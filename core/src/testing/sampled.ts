@@ -27,33 +27,45 @@ export async function disagreements(made: Made): Promise<string[]> {
   for (const mover of scene.movers) {
     const others: Body[] = [
       ...scene.still.filter(({ item }) => item !== 'space'),
-      ...scene.movers.filter((one) => one !== mover && !sameThing(one, mover)).flatMap((one) => parked(one, 0)),
+      ...scene.movers
+        .filter((one) => one !== mover && !sameThing(one, mover))
+        .flatMap((one) => parked(one, 0)),
     ];
     const check = checkMover(mover, others);
     const travels = Array.from({ length: STEPS + 1 }, (_, i) => (mover.to * i) / STEPS);
     for (const body of partsOfMover(mover))
       for (const other of others.flatMap((one) => [...partsOf(one)])) {
-        if (mover.contacts.some(({ moving, still }) => isNamed(body, moving) && isNamed(other, still))) continue;
+        if (mover.contacts.some(({ moving, still }) => isNamed(body, moving) && isNamed(other, still)))
+          continue;
         const solids = other.pieces.filter((piece): piece is Convex => piece.kind === 'convex');
         const sampled = (travel: number) =>
-          Math.min(...at(body, travel).flatMap((corners) => solids.map((solid) => gap(corners, solid.corners, WATCH_DISTANCE_MM + 1))));
+          Math.min(
+            ...at(body, travel).flatMap((corners) =>
+              solids.map((solid) => gap(corners, solid.corners, WATCH_DISTANCE_MM + 1)),
+            ),
+          );
         const wrong = (what: string, travel: number) =>
           found.push(`${body.id} and ${other.id} ${what} at ${travel}: ${sampled(travel)}`);
-        const encounter = check.encounters.find(({ moving, still }) => moving === body.id && still === other.id);
+        const encounter = check.encounters.find(
+          ({ moving, still }) => moving === body.id && still === other.id,
+        );
         if (!encounter) {
-          for (const travel of travels) if (sampled(travel) <= WATCH_DISTANCE_MM - 1e-6) wrong('come near unseen', travel);
+          for (const travel of travels)
+            if (sampled(travel) <= WATCH_DISTANCE_MM - 1e-6) wrong('come near unseen', travel);
         } else if (encounter.contact) {
           for (const travel of travels.filter((one) => one < encounter.contact!.free - 1e-4))
             if (sampled(travel) <= 0) wrong('touch before they should', travel);
-          if (sampled(encounter.contact.at.travel) >= 1e-6) wrong('should touch', encounter.contact.at.travel);
+          if (sampled(encounter.contact.at.travel) >= 1e-6)
+            wrong('should touch', encounter.contact.at.travel);
         } else if (encounter.least) {
           const { lower, witness } = encounter.least;
           if (Math.abs(sampled(witness.travel) - Math.max(0, witness.clearance)) >= 1e-6)
             wrong(`should be ${witness.clearance} apart`, witness.travel);
           const least = Math.min(lower, 0) < 0 ? -1 : lower - 1e-6;
-          for (const travel of travels) if (sampled(travel) <= least) wrong('come nearer than proven', travel);
+          for (const travel of travels)
+            if (sampled(travel) <= least) wrong('come nearer than proven', travel);
         }
       }
   }
   return found;
-} // prettier-ignore
+}

@@ -77,14 +77,18 @@ export function thingBodies(thing: Thing): Body[] {
       ];
     case 'compartment':
       return solid(
-        ...compartmentBodies(own, shape).map(([part, pieces]): Solid => [part, `the ${part} of the ${words}`, pieces]),
+        ...compartmentBodies(own, shape).map(([part, pieces]): Solid => [
+          part,
+          `the ${part} of the ${words}`,
+          pieces,
+        ]),
       );
     case 'void': {
       const lining = shape.through ? [] : liningPieces(own, shape.into);
       return lining.length > 0 ? whole(...lining) : [];
     }
   }
-} // prettier-ignore
+}
 
 /** A part of a thing: the end of its key, what a finding calls it, and what it fills. */
 type Solid = readonly [part: string, words: string, solids: readonly Convex[]];
@@ -173,7 +177,12 @@ function alongAxis(own: Box, along: (typeof AXES)[number]): (share: Point2, end:
 
 /** A round bar along one of the box's axes: of so many sides that it covers the bar by `stray` mm at most; of the usual where none is given. */
 function roundPiece(own: Box, along: (typeof AXES)[number], stray?: number): Convex {
-  const radius = Math.max(...[0, 1, 2].filter((axis) => axis !== AXES.indexOf(along)).map((axis) => own.greatest[axis]! - own.least[axis]!)) / 2; // prettier-ignore
+  const radius =
+    Math.max(
+      ...[0, 1, 2]
+        .filter((axis) => axis !== AXES.indexOf(along))
+        .map((axis) => own.greatest[axis]! - own.least[axis]!),
+    ) / 2;
   const sides = stray === undefined ? ROUND : Math.ceil(Math.PI / Math.acos(radius / (radius + stray)));
   const outline = roundOutline(0, 2 * Math.PI, Math.min(MOST_SIDES, Math.max(ROUND, sides)));
   const place = alongAxis(own, along);

@@ -88,8 +88,40 @@ export const USUAL: Record<Thing['kind'], Usual> = {
 
 /** Kinds a menu offers together. */
 export const KIND_GROUPS: readonly { readonly words: string; readonly kinds: readonly Thing['kind'][] }[] = [
-  { words: 'On the walls', kinds: ['skirting', 'architrave', 'sill', 'radiator', 'pipe', 'valve', 'socket', 'switch', 'handle', 'bolt head', 'lamp'] },
-  { words: 'Of the building', kinds: ['beam', 'post', 'lowered ceiling', 'sloping face', 'curved side', 'wheel arch', 'recess', 'opening', 'compartment', 'flooring'] },
+  {
+    words: 'On the walls',
+    kinds: [
+      'skirting',
+      'architrave',
+      'sill',
+      'radiator',
+      'pipe',
+      'valve',
+      'socket',
+      'switch',
+      'handle',
+      'bolt head',
+      'lamp',
+    ],
+  },
+  {
+    words: 'Of the building',
+    kinds: [
+      'beam',
+      'post',
+      'lowered ceiling',
+      'sloping face',
+      'curved side',
+      'wheel arch',
+      'recess',
+      'opening',
+      'compartment',
+      'flooring',
+    ],
+  },
   { words: 'Standing in it', kinds: ['appliance', 'furniture', 'box', 'shaped piece'] },
-  { words: 'Air that is spoken for', kinds: ['keep-clear zone', 'hand reach', 'air path', 'standing room', 'walkway'] },
-]; // prettier-ignore
+  {
+    words: 'Air that is spoken for',
+    kinds: ['keep-clear zone', 'hand reach', 'air path', 'standing room', 'walkway'],
+  },
+];

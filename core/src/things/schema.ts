@@ -6,11 +6,38 @@ import { GroupSchema, IdSchema, NameSchema, SideSchema } from '../item/schema';
 
 /** Kinds of things that stand in a space, and of the air in it that is spoken for. */
 export const THING_KINDS = [
-  'sill', 'skirting', 'architrave', 'radiator', 'pipe', 'valve', 'socket', 'switch', 'handle', 'bolt head', 'beam', 'post',
-  'lamp', 'appliance', 'furniture', 'wheel arch', 'curved side', 'sloping face', 'lowered ceiling', 'compartment', 'recess',
-  'opening', 'flooring', 'box', 'shaped piece', 'imported piece',
-  'keep-clear zone', 'hand reach', 'air path', 'standing room', 'walkway',
-] as const; // prettier-ignore
+  'sill',
+  'skirting',
+  'architrave',
+  'radiator',
+  'pipe',
+  'valve',
+  'socket',
+  'switch',
+  'handle',
+  'bolt head',
+  'beam',
+  'post',
+  'lamp',
+  'appliance',
+  'furniture',
+  'wheel arch',
+  'curved side',
+  'sloping face',
+  'lowered ceiling',
+  'compartment',
+  'recess',
+  'opening',
+  'flooring',
+  'box',
+  'shaped piece',
+  'imported piece',
+  'keep-clear zone',
+  'hand reach',
+  'air path',
+  'standing room',
+  'walkway',
+] as const;
 
 /** The kinds that are air: nothing of them is solid. */
 export const ZONE_KINDS = ['keep-clear zone', 'hand reach', 'air path', 'standing room', 'walkway'] as const;

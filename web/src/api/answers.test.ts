@@ -29,7 +29,9 @@ describe('an answer of the server', () => {
       strange(/cannot read, at revision\. Reload/),
     );
     expect(await reading({ ...job, plan: { ...job.plan, space: null } })).toEqual(strange(/, at plan\./));
-    expect(await reading({ ...job, history: { done: [{}], undone: [] } })).toEqual(strange(/, at history\.done\.0/)); // prettier-ignore
+    expect(await reading({ ...job, history: { done: [{}], undone: [] } })).toEqual(
+      strange(/, at history\.done\.0/),
+    );
     expect(await reading('a page')).toEqual(strange(/cannot read\. Reload/));
   });
 

@@ -57,7 +57,10 @@ async function call<Schema extends v.GenericSchema>(
     const read = v.safeParse(schema, body);
     if (read.success) return read.output;
     const [issue] = read.issues;
-    throw new ApiError(STRANGE, `The server answered what this page cannot read${placed(issue)}. Reload the page: it may be older than its server.`); // prettier-ignore
+    throw new ApiError(
+      STRANGE,
+      `The server answered what this page cannot read${placed(issue)}. Reload the page: it may be older than its server.`,
+    );
   }
   const refusal = v.safeParse(RefusalSchema, body);
   const { message, issues, current } = refusal.success ? refusal.output : {};

@@ -84,15 +84,30 @@ describe('an outline out of a DXF drawing', () => {
     const { lines } = traceDxf(dxf(arc));
     const ends = [lines[0]!.points[0]!, lines[0]!.points.at(-1)!];
     expect(ends.flat().map((n) => Number(n.toFixed(6)))).toEqual([2000, 1000, 2500, 500]);
-    const poly = traceDxf(dxf(`0\nLWPOLYLINE\n8\n0\n90\n2\n70\n0\n10\n-100\n20\n0\n42\n1\n10\n-300\n20\n0\n210\n0\n220\n0\n230\n-1\n`));
+    const poly = traceDxf(
+      dxf(
+        `0\nLWPOLYLINE\n8\n0\n90\n2\n70\n0\n10\n-100\n20\n0\n42\n1\n10\n-300\n20\n0\n210\n0\n220\n0\n230\n-1\n`,
+      ),
+    );
     const [first, ...rest] = poly.lines[0]!.points;
     expect(first).toEqual([100, 0]);
     // In its own plane the half circle runs counter-clockwise from east to west, over its chord: so it does mirrored.
     expect(Math.max(...rest.map(([, y]) => y))).toBeCloseTo(100, 1);
     expect(Math.min(...rest.map(([, y]) => y))).toBeCloseTo(0, 9);
-    const tilted = traceDxf(dxf(entity('CIRCLE', [[10, 0], [20, 0], [40, 10], [210, 0.5], [220, 0], [230, 0.8]])));
+    const tilted = traceDxf(
+      dxf(
+        entity('CIRCLE', [
+          [10, 0],
+          [20, 0],
+          [40, 10],
+          [210, 0.5],
+          [220, 0],
+          [230, 0.8],
+        ]),
+      ),
+    );
     expect([tilted.lines.length, tilted.ignored]).toEqual([0, { 'tilted circle': 1 }]);
-  }); // prettier-ignore
+  });
 
   it('what nobody sees in it is passed over and told: hidden, frozen or off, and of a print layout', () => {
     const layer = (name: string, flags: number, colour: number) =>
@@ -110,10 +125,14 @@ describe('an outline out of a DXF drawing', () => {
 
   it('a wall bowed into the room keeps its bow, a rectangle its rounded corner, and a bay of 63 corners its walls', () => {
     // Half a turn of 90 pieces over 3000 mm: the wall comes 100 mm into the room in its middle.
-    const bow = Array.from({ length: 89 }, (_, i) => 3000 * (1 - (i + 1) / 90)).map(
-      (x): [number, number] => [x, 2000 - (100 * x * (3000 - x)) / 1500 ** 2],
+    const bow = Array.from({ length: 89 }, (_, i) => 3000 * (1 - (i + 1) / 90)).map((x): [number, number] => [
+      x,
+      2000 - (100 * x * (3000 - x)) / 1500 ** 2,
+    ]);
+    const bowed = outlineOf(
+      traceDxf(dxf(polyline([[0, 0], [3000, 0], [3000, 2000], ...bow, [0, 2000]], true))),
+      1,
     );
-    const bowed = outlineOf(traceDxf(dxf(polyline([[0, 0], [3000, 0], [3000, 2000], ...bow, [0, 2000]], true))), 1);
     if (!bowed.ok) throw new Error(bowed.message);
     const middle = bowed.outline.filter(([x]) => Math.abs(x - 1500) < 200).map(([, y]) => y);
     expect(Math.min(...middle.filter((y) => y > 1000))).toBeGreaterThan(1898.9);
@@ -122,7 +141,20 @@ describe('an outline out of a DXF drawing', () => {
     for (const radius of [20, 300]) {
       const bulge = Math.tan(Math.PI / 8);
       const rounded = outlineOf(
-        traceDxf(dxf(polyline([[0, 0], [3000, 0], [3000, 2000 - radius, bulge], [3000 - radius, 2000], [0, 2000]], true))),
+        traceDxf(
+          dxf(
+            polyline(
+              [
+                [0, 0],
+                [3000, 0],
+                [3000, 2000 - radius, bulge],
+                [3000 - radius, 2000],
+                [0, 2000],
+              ],
+              true,
+            ),
+          ),
+        ),
         1,
       );
       if (!rounded.ok) throw new Error(rounded.message);
@@ -130,12 +162,13 @@ describe('an outline out of a DXF drawing', () => {
       expect(rounded.outline.length).toBeGreaterThan(5);
     }
     const bay = Array.from({ length: 61 }, (_, i): [number, number] => [
-      1500 + 900 * Math.cos((Math.PI * i) / 60), 2000 + (i % 2 ? 12 : 0) + 900 * Math.sin((Math.PI * i) / 60),
+      1500 + 900 * Math.cos((Math.PI * i) / 60),
+      2000 + (i % 2 ? 12 : 0) + 900 * Math.sin((Math.PI * i) / 60),
     ]);
     const read = outlineOf(traceDxf(dxf(polyline([[0, 0], [3000, 0], ...bay], true))), 1);
     expect(read).toMatchObject({ ok: true, tolerance: 1 });
     expect(read.ok && read.outline.length).toBeGreaterThan(60);
-  }); // prettier-ignore
+  });
 
   it('that is cut off inside a polyline ends with a sentence, and what was whole before that is read', () => {
     const cut = `0\nSECTION\n2\nENTITIES\n0\nPOLYLINE\n8\n0\n66\n1\n0\nVERTEX\n8\n0\n10\n1\n20`;

@@ -28,16 +28,40 @@ describe('an outline out of an SVG drawing', () => {
   it.each<[string, string, number[]]>([
     ['as it stands', RECT, [10, 110, -70, -20]],
     ['moved by its attribute', `<g transform="translate(5 5) scale(2)">${RECT}</g>`, [25, 225, -145, -45]],
-    ['moved by its style', `<g style="fill:none; transform: translate(5px, 5px) scale(2)">${RECT}</g>`, [25, 225, -145, -45]],
+    [
+      'moved by its style',
+      `<g style="fill:none; transform: translate(5px, 5px) scale(2)">${RECT}</g>`,
+      [25, 225, -145, -45],
+    ],
     ['turned by its style', `<g style="transform: rotate(0.25turn)">${RECT}</g>`, [-70, -20, -110, -10]],
-    ['its style before its attribute', `<g transform="scale(9)" style="transform:translateX(3px)">${RECT}</g>`, [13, 113, -70, -20]],
-    ['in a drawing within it', `<svg x="50" y="0" width="100" height="100" viewBox="0 0 200 100">${RECT}</svg>`, [55, 105, -60, -35]],
-    ['in one that starts at its least corner', `<svg width="100" height="100" viewBox="0 0 200 100" preserveAspectRatio="xMinYMin">${RECT}</svg>`, [5, 55, -35, -10]],
-    ['in one that is stretched', `<svg width="100" height="100" viewBox="0 0 200 100" preserveAspectRatio="none">${RECT}</svg>`, [5, 55, -70, -20]],
-    ['in one sized by shares', `<svg width="50%" height="50%" viewBox="0 0 300 200">${RECT}</svg>`, [5, 55, -35, -10]],
+    [
+      'its style before its attribute',
+      `<g transform="scale(9)" style="transform:translateX(3px)">${RECT}</g>`,
+      [13, 113, -70, -20],
+    ],
+    [
+      'in a drawing within it',
+      `<svg x="50" y="0" width="100" height="100" viewBox="0 0 200 100">${RECT}</svg>`,
+      [55, 105, -60, -35],
+    ],
+    [
+      'in one that starts at its least corner',
+      `<svg width="100" height="100" viewBox="0 0 200 100" preserveAspectRatio="xMinYMin">${RECT}</svg>`,
+      [5, 55, -35, -10],
+    ],
+    [
+      'in one that is stretched',
+      `<svg width="100" height="100" viewBox="0 0 200 100" preserveAspectRatio="none">${RECT}</svg>`,
+      [5, 55, -70, -20],
+    ],
+    [
+      'in one sized by shares',
+      `<svg width="50%" height="50%" viewBox="0 0 300 200">${RECT}</svg>`,
+      [5, 55, -35, -10],
+    ],
   ])('%s', (_, inside, box) => {
     expect(traced(inside)).toEqual({ box, ignored: {} });
-  }); // prettier-ignore
+  });
 
   it('what nobody sees is passed over and told, and so is what cannot be followed', () => {
     const { lines, ignored } = traceSvg(
@@ -48,9 +72,14 @@ describe('an outline out of an SVG drawing', () => {
     );
     expect([lines.length, ignored]).toEqual([
       1,
-      { 'style sheet that hides or moves': 1, 'hidden element': 3, 'element with a transform that cannot be read': 1, text: 1 },
+      {
+        'style sheet that hides or moves': 1,
+        'hidden element': 3,
+        'element with a transform that cannot be read': 1,
+        text: 1,
+      },
     ]);
-  }); // prettier-ignore
+  });
 
   it('rounded rectangles, circles and curves are as large as they are', () => {
     const areas = [

@@ -105,9 +105,9 @@ function pathOf(element: Element): string | undefined {
 
 /** A rectangle, its corners round where it says so: a radius that is not given is as the other. */
 function rectPath(element: Element): string {
-  const [x, y, width, height] = (['x', 'y', 'width', 'height'] as const).map((name) => number(element, name)) as [
-    number, number, number, number,
-  ]; // prettier-ignore
+  const [x, y, width, height] = (['x', 'y', 'width', 'height'] as const).map((name) =>
+    number(element, name),
+  ) as [number, number, number, number];
   const given = (name: 'rx' | 'ry') =>
     element.hasAttribute(name) ? Math.max(0, number(element, name)) : undefined;
   const rx = Math.min(given('rx') ?? given('ry') ?? 0, width / 2);

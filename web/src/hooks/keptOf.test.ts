@@ -12,8 +12,12 @@ describe('what is kept of two objects', () => {
     expect(outline(part, frame, -1)).toBeUndefined();
     expect(outline(part, frame, -1)).toBeUndefined();
     expect(made).toBe(2);
-    for (const [a, b, travel] of [[other, frame, 5], [part, zoomed, 5], [part, frame, 6]] as const)
+    for (const [a, b, travel] of [
+      [other, frame, 5],
+      [part, zoomed, 5],
+      [part, frame, 6],
+    ] as const)
       expect(outline(a, b, travel)).not.toBe(outline(part, frame, 5));
     expect(made).toBe(5);
-  }); // prettier-ignore
+  });
 });

@@ -100,17 +100,47 @@ describe('two doors in a corner, and the room door', () => {
     planWith({
       carcasses: [left, right],
       parts: [
-        doorOf({ id: 'left-door', name: 'Left door', carcass: 'left', hinge: hingeOf('cup', 'right'), handle: leftHandle }),
-        doorOf({ id: 'right-door', name: 'Right door', carcass: 'right', hinge: hingeOf('cup', 'left'), handle: rightHandle }),
+        doorOf({
+          id: 'left-door',
+          name: 'Left door',
+          carcass: 'left',
+          hinge: hingeOf('cup', 'right'),
+          handle: leftHandle,
+        }),
+        doorOf({
+          id: 'right-door',
+          name: 'Right door',
+          carcass: 'right',
+          hinge: hingeOf('cup', 'left'),
+          handle: rightHandle,
+        }),
       ],
       ...(change && { change }),
-    }); // prettier-ignore
+    });
   const corner = (...made: Parameters<typeof cornerPlan>) => buildScene(cornerPlan(...made));
   const roomDoor: NonNullable<Made['change']> = (plan) => ({
     ...plan,
     space: { width: mm(1740), depth: mm(2400), height: mm(2500), slopes: [] },
-    existing: [{ id: 'room-door', name: 'Room door', kind: 'room door', x: mm(1740), y: mm(1240), z: mm(0), faces: 'west', width: mm(768), height: mm(1986), hinge: 'left', swings: 'into the room', thickness: mm(40), wall: mm(100), stop: 90, handle: { projection: mm(55), height: mm(1000) } }],
-  }); // prettier-ignore
+    existing: [
+      {
+        id: 'room-door',
+        name: 'Room door',
+        kind: 'room door',
+        x: mm(1740),
+        y: mm(1240),
+        z: mm(0),
+        faces: 'west',
+        width: mm(768),
+        height: mm(1986),
+        hinge: 'left',
+        swings: 'into the room',
+        thickness: mm(40),
+        wall: mm(100),
+        stop: 90,
+        handle: { projection: mm(55), height: mm(1000) },
+      },
+    ],
+  });
   const words = (scene: ReturnType<typeof corner>) =>
     Object.fromEntries(
       finish(pairLines(scene, new PairMaps())).map(({ a, b, word, sentence }) => [
@@ -145,11 +175,31 @@ describe('two doors in a corner, and the room door', () => {
 
   it('a leaf that meets nothing but a shut one is answered with which to open first, where that lets it by', () => {
     const { answer } = reportOf(cornerPlan(null, bar()));
-    expect(answer).toMatchObject({ verdict: 'hits', part: 'left-door', next: 'open the right door first: then it goes all the way', proposal: undefined });
+    expect(answer).toMatchObject({
+      verdict: 'hits',
+      part: 'left-door',
+      next: 'open the right door first: then it goes all the way',
+      proposal: undefined,
+    });
     // With a post beyond, the other door is not all that stops it.
-    const post = (plan: ReturnType<typeof planWith>) => ({ ...plan, things: [{ id: 'post', name: 'Post', kind: 'box' as const, x: mm(780), y: mm(1000), z: mm(0), width: mm(20), depth: mm(20), height: mm(900) }] });
+    const post = (plan: ReturnType<typeof planWith>) => ({
+      ...plan,
+      things: [
+        {
+          id: 'post',
+          name: 'Post',
+          kind: 'box' as const,
+          x: mm(780),
+          y: mm(1000),
+          z: mm(0),
+          width: mm(20),
+          depth: mm(20),
+          height: mm(900),
+        },
+      ],
+    });
     expect(reportOf(cornerPlan(null, bar(), post)).answer.next).not.toMatch(/first/);
-  }); // prettier-ignore
+  });
 
   it('handles on both that stand out far make it impossible, which is proven', () => {
     const far = bar({ projection: mm(60), fromFree: mm(20) });

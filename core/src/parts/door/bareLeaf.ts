@@ -81,7 +81,10 @@ function leafBoard({ door, opening, over, thick }: LeafOf, leaf: Leaf): Board {
   });
   const words = (side: 'left' | 'right') =>
     door.leaves === 'pair' ? `${side} hinge edge` : door.hinge.side === side ? 'hinge' : 'free edge';
-  const across = [...opening.width.lines, ...(['left', 'right'] as const).map((side) => edge(words(side), over[side]))];
+  const across = [
+    ...opening.width.lines,
+    ...(['left', 'right'] as const).map((side) => edge(words(side), over[side])),
+  ];
   const gap = door.middle.mm;
   const both = across.reduce((sum, { mm }) => sum + mm, 0) - gap;
   const { banding } = made;
@@ -91,7 +94,11 @@ function leafBoard({ door, opening, over, thick }: LeafOf, leaf: Leaf): Board {
     length: [...opening.height.lines, edge('top', over.top), edge('foot', over.bottom)],
     width:
       door.leaves === 'pair'
-        ? [...across, { words: 'gap between the leaves', mm: -gap }, { words: 'the other leaf', mm: -both / 2 }]
+        ? [
+            ...across,
+            { words: 'gap between the leaves', mm: -gap },
+            { words: 'the other leaf', mm: -both / 2 },
+          ]
         : across,
     thick: [
       { words: 'as the board', mm: thick - made.front.mm - made.back.mm },
@@ -103,7 +110,7 @@ function leafBoard({ door, opening, over, thick }: LeafOf, leaf: Leaf): Board {
     faced: { face: made.front.mm, back: made.back.mm },
     works: pane ? [paneWork(leaf, pane)] : [],
   };
-} // prettier-ignore
+}
 
 type Pane = NonNullable<LeafOf['door']['leaf']['pane']>;
 
@@ -118,7 +125,14 @@ function paneWork(leaf: Leaf, pane: Pane): WorkIn {
   const { x, z } = withinBorder(leaf, pane);
   return pane.kind === 'glass'
     ? { key: 'pane', kind: 'cut-out', side: 'face', at: { x, y: leaf.y, z }, mate, words: 'the glass' }
-    : { key: 'pane', kind: 'footprint', side: 'face', at: { x, y: [leaf.y[0], leaf.y[0]], z }, mate, words: 'the mirror' }; // prettier-ignore
+    : {
+        key: 'pane',
+        kind: 'footprint',
+        side: 'face',
+        at: { x, y: [leaf.y[0], leaf.y[0]], z },
+        mate,
+        words: 'the mirror',
+      };
 }
 
 function paneOf({ door, place }: LeafOf, leaf: Leaf): Piece[] {
@@ -127,7 +141,8 @@ function paneOf({ door, place }: LeafOf, leaf: Leaf): Piece[] {
   const t = place.stock.thickness(pane.material);
   const middle = middleOf(leaf.y);
   const y: Range = pane.kind === 'glass' ? [middle - t / 2, middle + t / 2] : [leaf.y[0] - t, leaf.y[0]];
-  const border: SumLine[] = pane.border.mm > 0 ? [{ words: 'border', mm: -2 * pane.border.mm, times: [2, pane.border.mm] }] : []; // prettier-ignore
+  const border: SumLine[] =
+    pane.border.mm > 0 ? [{ words: 'border', mm: -2 * pane.border.mm, times: [2, pane.border.mm] }] : [];
   const key = `${leaf.key}/${pane.kind}`;
   const said = saidOf(door.name, leaf);
   return [
@@ -137,7 +152,10 @@ function paneOf({ door, place }: LeafOf, leaf: Leaf): Piece[] {
       role: 'pane',
       name: `${pane.kind === 'glass' ? 'Glass' : 'Mirror'} of ${door.name}${leaf.of === '' ? '' : `, ${leaf.of}`}`,
       // Glass lies within its leaf: what meets it meets that.
-      told: pane.kind === 'glass' ? { key: `${leaf.key}/leaf`, words: `the ${said}` } : { key, words: `the mirror of the ${said}` },
+      told:
+        pane.kind === 'glass'
+          ? { key: `${leaf.key}/leaf`, words: `the ${said}` }
+          : { key, words: `the mirror of the ${said}` },
       at: { ...withinBorder(leaf, pane), y },
       way: LEAF_WAY,
       length: [{ words: 'leaf height', mm: leaf.z[1] - leaf.z[0] }, ...border],
@@ -146,7 +164,7 @@ function paneOf({ door, place }: LeafOf, leaf: Leaf): Piece[] {
       material: pane.material,
     }),
   ];
-} // prettier-ignore
+}
 
 function handleOf({ door, place }: LeafOf, leaf: Leaf): Piece[] {
   const { handle } = door;

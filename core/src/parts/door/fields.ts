@@ -8,7 +8,12 @@ import { hingeOf, paneOf, USUAL_FIT, USUAL_HANDLE, USUAL_RACK } from './fresh';
 import type { Door } from './schema';
 
 type DoorField = Field<Door>;
-const length = (group: string, label: DoorField['label'], path: readonly PathStep[], when?: (door: Door) => boolean): DoorField => ({ group, label, path, input: 'length', ...(when && { when }) }); // prettier-ignore
+const length = (
+  group: string,
+  label: DoorField['label'],
+  path: readonly PathStep[],
+  when?: (door: Door) => boolean,
+): DoorField => ({ group, label, path, input: 'length', ...(when && { when }) });
 
 const HINGE_WORDS = {
   'cup hinges': 'cup',
@@ -45,7 +50,16 @@ const rack = (label: string, path: string): DoorField =>
 
 const FIELDS: readonly DoorField[] = [
   { group: 'Opening', label: 'Opening limit', path: ['limit'], input: 'degrees' },
-  { group: 'Leaf', label: 'Leaves', path: ['leaves'], input: { words: ['one', 'a pair'], word: ({ leaves }) => (leaves === 'pair' ? 'a pair' : 'one'), value: (word) => (word === 'one' ? 'one' : 'pair') } },
+  {
+    group: 'Leaf',
+    label: 'Leaves',
+    path: ['leaves'],
+    input: {
+      words: ['one', 'a pair'],
+      word: ({ leaves }) => (leaves === 'pair' ? 'a pair' : 'one'),
+      value: (word) => (word === 'one' ? 'one' : 'pair'),
+    },
+  },
   { group: 'Leaf', label: 'Closes', path: ['bay'], input: { pick: 'bay' } },
   {
     group: 'Leaf',
@@ -63,11 +77,23 @@ const FIELDS: readonly DoorField[] = [
   edge('Top', 'top'),
   edge('Bottom', 'bottom'),
   length('Leaf', 'Gap between the leaves', ['middle'], ({ leaves }) => leaves === 'pair'),
-  { group: 'Leaf', label: 'Made of', path: ['leaf', 'material'], input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] }, when: made },
+  {
+    group: 'Leaf',
+    label: 'Made of',
+    path: ['leaf', 'material'],
+    input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] },
+    when: made,
+  },
   length('Leaf', 'Edge banding', ['leaf', 'banding'], made),
   length('Leaf', 'Its front carries', ['leaf', 'front'], made),
   length('Leaf', 'Its back carries', ['leaf', 'back'], made),
-  { group: 'Leaf', label: 'Wrapped round the edges', path: ['leaf', 'wraps'], input: yesOrNo(['leaf', 'wraps']), when: (door) => made(door) && door.leaf.front.mm > 0 },
+  {
+    group: 'Leaf',
+    label: 'Wrapped round the edges',
+    path: ['leaf', 'wraps'],
+    input: yesOrNo(['leaf', 'wraps']),
+    when: (door) => made(door) && door.leaf.front.mm > 0,
+  },
   {
     group: 'Hinges',
     label: 'Hangs on',
@@ -78,14 +104,48 @@ const FIELDS: readonly DoorField[] = [
       value: (word, { hinge }) => hingeOf(HINGE_WORDS[word as keyof typeof HINGE_WORDS], hinge.side),
     },
   },
-  { group: 'Hinges', label: 'Hinged on the', path: ['hinge', 'side'], input: wordChoice(['hinge', 'side'], ['left', 'right']), when: ({ leaves }) => leaves === 'one' },
-  { group: 'Hinges', label: 'Which', path: ['hinge', 'hardware'], input: { pick: 'hardware', kinds: ({ hinge }) => [hardwareKindOf(hinge)] } },
-  { group: 'Hinges', label: 'Arm', path: ['hinge', 'arm'], input: wordChoice(['hinge', 'arm'], ['as needed', 'full', 'half', 'inset']), when: hinges('cup') },
+  {
+    group: 'Hinges',
+    label: 'Hinged on the',
+    path: ['hinge', 'side'],
+    input: wordChoice(['hinge', 'side'], ['left', 'right']),
+    when: ({ leaves }) => leaves === 'one',
+  },
+  {
+    group: 'Hinges',
+    label: 'Which',
+    path: ['hinge', 'hardware'],
+    input: { pick: 'hardware', kinds: ({ hinge }) => [hardwareKindOf(hinge)] },
+  },
+  {
+    group: 'Hinges',
+    label: 'Arm',
+    path: ['hinge', 'arm'],
+    input: wordChoice(['hinge', 'arm'], ['as needed', 'full', 'half', 'inset']),
+    when: hinges('cup'),
+  },
   length('Hinges', 'Cup from the edge', ['hinge', 'cup'], hinges('cup')),
   length('Hinges', 'Plate height', ['hinge', 'plate'], hinges('cup')),
-  { group: 'Hinges', label: 'Knuckle', path: ['hinge', 'knuckle'], input: wordChoice(['hinge', 'knuckle'], ['proud', 'flush', 'let in']), when: hinges('butt', 'continuous') },
-  length('Hinges', 'Pin off the face', ['hinge', 'pin'], ({ hinge }) => (hinge.kind === 'butt' || hinge.kind === 'continuous') && hinge.knuckle !== 'flush'),
-  { group: 'Hinges', label: 'Let into', path: ['hinge', 'mortise'], input: wordChoice(['hinge', 'mortise'], ['none', 'leaf', 'both']), when: hinges('butt', 'continuous') },
+  {
+    group: 'Hinges',
+    label: 'Knuckle',
+    path: ['hinge', 'knuckle'],
+    input: wordChoice(['hinge', 'knuckle'], ['proud', 'flush', 'let in']),
+    when: hinges('butt', 'continuous'),
+  },
+  length(
+    'Hinges',
+    'Pin off the face',
+    ['hinge', 'pin'],
+    ({ hinge }) => (hinge.kind === 'butt' || hinge.kind === 'continuous') && hinge.knuckle !== 'flush',
+  ),
+  {
+    group: 'Hinges',
+    label: 'Let into',
+    path: ['hinge', 'mortise'],
+    input: wordChoice(['hinge', 'mortise'], ['none', 'leaf', 'both']),
+    when: hinges('butt', 'continuous'),
+  },
   length('Hinges', 'Pivot in from the edge', ['hinge', 'in'], hinges('pivot')),
   length('Hinges', 'Pivot back from the face', ['hinge', 'back'], hinges('pivot')),
   {
@@ -126,22 +186,52 @@ const FIELDS: readonly DoorField[] = [
     },
     when: made,
   },
-  { group: 'Glass and mirror', label: 'Which', path: ['leaf', 'pane', 'material'], input: { pick: 'material', kinds: () => ['glass', 'mirror'] }, when: ({ leaf, ...door }) => made({ ...door, leaf }) && leaf.pane !== null },
-  length('Glass and mirror', 'Leaf left round it', ['leaf', 'pane', 'border'], ({ leaf, ...door }) => made({ ...door, leaf }) && leaf.pane !== null),
+  {
+    group: 'Glass and mirror',
+    label: 'Which',
+    path: ['leaf', 'pane', 'material'],
+    input: { pick: 'material', kinds: () => ['glass', 'mirror'] },
+    when: ({ leaf, ...door }) => made({ ...door, leaf }) && leaf.pane !== null,
+  },
+  length(
+    'Glass and mirror',
+    'Leaf left round it',
+    ['leaf', 'pane', 'border'],
+    ({ leaf, ...door }) => made({ ...door, leaf }) && leaf.pane !== null,
+  ),
   {
     group: 'On its back',
     label: 'Shelves or bins',
     path: ['rack'],
-    input: { words: ['none', 'a rack'], word: (door) => (door.rack ? 'a rack' : 'none'), value: (word) => (word === 'none' ? null : USUAL_RACK) },
+    input: {
+      words: ['none', 'a rack'],
+      word: (door) => (door.rack ? 'a rack' : 'none'),
+      value: (word) => (word === 'none' ? null : USUAL_RACK),
+    },
   },
   rack('Depth', 'depth'),
   rack('Height', 'height'),
   rack('From hinge edge', 'fromHinge'),
   rack('From free edge', 'fromFree'),
   rack('Above the foot', 'fromBottom'),
-  { group: 'On its back', label: 'Load, kg', path: ['rack', 'load'], input: 'count', when: (door) => door.rack !== null },
-  { group: 'Old leaf', label: 'Leaf', path: ['old'], input: { words: ['made new', 'an old one'], word: (door) => (door.old ? 'an old one' : 'made new'), value: (word) => (word === 'made new' ? null : old) } },
-]; // prettier-ignore
+  {
+    group: 'On its back',
+    label: 'Load, kg',
+    path: ['rack', 'load'],
+    input: 'count',
+    when: (door) => door.rack !== null,
+  },
+  {
+    group: 'Old leaf',
+    label: 'Leaf',
+    path: ['old'],
+    input: {
+      words: ['made new', 'an old one'],
+      word: (door) => (door.old ? 'an old one' : 'made new'),
+      value: (word) => (word === 'made new' ? null : old),
+    },
+  },
+];
 
 const oldOnes = reusedFields<Door>('Old leaf', ['old'], (door) => door.old);
 const NAME: DoorField = { group: 'Name', label: 'Name', path: ['name'], input: 'text' };

@@ -20,9 +20,23 @@ export const USUAL_HINGE: { readonly [Kind in Hinge['kind']]: Omit<Extract<Hinge
 }; // prettier-ignore
 
 export const USUAL_HANDLE: { readonly [Kind in 'bar' | 'knob']: NonNullable<Door['handle']> } = {
-  bar: { kind: 'bar', projection: mm(35), width: mm(20), height: mm(150), fromFree: mm(40), fromBottom: mm(600) },
-  knob: { kind: 'knob', projection: mm(28), width: mm(30), height: mm(30), fromFree: mm(35), fromBottom: mm(600) },
-}; // prettier-ignore
+  bar: {
+    kind: 'bar',
+    projection: mm(35),
+    width: mm(20),
+    height: mm(150),
+    fromFree: mm(40),
+    fromBottom: mm(600),
+  },
+  knob: {
+    kind: 'knob',
+    projection: mm(28),
+    width: mm(30),
+    height: mm(30),
+    fromFree: mm(35),
+    fromBottom: mm(600),
+  },
+};
 
 export const USUAL_RACK: NonNullable<Door['rack']> = { depth: mm(90), height: mm(120), fromHinge: mm(60), fromFree: mm(60), fromBottom: mm(200), load: 2 }; // prettier-ignore
 
@@ -31,8 +45,14 @@ export const hingeOf = (kind: Hinge['kind'], side: 'left' | 'right'): Hinge =>
   ({ ...USUAL_HINGE[kind], side }) as Hinge;
 
 /** A mirror covers the leaf, glass is framed by it. */
-export const paneOf = (kind: 'glass' | 'mirror', materials: readonly Material[]): NonNullable<Door['leaf']['pane']> =>
-  ({ kind, material: materialInPlan(materials, `${kind}-4`, kind), border: mm(kind === 'glass' ? 70 : 0) }); // prettier-ignore
+export const paneOf = (
+  kind: 'glass' | 'mirror',
+  materials: readonly Material[],
+): NonNullable<Door['leaf']['pane']> => ({
+  kind,
+  material: materialInPlan(materials, `${kind}-4`, kind),
+  border: mm(kind === 'glass' ? 70 : 0),
+});
 
 export function usualDoor(id: string, carcass: string, name: string, bay = 'all'): Door {
   return {

@@ -5,7 +5,16 @@ import { weighAll } from '../../piece/mass';
 import { frameOf } from '../../item/frame';
 import type { PartPlace } from '../contract/family';
 import { bareLeaf, type BareLeaf } from './bareLeaf';
-import { anyHinge, cupSetting, hingeHardware, hingesOf, linkageOf, pinOf, type CupSetting, type Hinges } from './hinges'; // prettier-ignore
+import {
+  anyHinge,
+  cupSetting,
+  hingeHardware,
+  hingesOf,
+  linkageOf,
+  pinOf,
+  type CupSetting,
+  type Hinges,
+} from './hinges';
 import { leavesOf, type Leaf, type LeafOf } from './leaf';
 import type { Door } from './schema';
 
@@ -19,7 +28,9 @@ export interface HungLeaf extends Leaf {
   /** Where the pin of a butt or continuous hinge or of pivots stands in the carcass's frame; none of cup hinges. */
   readonly pin: readonly [number, number] | undefined;
   /** Of cup hinges: how they are set, and their linkage. */
-  readonly cup: { readonly item: HardwareOf<'cup hinge'>; readonly setting: CupSetting; readonly linkage: CupHinge } | undefined; // prettier-ignore
+  readonly cup:
+    | { readonly item: HardwareOf<'cup hinge'>; readonly setting: CupSetting; readonly linkage: CupHinge }
+    | undefined;
 }
 
 /** All that follows from a door and its place. */

@@ -17,7 +17,13 @@ export function moveDoor(laid: LaidDoor, { moving, still }: PartPieces): readonl
     const { key: id } = leaf;
     const link = moving.find(({ key }) => key === id)!;
     const to = (door.limit * Math.PI) / 180;
-    const touch = (part: string, depth: number): IntendedContact => ({ moving: `${id}/${part}`, still: carcass.id, from: 0, to, depth }); // prettier-ignore
+    const touch = (part: string, depth: number): IntendedContact => ({
+      moving: `${id}/${part}`,
+      still: carcass.id,
+      from: 0,
+      to,
+      depth,
+    });
     const knuckles = link.pieces.some(({ role, solids }) => role === 'hinge' && solids.length > 0);
     return {
       id,

@@ -115,24 +115,52 @@ function hingeWorks(laid: LaidDoor, leaf: HungLeaf): WorkIn[] {
 }
 
 /** Where one flap of a butt or continuous hinge is on its leaf: on the hinge edge of an inset leaf, on the back of an overlay one. */
-function leafFlap({ door }: LaidDoor, leaf: HungLeaf, key: string, deep: number, wide: number, z: Range): WorkIn {
+function leafFlap(
+  { door }: LaidDoor,
+  leaf: HungLeaf,
+  key: string,
+  deep: number,
+  wide: number,
+  z: Range,
+): WorkIn {
   const edge = leaf.side === 'left' ? 'left' : 'right';
   const kind = deep > 0 ? 'mortise' : 'footprint';
   const [out, into] = [fromHinge(leaf, 0), fromHinge(leaf, deep)];
   return door.fit.kind === 'inset'
-    ? { key, kind, side: edge, at: { x: ordered(out, into), y: [leaf.y[0], leaf.y[0] + wide], z }, from: ['start'], words: 'the hinges' }
-    : { key, kind, side: 'back', at: { x: ordered(out, fromHinge(leaf, wide)), y: [leaf.y[1] - deep, leaf.y[1]], z }, from: [edge, 'start'], words: 'the hinges' };
-} // prettier-ignore
+    ? {
+        key,
+        kind,
+        side: edge,
+        at: { x: ordered(out, into), y: [leaf.y[0], leaf.y[0] + wide], z },
+        from: ['start'],
+        words: 'the hinges',
+      }
+    : {
+        key,
+        kind,
+        side: 'back',
+        at: { x: ordered(out, fromHinge(leaf, wide)), y: [leaf.y[1] - deep, leaf.y[1]], z },
+        from: [edge, 'start'],
+        words: 'the hinges',
+      };
+}
 
 /** Where the plates of a leaf's cup hinges are screwed: the board beside its opening, and how far back; undefined where no board is there. */
-function platePlaces({ place, opening }: LaidDoor, leaf: HungLeaf): { beside: Beside; back: number } | undefined {
+function platePlaces(
+  { place, opening }: LaidDoor,
+  leaf: HungLeaf,
+): { beside: Beside; back: number } | undefined {
   const beside = besideEdge(place.built, opening, leaf.side);
   const back = leaf.y[1] + leaf.cup!.item.holesBack;
   const half = PLATE_HOLE.wide / 2;
-  return beside && isOn(beside, { y: [back - half, back + half], z: [leaf.z[0] + leaf.hinges.heights[0]!, leaf.z[0] + leaf.hinges.heights[leaf.hinges.count - 1]!] })
+  return beside &&
+    isOn(beside, {
+      y: [back - half, back + half],
+      z: [leaf.z[0] + leaf.hinges.heights[0]!, leaf.z[0] + leaf.hinges.heights[leaf.hinges.count - 1]!],
+    })
     ? { beside, back }
     : undefined;
-} // prettier-ignore
+}
 
 /** The board a pivot stands in: what bounds the bay beneath, or above. */
 function pivotBeside(
@@ -177,15 +205,32 @@ function groundWorks(laid: LaidDoor, leaf: HungLeaf): GroundWork[] {
             kind: 'hole',
             side: beside.side,
             round: true,
-            at: { x: inward(beside, leaf.side, deep), y: about(back, PLATE_HOLE.wide), z: about(z, PLATE_HOLE.wide) },
+            at: {
+              x: inward(beside, leaf.side, deep),
+              y: about(back, PLATE_HOLE.wide),
+              z: about(z, PLATE_HOLE.wide),
+            },
             from: [...sidesOf(beside, '-y'), ...sidesOf(beside, '-z')],
             words,
           },
         });
         const foot = leaf.y[1] + BEHIND;
-        const place: Bounds = { x: [beside.at, beside.at], y: [foot, foot + leaf.cup!.item.plateLong], z: about(middle, leaf.cup!.item.plateHigh) };
+        const place: Bounds = {
+          x: [beside.at, beside.at],
+          y: [foot, foot + leaf.cup!.item.plateLong],
+          z: about(middle, leaf.cup!.item.plateHigh),
+        };
         return [
-          { into, work: { key, kind: 'footprint', side: beside.side, at: place, mate: { piece: board, work: `${board}#cup-${i + 1}` } } },
+          {
+            into,
+            work: {
+              key,
+              kind: 'footprint',
+              side: beside.side,
+              at: place,
+              mate: { piece: board, work: `${board}#cup-${i + 1}` },
+            },
+          },
           hole('lower', middle - holesApart / 2),
           hole('upper', middle + holesApart / 2),
         ];
@@ -227,10 +272,18 @@ function groundWorks(laid: LaidDoor, leaf: HungLeaf): GroundWork[] {
         ];
       });
   }
-} // prettier-ignore
+}
 
 /** The other flap of a hinge: on the side within the opening for an inset leaf, on the front edge for an overlay one. */
-function caseFlap(laid: LaidDoor, leaf: HungLeaf, key: string, deep: number, wide: number, z: Range, said: string): GroundWork[] {
+function caseFlap(
+  laid: LaidDoor,
+  leaf: HungLeaf,
+  key: string,
+  deep: number,
+  wide: number,
+  z: Range,
+  said: string,
+): GroundWork[] {
   const { door, place, opening } = laid;
   const beside = besideEdge(place.built, opening, leaf.side);
   if (!beside) return [];
@@ -242,8 +295,20 @@ function caseFlap(laid: LaidDoor, leaf: HungLeaf, key: string, deep: number, wid
   const y: Range = inset ? [leaf.y[0], leaf.y[0] + wide] : [opening.front, opening.front + deep];
   // Over an edge narrower than it is wide, a flap overhangs into the opening.
   const at: Bounds = { x, y, z };
-  return [{ into: beside.board.key, work: { key: `${leaf.key}/${key}`, kind, side: inset ? beside.side : sideOf(beside, '-y'), at, words: `the hinges of the ${said}`, mate } }];
-} // prettier-ignore
+  return [
+    {
+      into: beside.board.key,
+      work: {
+        key: `${leaf.key}/${key}`,
+        kind,
+        side: inset ? beside.side : sideOf(beside, '-y'),
+        at,
+        words: `the hinges of the ${said}`,
+        mate,
+      },
+    },
+  ];
+}
 
 const thickOf = ({ board: { at } }: Beside): number =>
   Math.min(at.x[1] - at.x[0], at.y[1] - at.y[0], at.z[1] - at.z[0]);
@@ -295,7 +360,14 @@ function onCase(laid: LaidDoor, leaf: HungLeaf): Link[] {
   const told = { key, words };
   if (door.hinge.kind === 'pivot') {
     const item = hingeHardware(door, place, 'pivot');
-    return [{ key, item: door.id, words, pieces: [plain(frame, { ...hingePiece(door.id, `${leaf.key}/pivots`, item), told })] }];
+    return [
+      {
+        key,
+        item: door.id,
+        words,
+        pieces: [plain(frame, { ...hingePiece(door.id, `${leaf.key}/pivots`, item), told })],
+      },
+    ];
   }
   if (!leaf.cup) return [];
   const { item, linkage } = leaf.cup;
@@ -317,4 +389,4 @@ function onCase(laid: LaidDoor, leaf: HungLeaf): Link[] {
     }),
   );
   return [{ key, item: door.id, words, pieces }];
-} // prettier-ignore
+}

@@ -118,7 +118,11 @@ export const DoorSchema = v.strictObject({
     wraps: v.boolean(),
     /** Glass set into it, or a mirror on its face, with this much of the leaf left all round. */
     pane: v.nullable(
-      v.strictObject({ kind: v.picklist(['glass', 'mirror']), material: IdSchema, border: lengthBetween(0, 1000) }),
+      v.strictObject({
+        kind: v.picklist(['glass', 'mirror']),
+        material: IdSchema,
+        border: lengthBetween(0, 1000),
+      }),
     ),
   }),
   /** The old leaf that is hung again; it decides the size. */
@@ -136,9 +140,13 @@ export const DoorSchema = v.strictObject({
       fromFree: lengthBetween(0),
       fromBottom: lengthBetween(0),
       /** kg, with what is in it. */
-      load: v.pipe(v.number('A load is a number of kg.'), v.minValue(0, 'A load cannot be less than 0.'), v.maxValue(200, 'At most 200 kg.')),
+      load: v.pipe(
+        v.number('A load is a number of kg.'),
+        v.minValue(0, 'A load cannot be less than 0.'),
+        v.maxValue(200, 'At most 200 kg.'),
+      ),
     }),
   ),
   schools: OwnSchoolsSchema,
-}); // prettier-ignore
+});
 export type Door = v.InferOutput<typeof DoorSchema>;

@@ -56,17 +56,43 @@ describe('sizes of hinged leaves', () => {
     const half = inch('1/2');
     const stile = inch('1 1/2');
     const plan = planWith({
-      carcasses: [caseOf({ width: inch('24'), frame: { material: 'pine-20', left: stile, right: stile, top: stile, bottom: stile, between: stile } })],
-      parts: [doorOf({ fit: { kind: 'overlay', hinge: half, free: half, top: half, bottom: half }, hinge: hingeOf('butt', 'left') })],
+      carcasses: [
+        caseOf({
+          width: inch('24'),
+          frame: {
+            material: 'pine-20',
+            left: stile,
+            right: stile,
+            top: stile,
+            bottom: stile,
+            between: stile,
+          },
+        }),
+      ],
+      parts: [
+        doorOf({
+          fit: { kind: 'overlay', hinge: half, free: half, top: half, bottom: half },
+          hinge: hingeOf('butt', 'left'),
+        }),
+      ],
       change: (one) => ({ ...one, units: INCHES }),
     });
     expect(formatLength(leafWidth(plan), INCHES)).toBe('22');
-  }); // prettier-ignore
+  });
 
   it('a row of doors keeps one gap between all of them, half of it at the ends', () => {
-    const bays = [180, 200, 148].map((size, i) => ({ id: `b${i}`, take: 'fixed' as const, size: mm(size), read: {} }));
+    const bays = [180, 200, 148].map((size, i) => ({
+      id: `b${i}`,
+      take: 'fixed' as const,
+      size: mm(size),
+      read: {},
+    }));
     const plan = planWith({
-      carcasses: [caseOf({ bay: { id: 'all', take: 'equal', read: {}, split: { way: 'uprights', setback: mm(0), bays } } })],
+      carcasses: [
+        caseOf({
+          bay: { id: 'all', take: 'equal', read: {}, split: { way: 'uprights', setback: mm(0), bays } },
+        }),
+      ],
       parts: bays.map(({ id }) => doorOf({ id: `door-${id}`, name: id, bay: id })),
     });
     const edges = plan.parts.map((part) => leavesOf(part as Door, partPlace(plan, part)!).leaves[0]!.x);
@@ -74,7 +100,7 @@ describe('sizes of hinged leaves', () => {
     expect(edges[1]![0] - edges[0]![1]).toBeCloseTo(3, 9);
     expect(edges[2]![0] - edges[1]![1]).toBeCloseTo(3, 9);
     expect(edges[2]![1]).toBeCloseTo(600 - 1.5, 9);
-  }); // prettier-ignore
+  });
 });
 
 describe('a leaf on pivots', () => {
@@ -88,11 +114,27 @@ describe('a leaf on pivots', () => {
     turned: 'as it was' as const,
     becomes: 'kept' as const,
   };
-  const hung = (gaps: { hinge: number; free: number }, leaf: { wide: number; thick: number; a: number; b: number }, limit: number) =>
+  const hung = (
+    gaps: { hinge: number; free: number },
+    leaf: { wide: number; thick: number; a: number; b: number },
+    limit: number,
+  ) =>
     planWith({
       carcasses: [caseOf({ width: mm(leaf.wide + gaps.hinge + gaps.free + 36), depth: mm(900) })],
-      parts: [doorOf({ old: { ...thick, width: mm(leaf.wide), thickness: mm(leaf.thick) }, limit, hinge: { ...hingeOf('pivot', 'left'), in: mm(leaf.a), back: mm(leaf.b), hardware: 'pivot-120' } as Door['hinge'], fit: { ...USUAL_FIT.inset, hinge: mm(gaps.hinge), free: mm(gaps.free) } })],
-    }); // prettier-ignore
+      parts: [
+        doorOf({
+          old: { ...thick, width: mm(leaf.wide), thickness: mm(leaf.thick) },
+          limit,
+          hinge: {
+            ...hingeOf('pivot', 'left'),
+            in: mm(leaf.a),
+            back: mm(leaf.b),
+            hardware: 'pivot-120',
+          } as Door['hinge'],
+          fit: { ...USUAL_FIT.inset, hinge: mm(gaps.hinge), free: mm(gaps.free) },
+        }),
+      ],
+    });
   const verdicts = (plan: ReturnType<typeof planWith>, side: string) => {
     const scene = buildScene(plan);
     return (
@@ -133,22 +175,38 @@ describe('cup hinges', () => {
 
   it('overlay = constant + cup distance - plate height, lowered by 9.5 for a half and 18 for an inset arm', () => {
     const item = usualHardware('cup hinge', 'a', 'A', { constant: 14 });
-    const leaf = { key: 'door', of: '' as const, side: 'left' as const, x: [0, 500], y: [-18, 0], z: [0, 700], over: 16 } as const;
+    const leaf = {
+      key: 'door',
+      of: '' as const,
+      side: 'left' as const,
+      x: [0, 500],
+      y: [-18, 0],
+      z: [0, 700],
+      over: 16,
+    } as const;
     const of = (arm: 'full' | 'half' | 'inset', cup: number, plate: number) =>
-      cupSetting(doorOf({ hinge: { ...hingeOf('cup', 'left'), arm, cup: mm(cup), plate: mm(plate) } as Door['hinge'] }), leaf, item);
+      cupSetting(
+        doorOf({
+          hinge: { ...hingeOf('cup', 'left'), arm, cup: mm(cup), plate: mm(plate) } as Door['hinge'],
+        }),
+        leaf,
+        item,
+      );
     expect(of('full', 4, 2).overlay).toBe(16);
     expect(of('half', 4, 2).overlay).toBe(6.5);
     expect(of('inset', 4, 2).overlay).toBe(-2); // a gap of 2
     expect(of('full', 4, 3).adjust).toBe(1);
-  }); // prettier-ignore
+  });
 
   it('the plate of an inset leaf goes back by the leaf’s thickness', () => {
     const notes = (fit: Door['fit'], name: string) =>
-      partsList(planWith({ parts: [doorOf({ fit })] })).find((line) => line.name === name)!.notes.join(' ');
+      partsList(planWith({ parts: [doorOf({ fit })] }))
+        .find((line) => line.name === name)!
+        .notes.join(' ');
     expect(notes(USUAL_FIT.even, 'Left side')).toContain('middle 37 mm from the front edge');
     expect(notes(USUAL_FIT.inset, 'Left side')).toContain('middle 55 mm from the front edge');
     expect(notes(USUAL_FIT.even, 'Door')).toContain('middle 22.5 mm from the hinge edge'); // 5 + 35 / 2
-  }); // prettier-ignore
+  });
 
   it.each([
     [900, 6, 2], [901, 6, 3], [900, 6.1, 3], [1600, 12, 3], [1601, 12, 4], [1600, 12.1, 4],
@@ -158,7 +216,12 @@ describe('cup hinges', () => {
   }); // prettier-ignore
 
   /** Where a point of the leaf is, by two circles: independent of the linkage code. Found by Newton's rule, a quarter degree at a time. */
-  function byCircles(door: Door, leaf: { over: number; y: readonly [number, number] }, degrees: number, point: readonly [number, number]) {
+  function byCircles(
+    door: Door,
+    leaf: { over: number; y: readonly [number, number] },
+    degrees: number,
+    point: readonly [number, number],
+  ) {
     const item = usualHardware('cup hinge', 'a', 'A');
     const cup = (door.hinge as Extract<Door['hinge'], { kind: 'cup' }>).cup.mm - leaf.over;
     const back = leaf.y[1];
@@ -166,7 +229,8 @@ describe('cup hinges', () => {
     const p2 = [cup + item.constant + item.plate2x, back + item.plate2y] as const;
     const c1 = [cup + item.cup1x, back - item.cup1y] as const;
     const c2 = [cup + item.cup2x, back - item.cup2y] as const;
-    const turned = ([x, y]: readonly [number, number], a: number) => [x * Math.cos(a) + y * Math.sin(a), y * Math.cos(a) - x * Math.sin(a)] as const;
+    const turned = ([x, y]: readonly [number, number], a: number) =>
+      [x * Math.cos(a) + y * Math.sin(a), y * Math.cos(a) - x * Math.sin(a)] as const;
     const r1 = Math.hypot(c1[0] - p1[0], c1[1] - p1[1]);
     const r2 = Math.hypot(c2[0] - p2[0], c2[1] - p2[1]);
     const first = (arm: number) => [p1[0] + r1 * Math.cos(arm), p1[1] + r1 * Math.sin(arm)] as const;
@@ -184,7 +248,7 @@ describe('cup hinges', () => {
     const offset = turned([point[0] - c1[0], point[1] - c1[1]], (degrees * Math.PI) / 180);
     const at = first(arm);
     return [at[0] + offset[0], at[1] + offset[1]];
-  } // prettier-ignore
+  }
 
   const ARMS = {
     full: { door: doorOf({ limit: 110 }), on: caseOf() },
@@ -237,20 +301,36 @@ describe('the load on hinges', () => {
   it('a board and what hangs on it weigh what their densities say', () => {
     // 0.597 x 0.717 x 0.018 x 680 = 5.24 kg; USDA Wood Handbook density of birch plywood, from memory.
     expect(DENSITIES['birch plywood']).toBe(680);
-    expect(reportOf(planWith({ parts: [doorOf()] })).notes.find(({ about }) => about === 'hinges')!.sentence).toContain('about 5.2 kg');
-  }); // prettier-ignore
+    expect(
+      reportOf(planWith({ parts: [doorOf()] })).notes.find(({ about }) => about === 'hinges')!.sentence,
+    ).toContain('about 5.2 kg');
+  });
 });
 
 describe('stock', () => {
   // American Softwood Lumber Standard PS 20 and PS 1, from memory: easy to change in material/presets.ts.
   it('dressed softwood and plywood are as thin as their standards say', () => {
     expect(DRESSED_THICKNESS).toEqual({ '1': '3/4', '2': '1 1/2' });
-    expect(DRESSED_WIDTH).toEqual({ '2': '1 1/2', '3': '2 1/2', '4': '3 1/2', '6': '5 1/2', '8': '7 1/4', '10': '9 1/4', '12': '11 1/4' });
-    expect(PLYWOOD).toEqual({ '1/4': '7/32', '3/8': '11/32', '1/2': '15/32', '5/8': '19/32', '3/4': '23/32' });
+    expect(DRESSED_WIDTH).toEqual({
+      '2': '1 1/2',
+      '3': '2 1/2',
+      '4': '3 1/2',
+      '6': '5 1/2',
+      '8': '7 1/4',
+      '10': '9 1/4',
+      '12': '11 1/4',
+    });
+    expect(PLYWOOD).toEqual({
+      '1/4': '7/32',
+      '3/8': '11/32',
+      '1/2': '15/32',
+      '5/8': '19/32',
+      '3/4': '23/32',
+    });
     const ply = MATERIAL_PRESETS.find(({ name }) => name === 'Plywood 3/4 in')!;
     expect(formatLength(thicknessOf({ ...ply, id: 'a' }, { thickness: 'measured' }), inches32)).toBe('23/32');
     expect(formatLength(thicknessOf({ ...ply, id: 'a' }, { thickness: 'nominal' }), inches32)).toBe('3/4');
-  }); // prettier-ignore
+  });
 
   it('5/8 in sheet that is really 19/32 opens a case by 1/16 in', () => {
     // Two sheets 1/32 in thinner each: derived. As measured is the first school, by its name the other.
@@ -258,14 +338,25 @@ describe('stock', () => {
       const ply = { ...MATERIAL_PRESETS.find(({ name }) => name === 'Plywood 5/8 in')!, id: 'ply-18' };
       const plan = planWith({
         carcasses: [caseOf({ width: inch('24') })],
-        parts: [doorOf({ fit: USUAL_FIT.inset, hinge: hingeOf('butt', 'left'), leaf: { ...doorOf().leaf, material: 'pine-20' } })],
-        change: (one) => ({ ...one, units: inches32, schools: { ...one.schools, thickness }, materials: [...one.materials.filter(({ id }) => id !== 'ply-18'), ply] }),
+        parts: [
+          doorOf({
+            fit: USUAL_FIT.inset,
+            hinge: hingeOf('butt', 'left'),
+            leaf: { ...doorOf().leaf, material: 'pine-20' },
+          }),
+        ],
+        change: (one) => ({
+          ...one,
+          units: inches32,
+          schools: { ...one.schools, thickness },
+          materials: [...one.materials.filter(({ id }) => id !== 'ply-18'), ply],
+        }),
       });
       return leafWidth(plan) + 4;
     };
     expect(formatLength(wide('nominal'), inches32)).toBe('22 3/4');
     expect(formatLength(wide('measured'), inches32)).toBe('22 13/16');
-  }); // prettier-ignore
+  });
 
   it('wood moves by its width x coefficient x percent points', () => {
     // USDA Wood Handbook ch. 13, from memory: red oak 0.00369 tangential; 300 mm, 4 points: 4.43 mm.
@@ -286,11 +377,19 @@ describe('stock', () => {
 
 describe('whatever can be built', () => {
   const drawn = fc.record({
-    width: real(120, 1200), height: real(200, 2300), sheet: fc.constantFrom('ply-18', 'pine-20'),
-    kind: fc.constantFrom('inset' as const, 'overlay' as const, 'even' as const), gap: real(0, 8),
-    leaves: fc.constantFrom('one' as const, 'pair' as const), middle: real(0, 8), n: fc.integer({ min: 1, max: 4 }),
-    framed: fc.boolean(), lining: fc.constantFrom(0, 3), head: fc.constantFrom(0, 0, 4, -3), banding: fc.constantFrom(0, 1),
-  }); // prettier-ignore
+    width: real(120, 1200),
+    height: real(200, 2300),
+    sheet: fc.constantFrom('ply-18', 'pine-20'),
+    kind: fc.constantFrom('inset' as const, 'overlay' as const, 'even' as const),
+    gap: real(0, 8),
+    leaves: fc.constantFrom('one' as const, 'pair' as const),
+    middle: real(0, 8),
+    n: fc.integer({ min: 1, max: 4 }),
+    framed: fc.boolean(),
+    lining: fc.constantFrom(0, 3),
+    head: fc.constantFrom(0, 0, 4, -3),
+    banding: fc.constantFrom(0, 1),
+  });
   type Drawn = typeof drawn extends fc.Arbitrary<infer T> ? T : never;
   const made = (d: Drawn) => {
     const edges = { hinge: mm(d.gap), free: mm(d.gap), top: mm(d.gap), bottom: mm(d.gap) };
@@ -300,17 +399,39 @@ describe('whatever can be built', () => {
     return {
       carcasses: [
         caseOf({
-          width: mm(d.width), height: mm(d.height), sheet: d.sheet, carries: { inside: mm(d.lining), front: mm(0) },
-          frame: d.framed ? { material: 'pine-20', left: stile, right: stile, top: stile, bottom: stile, between: stile } : null,
-          sides: { left: d.head !== 0 && !d.framed ? { middle: mm(d.head / 2), head: mm(d.head) } : null, right: null },
-          bay: { id: 'all', take: 'equal', read: {}, ...(d.n > 1 && { split: { way: 'uprights' as const, setback: mm(0), bays } }) },
+          width: mm(d.width),
+          height: mm(d.height),
+          sheet: d.sheet,
+          carries: { inside: mm(d.lining), front: mm(0) },
+          frame: d.framed
+            ? { material: 'pine-20', left: stile, right: stile, top: stile, bottom: stile, between: stile }
+            : null,
+          sides: {
+            left: d.head !== 0 && !d.framed ? { middle: mm(d.head / 2), head: mm(d.head) } : null,
+            right: null,
+          },
+          bay: {
+            id: 'all',
+            take: 'equal',
+            read: {},
+            ...(d.n > 1 && { split: { way: 'uprights' as const, setback: mm(0), bays } }),
+          },
         }),
       ],
       parts: (d.n > 1 ? bays : [{ id: 'all' }]).map(({ id }) =>
-        doorOf({ id: `door-${id}`, name: `Door ${id}`, bay: id, fit, leaves: d.leaves, middle: mm(d.middle), hinge: hingeOf('butt', 'left'), leaf: { ...doorOf().leaf, banding: mm(d.banding) } }),
+        doorOf({
+          id: `door-${id}`,
+          name: `Door ${id}`,
+          bay: id,
+          fit,
+          leaves: d.leaves,
+          middle: mm(d.middle),
+          hinge: hingeOf('butt', 'left'),
+          leaf: { ...doorOf().leaf, banding: mm(d.banding) },
+        }),
       ),
     };
-  }; // prettier-ignore
+  };
 
   it('fills its opening exactly with the gaps and overlaps asked for, and no size is negative or no number', () => {
     let built = 0;
@@ -323,23 +444,33 @@ describe('whatever can be built', () => {
         for (const part of whole.parts) {
           const where = partPlace(whole, part)!;
           const opening = where.built.layout.openings.get(part.bay)!;
-          const sizes = partsList(whole).filter(({ item }) => item === part.id).map(({ cut }) => cut);
+          const sizes = partsList(whole)
+            .filter(({ item }) => item === part.id)
+            .map(({ cut }) => cut);
           for (const { width, length } of sizes) {
             expect(width.mm).toBeGreaterThan(0);
             expect(length.mm).toBeGreaterThan(0);
             expect(width.lines.reduce((sum, { mm: one }) => sum + one, 0)).toBeCloseTo(width.mm, 9);
           }
           // Put back together: leaves with their banding, the gap between them, gaps or overlaps at the sides.
-          const leaves = sizes.reduce((sum, { width }) => sum + width.mm + 2 * d.banding, 0) + (sizes.length - 1) * d.middle;
+          const leaves =
+            sizes.reduce((sum, { width }) => sum + width.mm + 2 * d.banding, 0) +
+            (sizes.length - 1) * d.middle;
           const over = (side: 'left' | 'right') =>
-            d.kind === 'inset' ? -d.gap : d.kind === 'overlay' ? d.gap : opening[side].shared ? (opening[side].cover - d.gap) / 2 : opening[side].cover - d.gap / 2;
+            d.kind === 'inset'
+              ? -d.gap
+              : d.kind === 'overlay'
+                ? d.gap
+                : opening[side].shared
+                  ? (opening[side].cover - d.gap) / 2
+                  : opening[side].cover - d.gap / 2;
           expect(leaves).toBeCloseTo(opening.right.at - opening.left.at + over('left') + over('right'), 6);
         }
       }),
       { seed: 20261125, numRuns: 300 },
     );
     expect(built).toBeGreaterThan(120);
-  }); // prettier-ignore
+  });
 
   it('says the same in inches, mirrored, and with its bays split equally by hand', () => {
     fc.assert(
@@ -347,19 +478,40 @@ describe('whatever can be built', () => {
         const plan = made({ ...d, n: 2, head: 0 });
         if (refusalOf(plan) !== '') return;
         const whole = planWith(plan);
-        const widths = (of: typeof whole) => reportOf(of).parts.map(({ id, verdict, main }) => [id, verdict, Math.round(main!.cut!.width.mm * 1e6)]);
+        const widths = (of: typeof whole) =>
+          reportOf(of).parts.map(({ id, verdict, main }) => [
+            id,
+            verdict,
+            Math.round(main!.cut!.width.mm * 1e6),
+          ]);
         const sorted = (list: unknown[][]) => list.map((row) => row.join(' ')).sort();
         const before = sorted(widths(whole));
         expect(sorted(widths({ ...whole, units: INCHES }))).toEqual(before);
         const { split } = whole.carcasses[0]!.bay;
-        const free = split!.bays.map(() => (reportOf(whole), partPlace(whole, whole.parts[0]!)!.built.layout.openings.get('b0')!));
+        const free = split!.bays.map(
+          () => (reportOf(whole), partPlace(whole, whole.parts[0]!)!.built.layout.openings.get('b0')!),
+        );
         const size = free[0]!.inside.right - free[0]!.inside.left;
-        const typed = { ...whole, carcasses: [{ ...whole.carcasses[0]!, bay: { ...whole.carcasses[0]!.bay, split: { ...split!, bays: split!.bays.map((bay) => ({ ...bay, take: 'fixed' as const, size: mm(size) })) } } }] };
+        const typed = {
+          ...whole,
+          carcasses: [
+            {
+              ...whole.carcasses[0]!,
+              bay: {
+                ...whole.carcasses[0]!.bay,
+                split: {
+                  ...split!,
+                  bays: split!.bays.map((bay) => ({ ...bay, take: 'fixed' as const, size: mm(size) })),
+                },
+              },
+            },
+          ],
+        };
         expect(sorted(widths(typed))).toEqual(before);
       }),
       { seed: 20261126, numRuns: 12 },
     );
-  }); // prettier-ignore
+  });
 });
 
 it('an inch is 25.4 mm, and every number of the hardware table has a usual value within its bounds', () => {

@@ -14,11 +14,30 @@ type DrawerField = Field<Drawer>;
 
 const bank = lengthOf<Drawer>('Bank');
 const BANK: readonly DrawerField[] = [
-  { group: 'Bank', label: 'Drawers', path: ['bank'], input: { words: Array.from({ length: 12 }, (_, i) => String(i + 1)), word: (one) => String(countOf(one.bank)), value: (word, one) => resized(one.bank, Number(word)) } },
+  {
+    group: 'Bank',
+    label: 'Drawers',
+    path: ['bank'],
+    input: {
+      words: Array.from({ length: 12 }, (_, i) => String(i + 1)),
+      word: (one) => String(countOf(one.bank)),
+      value: (word, one) => resized(one.bank, Number(word)),
+    },
+  },
   { group: 'Bank', label: 'In', path: ['bay'], input: { pick: 'bay' } },
-  { group: 'Bank', label: 'Heights', path: ['bank'], input: { words: ['even', 'graduated', 'typed'], word: (one) => one.bank.kind, value: (word, one) => bankOf(word as Drawer['bank']['kind'], countOf(one.bank), one.bank.drawers) }, when: (one) => countOf(one.bank) > 1 },
+  {
+    group: 'Bank',
+    label: 'Heights',
+    path: ['bank'],
+    input: {
+      words: ['even', 'graduated', 'typed'],
+      word: (one) => one.bank.kind,
+      value: (word, one) => bankOf(word as Drawer['bank']['kind'], countOf(one.bank), one.bank.drawers),
+    },
+    when: (one) => countOf(one.bank) > 1,
+  },
   bank('Each lower than the one beneath by', ['bank', 'step'], (one) => one.bank.kind === 'graduated'),
-]; // prettier-ignore
+];
 
 function resized(one: Drawer['bank'], count: number): Drawer['bank'] {
   const drawers = drawersOf(count, one.drawers);
@@ -32,11 +51,20 @@ const old = lengthOf<Drawer>('Old box');
 const reused = (one: Drawer) => one.old !== null;
 const REST: readonly DrawerField[] = [
   { group: 'Case', label: 'Comes out at the back too', path: ['twoSided'], input: yesOrNo(['twoSided']) },
-  { group: 'Old box', label: 'Box', path: ['old'], input: { words: ['made new', 'an old one'], word: (one) => (one.old ? 'an old one' : 'made new'), value: (word) => (word === 'made new' ? null : USUAL_OLD_BOX) } },
+  {
+    group: 'Old box',
+    label: 'Box',
+    path: ['old'],
+    input: {
+      words: ['made new', 'an old one'],
+      word: (one) => (one.old ? 'an old one' : 'made new'),
+      value: (word) => (word === 'made new' ? null : USUAL_OLD_BOX),
+    },
+  },
   old('Width', ['old', 'width'], reused),
   old('Height', ['old', 'height'], reused),
   old('Depth', ['old', 'depth'], reused),
-]; // prettier-ignore
+];
 
 export const drawerFields = (drawer: Drawer): DrawerField[] => [
   ...BANK,

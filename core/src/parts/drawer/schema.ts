@@ -20,7 +20,13 @@ export const DrawerSchema = v.strictObject({
   handle: v.nullable(PullSchema),
   box: BoxSchema,
   /** An old box that is used again: it decides the size, and packing makes up what its slides want. */
-  old: v.nullable(v.strictObject({ width: positiveLength(3000), height: positiveLength(3000), depth: positiveLength(3000) })),
+  old: v.nullable(
+    v.strictObject({
+      width: positiveLength(3000),
+      height: positiveLength(3000),
+      depth: positiveLength(3000),
+    }),
+  ),
   runs: RunsSchema,
   closing: ClosingSchema,
   /** Comes out at the back of the case as well. */
@@ -28,5 +34,5 @@ export const DrawerSchema = v.strictObject({
   contents: ContentsSchema,
   cable: v.nullable(CableSchema),
   schools: OwnSchoolsSchema,
-}); // prettier-ignore
+});
 export type Drawer = v.InferOutput<typeof DrawerSchema>;

@@ -12,11 +12,14 @@ const MOST_PAST = 1e-9;
 const BAR = 10;
 
 /** The opening of the bay a part is in. Throws where that is not there: the plan was not checked. */
-export function openingOf({ bay, id }: { readonly bay: string; readonly id: string }, { built }: PartPlace): Opening {
+export function openingOf(
+  { bay, id }: { readonly bay: string; readonly id: string },
+  { built }: PartPlace,
+): Opening {
   const opening = built.layout.openings.get(bay);
   if (!opening) throw new Error(`Part ${id} has no bay ${bay}: the plan was not read through readPlan.`);
   return opening;
-} // prettier-ignore
+}
 
 /** How far a front lies over an edge where one gap is left between neighbours, and half of it at the carcass's own edges, mm. */
 export const evenOver = ({ cover, shared }: Edge, gap: number): number =>
@@ -41,9 +44,13 @@ export function coverFault(
   const refuse = (message: string): Issue[] => [{ path, message }];
   if (kind === 'inset') {
     if (over > 0)
-      return refuse(`The ${what} is ${lengthMark(over)} larger than its opening at the ${edge}. A gap must be 0 or more.`);
+      return refuse(
+        `The ${what} is ${lengthMark(over)} larger than its opening at the ${edge}. A gap must be 0 or more.`,
+      );
     if (-over > widest)
-      return refuse(`The ${what} cannot cover its opening: a gap of ${lengthMark(-over)} at the ${edge} stays open. At most ${lengthMark(widest, 'most')} will do.`);
+      return refuse(
+        `The ${what} cannot cover its opening: a gap of ${lengthMark(-over)} at the ${edge} stays open. At most ${lengthMark(widest, 'most')} will do.`,
+      );
     return [];
   }
   // Over an open top there is nothing to lie on: it may end a little short of it.
@@ -55,9 +62,11 @@ export function coverFault(
         : `The ${what} cannot cover its opening: at the ${edge} it ends ${lengthMark(-over)} short of lying over it. An overlay must be more than 0.`,
     );
   if (over > cover + MOST_PAST)
-    return refuse(`The overlay of ${lengthMark(over)} at the ${edge} is wider than what it lies on. At most ${lengthMark(cover, 'most')} will do.`);
+    return refuse(
+      `The overlay of ${lengthMark(over)} at the ${edge} is wider than what it lies on. At most ${lengthMark(cover, 'most')} will do.`,
+    );
   return [];
-} // prettier-ignore
+}
 
 /**
  * Room for fingers behind a handle, or a hand behind a bar.

@@ -26,9 +26,12 @@ export const ReusedBoardSchema = v.strictObject({
   thickness: lengthBetween(3, 1000),
   holes: v.pipe(v.array(HoleSchema), v.maxLength(40, 'At most 40 holes.')),
   lock: v.nullable(HoleSchema),
-  turned: v.picklist(['as it was', 'left for right', 'upside down'], 'It stays as it was, is turned left for right, or upside down.'),
+  turned: v.picklist(
+    ['as it was', 'left for right', 'upside down'],
+    'It stays as it was, is turned left for right, or upside down.',
+  ),
   becomes: v.picklist(OLD_HOLES, 'Old holes are kept, plugged or cleared.'),
-}); // prettier-ignore
+});
 export type ReusedBoard = v.InferOutput<typeof ReusedBoardSchema>;
 
 /** A hole where it comes to be, mm from the left edge and the foot of the piece as it is turned. */

@@ -9,10 +9,23 @@ export const SCHOOL_QUESTIONS: readonly {
 }[] = [
   { key: 'thickness', label: 'Sheet counts', words: { measured: 'as measured', nominal: 'by its name' } },
   { key: 'sizing', label: 'Sized from', words: { measured: 'the opening as read', drawn: 'the drawing' } },
-  { key: 'slides', label: 'Slides are fixed', words: { 'over spacers': 'in place over spacers', 'on the bench': 'on the bench' } },
-  { key: 'front', label: 'Fronts are fixed', words: { pinned: 'pinned, then screwed', 'pressed points': 'by screw points pressed in', 'taped or wedged': 'held by tape or wedges', glued: 'glued and clamped' } },
+  {
+    key: 'slides',
+    label: 'Slides are fixed',
+    words: { 'over spacers': 'in place over spacers', 'on the bench': 'on the bench' },
+  },
+  {
+    key: 'front',
+    label: 'Fronts are fixed',
+    words: {
+      pinned: 'pinned, then screwed',
+      'pressed points': 'by screw points pressed in',
+      'taped or wedged': 'held by tape or wedges',
+      glued: 'glued and clamped',
+    },
+  },
   { key: 'panels', label: 'Sliding panels', words: { 'lift out': 'lift out', captive: 'are captive' } },
-]; // prettier-ignore
+];
 
 const AS_JOB = 'as the job';
 

@@ -48,23 +48,44 @@ export function pulloutNotes(laid: LaidPullout, pieces: PartPieces): PartNote[] 
     const aside = guide ? Math.min(guide.play.mm, free.aside) : free.aside;
     const held = guide ? `; the guide over it lets it no farther` : '';
     if (gap !== undefined && aside > gap)
-      note('runs', 'hits', `Its top sways ${lengthMark(aside)} aside by the play of its slides${held}, and ${lengthMark(gap)} is left beside its front. ${guide ? `A guide with at most ${lengthMark(gap, 'most')} of play will do.` : 'A guide over its top will hold it.'}`);
+      note(
+        'runs',
+        'hits',
+        `Its top sways ${lengthMark(aside)} aside by the play of its slides${held}, and ${lengthMark(gap)} is left beside its front. ${guide ? `A guide with at most ${lengthMark(gap, 'most')} of play will do.` : 'A guide over its top will hold it.'}`,
+      );
     else
-      note('runs', gap !== undefined && aside > gap / 2 ? 'tight' : 'clear', `By the play of its slides its top sways ${lengthMark(aside)} aside and ${lengthMark(free.forth)} to and fro${held}.`);
+      note(
+        'runs',
+        gap !== undefined && aside > gap / 2 ? 'tight' : 'clear',
+        `By the play of its slides its top sways ${lengthMark(aside)} aside and ${lengthMark(free.forth)} to and fro${held}.`,
+      );
   }
   if ((carries.kind === 'table' || carries.kind === 'step') && slide) {
     const most = edgeLoad(slide.rating, laid.travel, laid.depth);
-    note('runs', carries.edge > most ? 'hits' : carries.edge > 0.8 * most ? 'tight' : 'clear', `At its outer edge its slides carry ${massMark(most)}, drawn out fully; ${massMark(carries.edge)} is asked of it${carries.edge > most ? ': take stronger slides, let it come out less far, or give it a leg' : ''}.`);
+    note(
+      'runs',
+      carries.edge > most ? 'hits' : carries.edge > 0.8 * most ? 'tight' : 'clear',
+      `At its outer edge its slides carry ${massMark(most)}, drawn out fully; ${massMark(carries.edge)} is asked of it${carries.edge > most ? ': take stronger slides, let it come out less far, or give it a leg' : ''}.`,
+    );
     if (carries.kind === 'step')
-      note('caution', 'tight', 'Who stands on a step stands on its edge: let it lock when it is out, give it a rough face, and try it low down first.');
+      note(
+        'caution',
+        'tight',
+        'Who stands on a step stands on its edge: let it lock when it is out, give it a rough face, and try it low down first.',
+      );
   }
   return found;
-} // prettier-ignore
+}
 
 /** The least change known to mend what it meets: raised over a lip, or as a drawer is mended. */
-export function mendPullout(laid: LaidPullout, pieces: PartPieces, check: MoverCheck, met: Body | undefined): Proposal | undefined {
+export function mendPullout(
+  laid: LaidPullout,
+  pieces: PartPieces,
+  check: MoverCheck,
+  met: Body | undefined,
+): Proposal | undefined {
   return (met && raised(laid, pieces, check, met)) ?? mendDrawn(laid, pieces, check, met);
-} // prettier-ignore
+}
 
 /** Raised over what it meets beneath its box, where that is low enough. */
 function raised(laid: LaidPullout, pieces: PartPieces, check: MoverCheck, met: Body): Proposal | undefined {

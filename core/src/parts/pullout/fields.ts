@@ -18,15 +18,39 @@ const carries =
 
 const OWN: readonly PulloutField[] = [
   // What a kind wants besides changes with it.
-  { group, label: 'Carries', path: [], input: { words: Object.keys(USUAL_CARRIES), word: (one) => one.carries.kind, value: (word, one) => ofKind(one, word as Pullout['carries']['kind']) } },
+  {
+    group,
+    label: 'Carries',
+    path: [],
+    input: {
+      words: Object.keys(USUAL_CARRIES),
+      word: (one) => one.carries.kind,
+      value: (word, one) => ofKind(one, word as Pullout['carries']['kind']),
+    },
+  },
   { group, label: 'In', path: ['bay'], input: { pick: 'bay' } },
   length('Rim of a bin', ['carries', 'rim'], carries('bins')),
   { group, label: 'Tiers', path: ['carries', 'count'], input: 'count', when: carries('tiers') },
   length('Rim along a tier', ['carries', 'rim'], carries('tiers')),
-  { group, label: 'Load at its outer edge, kg', path: ['carries', 'edge'], input: 'count', when: carries('table', 'step') },
-  { group, label: 'Guide over its top', path: ['guide'], input: { words: ['none', 'a guide'], word: (one) => (one.guide ? 'a guide' : 'none'), value: (word) => (word === 'none' ? null : { play: { mm: 2 } }) } },
+  {
+    group,
+    label: 'Load at its outer edge, kg',
+    path: ['carries', 'edge'],
+    input: 'count',
+    when: carries('table', 'step'),
+  },
+  {
+    group,
+    label: 'Guide over its top',
+    path: ['guide'],
+    input: {
+      words: ['none', 'a guide'],
+      word: (one) => (one.guide ? 'a guide' : 'none'),
+      value: (word) => (word === 'none' ? null : { play: { mm: 2 } }),
+    },
+  },
   length('Play of the guide', ['guide', 'play'], (one) => one.guide !== null),
-]; // prettier-ignore
+];
 
 export const pulloutFields = (pullout: Pullout): PulloutField[] => [
   ...OWN,

@@ -42,7 +42,12 @@ export function ofKind(pullout: Pullout, kind: Pullout['carries']['kind']): Pull
   }
 }
 
-export function usualPullout(id: string, name: string, place: Pick<PartPlace, 'stock' | 'carcass'>, bay = 'all'): Pullout {
+export function usualPullout(
+  id: string,
+  name: string,
+  place: Pick<PartPlace, 'stock' | 'carcass'>,
+  bay = 'all',
+): Pullout {
   const { carcass, stock } = place;
   return ofKind(
     {
@@ -53,7 +58,12 @@ export function usualPullout(id: string, name: string, place: Pick<PartPlace, 's
       bay,
       carries: USUAL_CARRIES.tray,
       fit: USUAL_DRAWN_FIT.even,
-      front: { made: 'applied', material: stock.has('ply-18') ? 'ply-18' : carcass.sheet, banding: mm(0), screw: mm(25) },
+      front: {
+        made: 'applied',
+        material: stock.has('ply-18') ? 'ply-18' : carcass.sheet,
+        banding: mm(0),
+        screw: mm(25),
+      },
       handle: USUAL_PULL.bar,
       box: usualBox(place),
       runs: USUAL_RUNS['side slides'],
@@ -64,7 +74,7 @@ export function usualPullout(id: string, name: string, place: Pick<PartPlace, 's
     },
     'tray',
   );
-} // prettier-ignore
+}
 
 /** On slides, or on runners where no slide is short enough. */
 export function freshPullout(

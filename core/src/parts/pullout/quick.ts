@@ -21,11 +21,33 @@ export const PULLOUT_QUICK: readonly QuickCard[] = [
     make: ({ width, height, depth, tiers, bottle }) => {
       const on = carcass('tower', 'Tower', 'north', [width! + 300, depth!], [width!, depth!, height!]);
       const pullout = ofKind(usualPullout('pull-out', 'Tall pull-out', quickPlace(on)), 'tiers');
-      const item = { ...USUAL_BIN, name: 'Tallest bottle', width: mm(80), depth: mm(80), height: mm(bottle!), base: null, stands: 'on the bottom' as const, load: 1.2 };
+      const item = {
+        ...USUAL_BIN,
+        name: 'Tallest bottle',
+        width: mm(80),
+        depth: mm(80),
+        height: mm(bottle!),
+        base: null,
+        stands: 'on the bottom' as const,
+        load: 1.2,
+      };
       return {
         space: space(width! + 600, depth! + AISLE),
         carcasses: [on],
-        parts: [{ ...pullout, carries: { kind: 'tiers', count: tiers, rim: mm(60) }, contents: { ...pullout.contents, items: Array.from({ length: tiers! }, (_, i) => ({ ...item, id: `bottle-${i + 1}`, tier: i + 1 })) } }],
+        parts: [
+          {
+            ...pullout,
+            carries: { kind: 'tiers', count: tiers, rim: mm(60) },
+            contents: {
+              ...pullout.contents,
+              items: Array.from({ length: tiers! }, (_, i) => ({
+                ...item,
+                id: `bottle-${i + 1}`,
+                tier: i + 1,
+              })),
+            },
+          },
+        ],
       };
     },
   },
@@ -43,7 +65,14 @@ export const PULLOUT_QUICK: readonly QuickCard[] = [
     make: ({ width, depth, mouth, deep, high }) => {
       const on = carcass('bin-case', 'Bin cupboard', 'north', [width! + 300, depth!], [width!, depth!, 720]);
       const pullout = ofKind(usualPullout('bins', 'Bin pull-out', quickPlace(on)), 'bins');
-      const bin = { ...USUAL_BIN, count: 2, width: mm(mouth!), depth: mm(deep!), height: mm(high!), base: { width: mm(mouth! * 0.8), depth: mm(deep! * 0.8) } };
+      const bin = {
+        ...USUAL_BIN,
+        count: 2,
+        width: mm(mouth!),
+        depth: mm(deep!),
+        height: mm(high!),
+        base: { width: mm(mouth! * 0.8), depth: mm(deep! * 0.8) },
+      };
       return {
         space: space(width! + 600, depth! + AISLE),
         carcasses: [on],
@@ -68,8 +97,26 @@ export const PULLOUT_QUICK: readonly QuickCard[] = [
       return {
         space: space(width! + 600, depth! + AISLE),
         carcasses: [on],
-        things: [{ id: 'lip', name: 'Lip', kind: 'box', x: mm(300), y: mm(depth! + 5), z: mm(90), width: mm(width!), depth: mm(25), height: mm(lip!) }],
-        parts: [{ ...tray, fit: { ...USUAL_DRAWN_FIT.none, setback: mm(5) }, box: { ...tray.box, height: mm(120), under: mm(raise!) } }],
+        things: [
+          {
+            id: 'lip',
+            name: 'Lip',
+            kind: 'box',
+            x: mm(300),
+            y: mm(depth! + 5),
+            z: mm(90),
+            width: mm(width!),
+            depth: mm(25),
+            height: mm(lip!),
+          },
+        ],
+        parts: [
+          {
+            ...tray,
+            fit: { ...USUAL_DRAWN_FIT.none, setback: mm(5) },
+            box: { ...tray.box, height: mm(120), under: mm(raise!) },
+          },
+        ],
       };
     },
   },
@@ -85,7 +132,13 @@ export const PULLOUT_QUICK: readonly QuickCard[] = [
     ],
     make: ({ width, depth, travel, wall }) => {
       const on = {
-        ...usualCarcass('bench', { id: 'cubby', name: 'Cubby', x: mm(wall! + width!), y: mm(depth!), faces: 'north' }),
+        ...usualCarcass('bench', {
+          id: 'cubby',
+          name: 'Cubby',
+          x: mm(wall! + width!),
+          y: mm(depth!),
+          faces: 'north',
+        }),
         width: mm(width!),
         depth: mm(depth!),
         top: 'none' as const,
@@ -99,4 +152,4 @@ export const PULLOUT_QUICK: readonly QuickCard[] = [
       };
     },
   },
-]; // prettier-ignore
+];

@@ -1,7 +1,15 @@
 import type { PartPlace } from '../contract/family';
 import type { Reused } from './schema';
 
-const OLD: Reused['old'] = { width: { mm: 400 }, height: { mm: 120 }, thickness: { mm: 20 }, holes: [], lock: null, turned: 'as it was', becomes: 'kept' }; // prettier-ignore
+const OLD: Reused['old'] = {
+  width: { mm: 400 },
+  height: { mm: 120 },
+  thickness: { mm: 20 },
+  holes: [],
+  lock: null,
+  turned: 'as it was',
+  becomes: 'kept',
+};
 
 export function freshReused(id: string, name: string, { carcass, built }: PartPlace, bay: string): Reused {
   const inside = built.layout.openings.get(bay)!.inside;

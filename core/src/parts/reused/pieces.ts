@@ -28,12 +28,22 @@ export function reusedPieces({ reused: kept, place, at }: LaidReused): PartPiece
     thick: asIs(span(top ? at.z : at.y)),
     material: place.carcass.sheet,
     works: top
-      ? holesLeft(old, (x, z) => ({ x: at.x[0] + x, y: at.y[1] - z }), (deep) => [at.z[1] - deep, at.z[1]], 'face')
-      : holesLeft(old, (x, z) => ({ x: at.x[0] + x, z: at.z[0] + z }), (deep) => [at.y[0], at.y[0] + deep], 'face'),
+      ? holesLeft(
+          old,
+          (x, z) => ({ x: at.x[0] + x, y: at.y[1] - z }),
+          (deep) => [at.z[1] - deep, at.z[1]],
+          'face',
+        )
+      : holesLeft(
+          old,
+          (x, z) => ({ x: at.x[0] + x, z: at.z[0] + z }),
+          (deep) => [at.y[0], at.y[0] + deep],
+          'face',
+        ),
     notes:
       old.becomes === 'plugged' && old.holes.length > 0
         ? ['Plug the old holes before anything new is bored.']
         : [],
   });
   return { moving: [], still: [{ key, item: kept.id, words, pieces: [piece] }], onGround: [] };
-} // prettier-ignore
+}

@@ -24,22 +24,35 @@ describe('a loose shelf', () => {
   it('goes in tilted past a face frame where trying every tenth of a degree finds a way, and nowhere else', () => {
     const counts = { straight: 0, tilted: 0, none: 0 };
     fc.assert(
-      fc.property(real(300, 900), real(6, 40), fc.oneof(fc.constant(0), real(0, 160)), real(0, 300), real(120, 900), real(-2, 20), (inside, thick, frame, rails, height, less) => {
-        const entry = { insideWidth: inside, insideHeight: height, openingWidth: inside - frame, openingHeight: Math.max(20, height - rails) };
-        const long = inside - less;
-        const way = wayIn(long, thick, entry);
-        counts[way.kind] += 1;
-        if (way.kind === 'none') expect(byTrying(long, thick, entry, -0.8)).toBe(false);
-        else expect(byTrying(long, thick, entry, 0.8)).toBe(true);
-        // A slot lower than the board is thick takes none of it.
-        if (way.kind !== 'none' || thick > entry.openingHeight) return;
-        expect(wayIn(way.longest, thick, entry).kind).not.toBe('none');
-        expect(wayIn(way.longest + 0.01, thick, entry).kind).toBe('none');
-      }),
+      fc.property(
+        real(300, 900),
+        real(6, 40),
+        fc.oneof(fc.constant(0), real(0, 160)),
+        real(0, 300),
+        real(120, 900),
+        real(-2, 20),
+        (inside, thick, frame, rails, height, less) => {
+          const entry = {
+            insideWidth: inside,
+            insideHeight: height,
+            openingWidth: inside - frame,
+            openingHeight: Math.max(20, height - rails),
+          };
+          const long = inside - less;
+          const way = wayIn(long, thick, entry);
+          counts[way.kind] += 1;
+          if (way.kind === 'none') expect(byTrying(long, thick, entry, -0.8)).toBe(false);
+          else expect(byTrying(long, thick, entry, 0.8)).toBe(true);
+          // A slot lower than the board is thick takes none of it.
+          if (way.kind !== 'none' || thick > entry.openingHeight) return;
+          expect(wayIn(way.longest, thick, entry).kind).not.toBe('none');
+          expect(wayIn(way.longest + 0.01, thick, entry).kind).toBe('none');
+        },
+      ),
       { seed: 20261125, numRuns: 400 },
     );
     expect(Math.min(...Object.values(counts))).toBeGreaterThan(25);
-  }); // prettier-ignore
+  });
 
   it('561 x 18 in a frame of 524 x 644 goes in with one end raised, between the angles worked by hand', () => {
     // 561 cos a + 18 sin a = 524 at a = 22.75 degrees; it may be raised until 561 sin a + 18 cos a reaches 561.3, its diagonal.
@@ -58,6 +71,8 @@ describe('a loose shelf', () => {
 
   it('must be shorter than its inside by what its diagonal takes while it is turned level', () => {
     expect(widestTurning(564, 18, 1)).toBeCloseTo(Math.hypot(564, 18), 9);
-    expect(longestIn(18, { openingWidth: 400, openingHeight: 640, insideWidth: 564, insideHeight: 684 })).toBeCloseTo(Math.sqrt(564 ** 2 - 18 ** 2), 2);
-  }); // prettier-ignore
+    expect(
+      longestIn(18, { openingWidth: 400, openingHeight: 640, insideWidth: 564, insideHeight: 684 }),
+    ).toBeCloseTo(Math.sqrt(564 ** 2 - 18 ** 2), 2);
+  });
 });

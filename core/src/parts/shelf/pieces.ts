@@ -17,7 +17,18 @@ const PINS = 4;
 const LEAST_MOVEMENT = 0.05;
 
 /** Each shelf a link of its own, that lies still on its pins. */
-export function shelfPieces({ shelf, place, opening, thick, long, front, deep, heights, movement, way }: LaidShelf): PartPieces {
+export function shelfPieces({
+  shelf,
+  place,
+  opening,
+  thick,
+  long,
+  front,
+  deep,
+  heights,
+  movement,
+  way,
+}: LaidShelf): PartPieces {
   const { inside } = opening;
   const frame = frameOf(place.carcass);
   const wide = inside.right - inside.left;
@@ -36,7 +47,9 @@ export function shelfPieces({ shelf, place, opening, thick, long, front, deep, h
       at,
       way: ['x', '-y'],
       length: [
-        ...(Math.abs(opening.width.mm - wide) < 1e-9 ? opening.width.lines : [{ words: 'inside width', mm: wide }]),
+        ...(Math.abs(opening.width.mm - wide) < 1e-9
+          ? opening.width.lines
+          : [{ words: 'inside width', mm: wide }]),
         { words: 'less than its opening', mm: -shelf.less.mm },
       ],
       width: [
@@ -49,8 +62,18 @@ export function shelfPieces({ shelf, place, opening, thick, long, front, deep, h
       // Its place is as wide as it may come to be; it is cut so much narrower.
       ...(swells && { cutBy: { width: [{ words: 'left for the wood to swell', mm: -movement }] } }),
       works: shelf.held === 'screws in slots' ? slots(at, SCREW + (swells ? movement : 0)) : [],
-      sides: { start: 'left end', end: 'right end', left: 'back edge', right: 'front edge', face: 'upper face', back: 'underside' },
-      notes: way.kind === 'tilted' ? [`Goes in with one end raised ${degrees(way.from, Math.ceil)} to ${degrees(way.to, Math.floor)}.`] : [],
+      sides: {
+        start: 'left end',
+        end: 'right end',
+        left: 'back edge',
+        right: 'front edge',
+        face: 'upper face',
+        back: 'underside',
+      },
+      notes:
+        way.kind === 'tilted'
+          ? [`Goes in with one end raised ${degrees(way.from, Math.ceil)} to ${degrees(way.to, Math.floor)}.`]
+          : [],
     });
     const pins = Array.from({ length: shelf.held === 'loose' ? PINS : 0 }, (_, n) =>
       plain(frame, {
@@ -65,7 +88,7 @@ export function shelfPieces({ shelf, place, opening, thick, long, front, deep, h
     return { key, item: shelf.id, words, pieces: [piece, ...pins] };
   });
   return { moving: [], still, onGround: [] };
-} // prettier-ignore
+}
 
 /** A slot at either end, long across the grain, so that the wood can move about its screw. */
 function slots({ x, y, z }: Bounds, long: number): WorkIn[] {

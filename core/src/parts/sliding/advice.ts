@@ -46,24 +46,58 @@ function grooveNotes(laid: LaidSliding, { way, tracks }: LaidGrooves): PartNote[
     found.push({ about, verdict, sentence });
   const bite = high - tracks.farthest - way.bottom.mm;
   const free = tracks.nearest + way.top.mm + way.bottom.mm - high;
-  note('fit', bite < LEAST_BITE ? 'tight' : 'clear', `Where its tracks are farthest apart it still stands ${lengthMark(bite, 'most')} in the top groove.`);
-  note('fit', free < 1 ? 'tight' : 'clear', `Where they are nearest its head has ${lengthMark(free, 'most')} free.`);
+  note(
+    'fit',
+    bite < LEAST_BITE ? 'tight' : 'clear',
+    `Where its tracks are farthest apart it still stands ${lengthMark(bite, 'most')} in the top groove.`,
+  );
+  note(
+    'fit',
+    free < 1 ? 'tight' : 'clear',
+    `Where they are nearest its head has ${lengthMark(free, 'most')} free.`,
+  );
   const play = way.wide.mm - thick;
-  note('fit', play < 0.5 || play > 2 ? 'tight' : 'clear', `It has ${lengthMark(play)} free in a groove of ${lengthMark(way.wide.mm)}${play < 0.5 ? ': paint and damp take that' : play > 2 ? ': it will rattle' : ''}.`);
+  note(
+    'fit',
+    play < 0.5 || play > 2 ? 'tight' : 'clear',
+    `It has ${lengthMark(play)} free in a groove of ${lengthMark(way.wide.mm)}${play < 0.5 ? ': paint and damp take that' : play > 2 ? ': it will rattle' : ''}.`,
+  );
   found.push(outNote(laid, way, tracks, place.stock.schools.panels));
   const openings = clearOpenings(panels, run, way.lap.mm);
   const widest = openings[0];
   if (widest)
-    note('opening', 'clear', `At most ${lengthMark(widest.to - widest.from, 'most')} of its ${lengthMark(run[1] - run[0])} stands open at a time.`);
-  for (const { panel, behind } of firstOf(hiddenPulls(panels, openings, panels.map((one) => pullPlaces(sliding, one, panels.length)))))
-    note('fingers', 'tight', `In one of its openings the pull of the ${ordinal(panel + 1)} panel lies behind the ${ordinal(behind + 1)}: nobody gets at it. A pull at its other edge, at both, or a stop that keeps it in view will do.`);
+    note(
+      'opening',
+      'clear',
+      `At most ${lengthMark(widest.to - widest.from, 'most')} of its ${lengthMark(run[1] - run[0])} stands open at a time.`,
+    );
+  for (const { panel, behind } of firstOf(
+    hiddenPulls(
+      panels,
+      openings,
+      panels.map((one) => pullPlaces(sliding, one, panels.length)),
+    ),
+  ))
+    note(
+      'fingers',
+      'tight',
+      `In one of its openings the pull of the ${ordinal(panel + 1)} panel lies behind the ${ordinal(behind + 1)}: nobody gets at it. A pull at its other edge, at both, or a stop that keeps it in view will do.`,
+    );
   const { pull } = sliding;
   if (pull?.kind === 'knob' && way.tracks > 1 && pull.projection.mm > way.fin.mm + (way.wide.mm - thick))
-    note('fingers', 'tight', `Its knobs stand out ${lengthMark(pull.projection.mm)}, and ${lengthMark(way.fin.mm + way.wide.mm - thick)} is left between panels that pass: they stop at a knob. A pull that is let in lets them pass.`);
+    note(
+      'fingers',
+      'tight',
+      `Its knobs stand out ${lengthMark(pull.projection.mm)}, and ${lengthMark(way.fin.mm + way.wide.mm - thick)} is left between panels that pass: they stop at a knob. A pull that is let in lets them pass.`,
+    );
   if (pull?.kind === 'let in' && pull.width.mm < place.reach.fingers)
-    note('fingers', 'tight', `Fingers want ${lengthMark(place.reach.fingers)}; the pull is ${lengthMark(pull.width.mm)} wide.`);
+    note(
+      'fingers',
+      'tight',
+      `Fingers want ${lengthMark(place.reach.fingers)}; the pull is ${lengthMark(pull.width.mm)} wide.`,
+    );
   return found;
-} // prettier-ignore
+}
 /** CP, no single source. */
 const LEAST_BITE = 3;
 
@@ -147,18 +181,25 @@ export function slidingAssumptions({ sliding, place }: LaidSliding): Assumption[
   const { way } = sliding;
   if (way.kind === 'grooves' && way.stations.length < 3)
     found.push({
-      words: way.stations.length === 0 ? 'its tracks are as far apart as drawn' : 'its tracks are straight between so few readings',
+      words:
+        way.stations.length === 0
+          ? 'its tracks are as far apart as drawn'
+          : 'its tracks are straight between so few readings',
       measure: 'read how far the tracks are apart at both ends and in the middle',
     });
   return found;
-} // prettier-ignore
+}
 
 /** Pulls that stand in each other's way are let in. */
-export function mendSliding({ sliding: { pull } }: LaidSliding, { moving }: PartPieces, { encounters: [worst] }: MoverCheck): Proposal | undefined {
+export function mendSliding(
+  { sliding: { pull } }: LaidSliding,
+  { moving }: PartPieces,
+  { encounters: [worst] }: MoverCheck,
+): Proposal | undefined {
   const ofPull = (told: string) => roleOf(moving, told) === 'pull';
   if (pull?.kind !== 'knob' || !worst || ![worst.moving, worst.still].some(ofPull)) return undefined;
   return {
     words: 'let the pulls in, so that panels pass them',
     changes: [{ path: ['pull'], before: pull, after: { ...pull, kind: 'let in', projection: { mm: 0 } } }],
   };
-} // prettier-ignore
+}

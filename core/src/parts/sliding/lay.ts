@@ -133,11 +133,14 @@ function layGrooves(sliding: Sliding, way: Grooves, place: PartPlace): LaidSlidi
   const height: SumLine[] = way.height
     ? [{ words: 'as given', mm: high }]
     : [
-        { words: tracks.read > 1 ? 'tracks apart, at the widest' : 'tracks apart', mm: tracks.farthest - way.sag.bottom.mm },
+        {
+          words: tracks.read > 1 ? 'tracks apart, at the widest' : 'tracks apart',
+          mm: tracks.farthest - way.sag.bottom.mm,
+        },
         ...one('sag of the lower rail', way.sag.bottom.mm),
         ...one('in the bottom groove', way.bottom.mm),
         ...one('bite in the top groove', way.bite.mm),
-      ]; // prettier-ignore
+      ];
   const grooves = { way, tracks, foot, head, walls, overlap };
   return { sliding, place, opening, thick, run, panels, width, height, grooves };
 }

@@ -48,7 +48,13 @@ function moversOf(laid: LaidSliding, panel: PanelAt, { moving, still }: PartPiec
       unit: 'mm',
       from: 0,
       to,
-      contacts: touched.map((other): IntendedContact => ({ moving: idOnWay(key, link, `${link.key}/panel`), still: other, from: 0, to, depth: 0 })),
+      contacts: touched.map((other): IntendedContact => ({
+        moving: idOnWay(key, link, `${link.key}/panel`),
+        still: other,
+        from: 0,
+        to,
+        depth: 0,
+      })),
       needs: {
         around: gaps.around,
         // Between panels that pass each other, and in the grooves, what their tracks leave is what is wanted.
@@ -57,7 +63,7 @@ function moversOf(laid: LaidSliding, panel: PanelAt, { moving, still }: PartPiec
       },
     };
   });
-} // prettier-ignore
+}
 
 /** What grooves leave free beside a panel, on either face, mm. */
 const spare = ({ grooves, thick }: LaidSliding): number =>

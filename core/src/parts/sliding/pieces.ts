@@ -47,10 +47,14 @@ function panelLink(laid: LaidSliding, panel: PanelAt): Link {
     sides: { start: 'foot', end: 'head', left: 'left edge', right: 'right edge', face: 'face', back: 'back' },
   });
   return { key, item: sliding.id, words, pieces: [piece, ...pullsOf(laid, panel)] };
-} // prettier-ignore
+}
 
 /** Where pulls are across a panel, from its left edge, mm. */
-export function pullPlaces({ pull }: Pick<Sliding, 'pull'>, panel: PanelAt, count: number): [number, number][] {
+export function pullPlaces(
+  { pull }: Pick<Sliding, 'pull'>,
+  panel: PanelAt,
+  count: number,
+): [number, number][] {
   if (!pull) return [];
   const wide = panel.bounds.x[1] - panel.bounds.x[0];
   const left: [number, number] = [pull.fromEdge.mm, pull.fromEdge.mm + pull.width.mm];
@@ -65,7 +69,7 @@ export function pullPlaces({ pull }: Pick<Sliding, 'pull'>, panel: PanelAt, coun
     case 'outward':
       return panel.nth < count / 2 ? [left] : [right];
   }
-} // prettier-ignore
+}
 
 /** Where its pulls stand or are let in. */
 function pullWorks({ sliding, panels }: LaidSliding, panel: PanelAt): WorkIn[] {
@@ -90,7 +94,10 @@ function pullsOf({ sliding, place, panels }: LaidSliding, panel: PanelAt): Piece
   const { x, y, z } = panel.bounds;
   const half = pull.width.mm / 2;
   const at = z[0] + pull.up.mm;
-  const told = { key: `${panel.key}/pull`, words: `a pull of the ${panelWords(sliding, panel.nth, panels.length)}` };
+  const told = {
+    key: `${panel.key}/pull`,
+    words: `a pull of the ${panelWords(sliding, panel.nth, panels.length)}`,
+  };
   return pullPlaces(sliding, panel, panels.length).map(([from, to], i) =>
     plain(frameOf(place.carcass), {
       key: `${panel.key}/pull-${i + 1}`,
@@ -102,7 +109,7 @@ function pullsOf({ sliding, place, panels }: LaidSliding, panel: PanelAt): Piece
       at: [{ x: [x[0] + from, x[0] + to], y: [y[0] - pull.projection.mm, y[0]], z: [at - half, at + half] }],
     }),
   );
-} // prettier-ignore
+}
 
 /** The grooves of a track as what is cut out of its rail or board, from the face that the panels look into. */
 const groovesIn = ({ walls, way }: LaidGrooves, side: WorkIn['side'], x: Range, z: Range): WorkIn[] =>
@@ -138,16 +145,25 @@ function railsOf(laid: LaidSliding, grooves: LaidGrooves): Link[] {
       thick: [{ words: 'setback, grooves and what is between them', mm: y[1] - y[0] }],
       material: place.carcass.sheet,
       works: groovesIn(grooves, id === 'rail-bottom' ? 'left' : 'right', x, groove),
-      sides: { start: 'left end', end: 'right end', left: 'upper edge', right: 'lower edge', face: 'front', back: 'back' },
+      sides: {
+        start: 'left end',
+        end: 'right end',
+        left: 'upper edge',
+        right: 'lower edge',
+        face: 'front',
+        back: 'back',
+      },
     });
     return { key, item: sliding.id, words: said, pieces: [piece] };
   };
   const { top, bottom } = way.rails;
   return [
-    ...(bottom.mm > 0 ? [rail('rail-bottom', 'lower rail', [foot - bottom.mm, foot], [foot - way.bottom.mm, foot])] : []),
+    ...(bottom.mm > 0
+      ? [rail('rail-bottom', 'lower rail', [foot - bottom.mm, foot], [foot - way.bottom.mm, foot])]
+      : []),
     ...(top.mm > 0 ? [rail('rail-top', 'upper rail', [head, head + top.mm], [head, head + way.top.mm])] : []),
   ];
-} // prettier-ignore
+}
 
 /** Grooves that are cut into the boards above and beneath the bay. */
 function inBoards({ sliding, place, opening }: LaidSliding, grooves: LaidGrooves): GroundWork[] {
@@ -162,8 +178,11 @@ function inBoards({ sliding, place, opening }: LaidSliding, grooves: LaidGrooves
       work: { ...work, key: `${sliding.id}/${work.key}-${which}`, words: `the ${called(sliding.name)}` },
     }));
   };
-  return [...into('bottom', [foot - way.bottom.mm, foot], foot), ...into('top', [head, head + way.top.mm], head)];
-} // prettier-ignore
+  return [
+    ...into('bottom', [foot - way.bottom.mm, foot], foot),
+    ...into('top', [head, head + way.top.mm], head),
+  ];
+}
 
 /** Behind a face frame a track may stand off the board: then it has no groove in it. */
 const meets = ({ at }: Beside, face: number) => Math.abs(at - face) < 1e-6;

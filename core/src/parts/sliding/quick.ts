@@ -42,8 +42,15 @@ export const SLIDING_QUICK: readonly QuickCard[] = [
       return {
         space: space(wall! + width! + 500, 1400),
         carcasses: [on],
-        parts: [{ ...part, material: 'ply-18', way: { ...USUAL_WAY.hung, panels: 'to the right', sides: mm(lap!) }, pull: null }],
+        parts: [
+          {
+            ...part,
+            material: 'ply-18',
+            way: { ...USUAL_WAY.hung, panels: 'to the right', sides: mm(lap!) },
+            pull: null,
+          },
+        ],
       };
     },
   },
-]; // prettier-ignore
+];

@@ -18,39 +18,81 @@ function grooveIssues(laid: LaidSliding, grooves: LaidGrooves): Issue[] {
   if (way.tracks > way.panels)
     return refuse(at('tracks'), `There are more tracks than panels. At most ${way.panels} will do.`);
   if (way.panels > 1 && way.tracks === 1)
-    return refuse(at('tracks'), 'On one track panels side by side cannot pass each other. At least 2 will do.');
+    return refuse(
+      at('tracks'),
+      'On one track panels side by side cannot pass each other. At least 2 will do.',
+    );
   if (way.panels === 1 && way.tracks === 1 && (way.width?.mm ?? long) >= long)
-    return refuse(at('panels'), 'A single panel as wide as its run cannot slide: take two, or hang it before the opening.');
+    return refuse(
+      at('panels'),
+      'A single panel as wide as its run cannot slide: take two, or hang it before the opening.',
+    );
   if (thick >= way.wide.mm)
-    return refuse(at('wide'), `A panel ${lengthMark(thick)} thick does not go into a groove of ${lengthMark(way.wide.mm)}. At least ${lengthMark(thick + 0.5, 'least')} will do.`);
+    return refuse(
+      at('wide'),
+      `A panel ${lengthMark(thick)} thick does not go into a groove of ${lengthMark(way.wide.mm)}. At least ${lengthMark(thick + 0.5, 'least')} will do.`,
+    );
   const lap = mostLap(opening);
   if (way.lap.mm > lap + 1e-9)
-    return refuse(at('lap'), `Behind the posts a panel has ${lengthMark(lap, 'most')} of room. At most ${lengthMark(lap, 'most')} will do${lap === 0 ? '; a face frame would make posts' : ''}.`);
+    return refuse(
+      at('lap'),
+      `Behind the posts a panel has ${lengthMark(lap, 'most')} of room. At most ${lengthMark(lap, 'most')} will do${lap === 0 ? '; a face frame would make posts' : ''}.`,
+    );
   if (way.width && way.panels > 1) {
     const least = panelWidth(long, way.panels, 0, way.lap.mm);
     if (overlap < 0)
-      return refuse(at('width'), `The panels cannot cover the run: ${lengthMark(-overlap * (way.panels - 1), 'least')} stays open. At least ${lengthMark(least, 'least')} wide will do.`);
+      return refuse(
+        at('width'),
+        `The panels cannot cover the run: ${lengthMark(-overlap * (way.panels - 1), 'least')} stays open. At least ${lengthMark(least, 'least')} wide will do.`,
+      );
   }
   const wide = span(laid.panels[0]!.bounds.x);
-  if (overlap >= wide) return refuse(at(way.width ? 'width' : 'overlap'), `Panels ${lengthMark(wide)} wide cannot lap by ${lengthMark(overlap)}.`);
-  for (const [key, deep, rail] of [['top', way.top.mm, way.rails.top.mm], ['bottom', way.bottom.mm, way.rails.bottom.mm]] as const) {
+  if (overlap >= wide)
+    return refuse(
+      at(way.width ? 'width' : 'overlap'),
+      `Panels ${lengthMark(wide)} wide cannot lap by ${lengthMark(overlap)}.`,
+    );
+  for (const [key, deep, rail] of [
+    ['top', way.top.mm, way.rails.top.mm],
+    ['bottom', way.bottom.mm, way.rails.bottom.mm],
+  ] as const) {
     const in_ = rail > 0 ? rail : place.built.layout.shell.sheet;
     if (deep > in_ - SKIN)
-      return refuse(at(key), `A groove ${lengthMark(deep)} deep goes through ${rail > 0 ? 'its rail' : 'its board'} of ${lengthMark(in_)}. At most ${lengthMark(Math.max(0, in_ - SKIN), 'most')} will do.`);
+      return refuse(
+        at(key),
+        `A groove ${lengthMark(deep)} deep goes through ${rail > 0 ? 'its rail' : 'its board'} of ${lengthMark(in_)}. At most ${lengthMark(Math.max(0, in_ - SKIN), 'most')} will do.`,
+      );
   }
-  if (head - foot < 50) return refuse(at('rails', 'top'), `The rails leave ${lengthMark(Math.max(0, head - foot))} for panels. At least ${lengthMark(50, 'least')} is wanted.`);
+  if (head - foot < 50)
+    return refuse(
+      at('rails', 'top'),
+      `The rails leave ${lengthMark(Math.max(0, head - foot))} for panels. At least ${lengthMark(50, 'least')} is wanted.`,
+    );
   const deep = walls[walls.length - 1]! + way.wide.mm + way.fin.mm;
   if (deep > opening.inside.back)
-    return refuse(at('tracks'), `So many tracks want ${lengthMark(deep - opening.inside.front, 'least')} of depth, and there are ${lengthMark(opening.inside.back - opening.inside.front, 'most')}.`);
+    return refuse(
+      at('tracks'),
+      `So many tracks want ${lengthMark(deep - opening.inside.front, 'least')} of depth, and there are ${lengthMark(opening.inside.back - opening.inside.front, 'most')}.`,
+    );
   for (const [i, { at: x, height }] of way.stations.entries()) {
-    if (x.mm > long) return refuse(at('stations', i, 'at'), `The run is ${lengthMark(long)} long. At most ${lengthMark(long, 'most')} will do.`);
+    if (x.mm > long)
+      return refuse(
+        at('stations', i, 'at'),
+        `The run is ${lengthMark(long)} long. At most ${lengthMark(long, 'most')} will do.`,
+      );
     if (Math.abs(height.mm - (head - foot)) > MOST_OFF)
-      return refuse(at('stations', i, 'height'), `That is ${lengthMark(Math.abs(height.mm - (head - foot)))} off the ${lengthMark(head - foot)} that the rails are apart as drawn: check the reading, or the rails.`);
+      return refuse(
+        at('stations', i, 'height'),
+        `That is ${lengthMark(Math.abs(height.mm - (head - foot)))} off the ${lengthMark(head - foot)} that the rails are apart as drawn: check the reading, or the rails.`,
+      );
   }
   const high = span(laid.panels[0]!.bounds.z);
   const bite = high - tracks.farthest - way.bottom.mm;
   if (bite <= 0)
-    return refuse(way.height ? at('height') : at('bite'), `Where its tracks are farthest apart it falls out of the top groove: ${lengthMark(-bite, 'least')} is missing. At least ${lengthMark(tracks.farthest + way.bottom.mm + 1, 'least')} high will do.`);
+    return refuse(
+      way.height ? at('height') : at('bite'),
+      `Where its tracks are farthest apart it falls out of the top groove: ${lengthMark(-bite, 'least')} is missing. At least ${lengthMark(tracks.farthest + way.bottom.mm + 1, 'least')} high will do.`,
+    );
   const free = tracks.nearest + way.top.mm + way.bottom.mm - high;
   if (free <= 0)
     return refuse(
@@ -58,7 +100,7 @@ function grooveIssues(laid: LaidSliding, grooves: LaidGrooves): Issue[] {
       `Where its tracks are nearest it jams: its head is ${lengthMark(-free, 'least')} longer than the top groove is deep. ${way.height ? `At most ${lengthMark(tracks.nearest + way.top.mm + way.bottom.mm - 1, 'most')} high will do.` : `A top groove at least ${lengthMark(way.top.mm - free + 1, 'least')} deep will do.`}`,
     );
   return pullIssues(laid);
-} // prettier-ignore
+}
 /** A reading farther off the drawing than this is a slip, mm. */
 const MOST_OFF = 60;
 
@@ -66,11 +108,17 @@ function pullIssues({ sliding: { pull }, panels }: LaidSliding): Issue[] {
   if (!pull) return [];
   const { bounds } = panels[0]!;
   if (pull.fromEdge.mm + pull.width.mm > span(bounds.x))
-    return refuse(['pull', 'fromEdge'], `The pull would stand off the panel. At most ${lengthMark(Math.max(0, span(bounds.x) - pull.width.mm), 'most')} will do.`);
+    return refuse(
+      ['pull', 'fromEdge'],
+      `The pull would stand off the panel. At most ${lengthMark(Math.max(0, span(bounds.x) - pull.width.mm), 'most')} will do.`,
+    );
   if (pull.up.mm > span(bounds.z))
-    return refuse(['pull', 'up'], `The pull would stand off the panel. At most ${lengthMark(span(bounds.z), 'most')} will do.`);
+    return refuse(
+      ['pull', 'up'],
+      `The pull would stand off the panel. At most ${lengthMark(span(bounds.z), 'most')} will do.`,
+    );
   return [];
-} // prettier-ignore
+}
 
 function hungIssues(laid: LaidSliding): Issue[] {
   const { bounds } = laid.panels[0]!;

@@ -21,8 +21,11 @@ export const SlidingPullSchema = v.strictObject({
   fromEdge: lengthBetween(0, 3000),
   up: lengthBetween(0, 5000),
   /** On its left or right edge; or outward, where panels of the left half have it on the left. */
-  at: v.picklist(['left', 'right', 'outward', 'both'], 'A pull is at the left, the right, outward, or at both edges.'),
-}); // prettier-ignore
+  at: v.picklist(
+    ['left', 'right', 'outward', 'both'],
+    'A pull is at the left, the right, outward, or at both edges.',
+  ),
+});
 
 /** Height between the faces of both tracks, read so far from the left end of the opening. */
 const StationSchema = v.strictObject({ at: lengthBetween(0), height: positiveLength() });
@@ -59,7 +62,10 @@ export const WaySchema = v.variant(
     v.strictObject({
       kind: v.literal('hung'),
       /** One panel to a side, or a pair that parts. */
-      panels: v.picklist(['to the left', 'to the right', 'a pair'], 'A hung panel slides left or right, or a pair parts.'),
+      panels: v.picklist(
+        ['to the left', 'to the right', 'a pair'],
+        'A hung panel slides left or right, or a pair parts.',
+      ),
       /** Free between the panel's back and the front of its case. */
       gap: lengthBetween(0, 200),
       /** How far it lies over its opening at each side, over its top and below its foot. */
@@ -71,11 +77,15 @@ export const WaySchema = v.variant(
       /** Free between the panel's head and the track. */
       hanger: lengthBetween(0, 100),
       /** kg that its hangers and track carry. */
-      rating: v.pipe(v.number('A rating is a number of kg.'), v.minValue(0.1, 'A rating must be more than 0.'), v.maxValue(1000, 'At most 1000 kg.')),
+      rating: v.pipe(
+        v.number('A rating is a number of kg.'),
+        v.minValue(0.1, 'A rating must be more than 0.'),
+        v.maxValue(1000, 'At most 1000 kg.'),
+      ),
     }),
   ],
   'Panels slide in grooves, or hang from a track.',
-); // prettier-ignore
+);
 
 /** Panels that slide before a bay of their carcass. */
 export const SlidingSchema = v.strictObject({

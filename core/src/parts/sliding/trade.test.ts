@@ -27,10 +27,14 @@ describe('panels in grooves', () => {
     const way = { top: mm(10), bottom: mm(10), bite: mm(5) };
     const { panels, head, foot } = laidOf(withSliding(way));
     expect(panels[0]!.bounds.z[1] - panels[0]!.bounds.z[0] - (head - foot)).toBeCloseTo(15, 9);
-    expect(said(withSliding(way))).toContain('Its panels are captive: lifted, they meet the top groove 5 mm too soon. They go in along the grooves from one end, with ');
+    expect(said(withSliding(way))).toContain(
+      'Its panels are captive: lifted, they meet the top groove 5 mm too soon. They go in along the grooves from one end, with ',
+    );
     // 25.4 times the same.
-    expect(liftOut({ apart: 600, top: 254, bottom: 254, wide: 30, height: 600 + 381, thick: 6, lip: 6 })).toEqual({ kind: 'captive', short: 127 });
-  }); // prettier-ignore
+    expect(
+      liftOut({ apart: 600, top: 254, bottom: 254, wide: 30, height: 600 + 381, thick: 6, lip: 6 }),
+    ).toEqual({ kind: 'captive', short: 127 });
+  });
 
   it('usual grooves are about twice as deep at the top, and leave 0.5 to 1 mm beside the panel', () => {
     // Common practice, no single source.
@@ -43,16 +47,22 @@ describe('panels in grooves', () => {
   it('n panels over a run with overlaps and laps cover it exactly', () => {
     // Derived, and laid side by side again here: each begins where the one before it ends, less the overlap.
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 9 }), fc.double({ min: 300, max: 4000, noNaN: true }), fc.double({ min: 0, max: 60, noNaN: true }), fc.double({ min: 0, max: 30, noNaN: true }), (n, run, overlap, lap) => {
-        const wide = panelWidth(run, n, overlap, lap);
-        let end = -lap;
-        for (let i = 0; i < n; i += 1) end = (i === 0 ? end : end - overlap) + wide;
-        expect(end).toBeCloseTo(run + lap, 6);
-      }),
+      fc.property(
+        fc.integer({ min: 1, max: 9 }),
+        fc.double({ min: 300, max: 4000, noNaN: true }),
+        fc.double({ min: 0, max: 60, noNaN: true }),
+        fc.double({ min: 0, max: 30, noNaN: true }),
+        (n, run, overlap, lap) => {
+          const wide = panelWidth(run, n, overlap, lap);
+          let end = -lap;
+          for (let i = 0; i < n; i += 1) end = (i === 0 ? end : end - overlap) + wide;
+          expect(end).toBeCloseTo(run + lap, 6);
+        },
+      ),
     );
     // 72 in for four with 1 1/2 in of overlap: (72 + 4 1/2) / 4 = 19 1/8 in.
     expect(panelWidth(72, 4, 1.5, 0)).toBe(19.125);
-  }); // prettier-ignore
+  });
 
   it('bite holds at the widest station, running at the tightest, sag included', () => {
     const stations = [640, 646, 643].map((height, i) => ({ at: mm(i * 200), height: mm(height) }));
@@ -62,18 +72,27 @@ describe('panels in grooves', () => {
     expect(height.reduce((sum, line) => sum + line.mm, 0)).toBe(647 + 8 + 6);
     // 638 + 18 + 8 - 661 = 3 free at the tightest.
     expect(said(withSliding({ stations, sag }))).toContain('Where they are nearest its head has 3 mm free.');
-    expect(refusalOf(withSliding({ stations, sag, bite: mm(9.5) }))).toContain('Where its tracks are nearest it jams: its head is 0.5 mm longer than the top groove is deep.');
-  }); // prettier-ignore
+    expect(refusalOf(withSliding({ stations, sag, bite: mm(9.5) }))).toContain(
+      'Where its tracks are nearest it jams: its head is 0.5 mm longer than the top groove is deep.',
+    );
+  });
 
   it('knobs that stop the panels behind them are let in by its own advice', () => {
-    const knob = { kind: 'knob', width: mm(30), projection: mm(20), fromEdge: mm(30), up: mm(300), at: 'left' } as const;
+    const knob = {
+      kind: 'knob',
+      width: mm(30),
+      projection: mm(20),
+      fromEdge: mm(30),
+      up: mm(300),
+      at: 'left',
+    } as const;
     const plan = planWith(withSliding({}, { pull: knob }));
     const short = reportOf(plan).parts.find(({ verdict }) => verdict === 'hits')!;
     expect(short.proposal!.words).toBe('let the pulls in, so that panels pass them');
     const [change] = short.proposal!.changes;
     const mended = planWith(withSliding({}, { pull: change!.after as typeof knob }));
     expect(reportOf(mended).parts.every(({ verdict }) => verdict === 'clear')).toBe(true);
-  }); // prettier-ignore
+  });
 
   it('goes behind posts only where there are posts', () => {
     expect(refusalOf(withSliding({ lap: mm(10) }))).toContain('Behind the posts a panel has 0 mm of room.');
@@ -99,13 +118,15 @@ describe('clear openings', () => {
         return;
       }
       for (const x of places) {
-        const blocked = at.some((other, i) => trackOf(i, way) === trackOf(nth, way) && x < other + wide - 1e-9);
+        const blocked = at.some(
+          (other, i) => trackOf(i, way) === trackOf(nth, way) && x < other + wide - 1e-9,
+        );
         if (!blocked) go(nth + 1, [...at, x]);
       }
     };
     go(0, []);
     return found;
-  }; // prettier-ignore
+  };
   const inside = ([a, b]: readonly number[], [c, d]: readonly number[]) => c! <= a! + 1e-9 && b! <= d! + 1e-9;
 
   it.each([
@@ -139,7 +160,13 @@ describe('clear openings', () => {
     // Worked by hand: panels of 430; the first and the fourth share a track.
     const laid = laidOf(withSliding({ panels: 4, tracks: 3 }, {}, { width: mm(1636), height: mm(636) }));
     const open = openingsOf(laid).map(({ from, to }) => [from, to]);
-    expect(open).toEqual([[0, 740], [430, 1170], [860, 1600], [430, 740], [860, 1170]]); // prettier-ignore
+    expect(open).toEqual([
+      [0, 740],
+      [430, 1170],
+      [860, 1600],
+      [430, 740],
+      [860, 1170],
+    ]);
   });
 });
 
@@ -178,7 +205,17 @@ describe('lifting out, by motion', () => {
       const [i, j, k] = most.pop()!;
       // Its foot's rear corner is before the rail: out.
       if (i * dy + thick * Math.cos(k * da) < -lip) return true;
-      for (const [a, b, c] of [[0, 0, 1], [-1, 0, 0], [0, 1, 0], [1, 0, 0], [0, -1, 0], [0, 0, -1], [-1, 0, 1], [-1, 1, 1], [0, 1, 1]] as const) {
+      for (const [a, b, c] of [
+        [0, 0, 1],
+        [-1, 0, 0],
+        [0, 1, 0],
+        [1, 0, 0],
+        [0, -1, 0],
+        [0, 0, -1],
+        [-1, 0, 1],
+        [-1, 1, 1],
+        [0, 1, 1],
+      ] as const) {
         const next = [i + a, j + b, k + c] as const;
         if (next[2] < 0 || next[2] * da > 1.2 || next[1] * dz > top || seen.has(next.join())) continue;
         seen.add(next.join());
@@ -186,7 +223,7 @@ describe('lifting out, by motion', () => {
         if (rails.every((rail) => Relations.disjoint(rail, body))) put(next);
       }
     }
-  }; // prettier-ignore
+  };
 
   const usual: GroovedPanel = { apart: 120, top: 18, bottom: 8, wide: 9, height: 134, thick: 6, lip: 6 };
   it.each([

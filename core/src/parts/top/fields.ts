@@ -6,7 +6,12 @@ import { TOP_WAYS, type Top } from './schema';
 const group = 'Top';
 const length = lengthOf<Top>(group);
 const FIELDS: readonly Field<Top>[] = [
-  { group, label: 'Made of', path: ['material'], input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] } },
+  {
+    group,
+    label: 'Made of',
+    path: ['material'],
+    input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] },
+  },
   { group, label: 'Slides to the', path: ['goes'], input: wordChoice(['goes'], TOP_WAYS) },
   length('By', ['travel']),
   length('Over the left', ['over', 'left']),
@@ -18,7 +23,7 @@ const FIELDS: readonly Field<Top>[] = [
   length('Play of the cleats', ['cleats', 'play']),
   { group, label: 'Rear edge held down', path: ['held'], input: yesOrNo(['held']) },
   { group, label: 'Leant on with, kg', path: ['edge'], input: 'count' },
-]; // prettier-ignore
+];
 
 export const topFields = (): readonly Field<Top>[] => [
   ...FIELDS,

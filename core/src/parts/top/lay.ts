@@ -34,18 +34,30 @@ export function layTop(top: Top, place: PartPlace): LaidTop {
   // They lie along the way it goes, just within the two walls beside it.
   // Ended short by the travel at the end it goes to, they stop it there.
   const go = travel.mm;
-  const x: Bounds['x'] = [inside.left + play + (goes === 'left' ? go : 0), inside.right - play - (goes === 'right' ? go : 0)];
-  const y: Bounds['y'] = [shell.front + play + (goes === 'front' ? go : 0), shell.back - play - (goes === 'back' ? go : 0)];
+  const x: Bounds['x'] = [
+    inside.left + play + (goes === 'left' ? go : 0),
+    inside.right - play - (goes === 'right' ? go : 0),
+  ];
+  const y: Bounds['y'] = [
+    shell.front + play + (goes === 'front' ? go : 0),
+    shell.back - play - (goes === 'back' ? go : 0),
+  ];
   return {
     top,
     place,
     board,
     strips: along
-      ? [{ x, y: [y[0], y[0] + wide], z }, { x, y: [y[1] - wide, y[1]], z }]
-      : [{ x: [x[0], x[0] + wide], y, z }, { x: [x[1] - wide, x[1]], y, z }],
+      ? [
+          { x, y: [y[0], y[0] + wide], z },
+          { x, y: [y[1] - wide, y[1]], z },
+        ]
+      : [
+          { x: [x[0], x[0] + wide], y, z },
+          { x: [x[1] - wide, x[1]], y, z },
+        ],
     along,
     long: span(along ? board.x : board.y),
     over: over[goes].mm,
     under: along ? width : depth,
   };
-} // prettier-ignore
+}

@@ -23,11 +23,19 @@ export const TopSchema = v.strictObject({
   goes: v.picklist(TOP_WAYS, 'A top slides to the front, the back, the left or the right.'),
   travel: positiveLength(),
   /** Strips under it that run along the inner faces of its carcass and keep it on its way: so thick and so wide, free by so much. */
-  cleats: v.strictObject({ thick: positiveLength(100), wide: positiveLength(200), play: lengthBetween(0.1, 20) }),
+  cleats: v.strictObject({
+    thick: positiveLength(100),
+    wide: positiveLength(200),
+    play: lengthBetween(0.1, 20),
+  }),
   /** A rail that holds its rear edge down. */
   held: v.boolean(),
   /** kg at its outer edge, drawn out: a hand that leans on it. */
-  edge: v.pipe(v.number('A load is a number of kg.'), v.minValue(0, 'A load cannot be less than 0.'), v.maxValue(300, 'At most 300 kg.')),
+  edge: v.pipe(
+    v.number('A load is a number of kg.'),
+    v.minValue(0, 'A load cannot be less than 0.'),
+    v.maxValue(300, 'At most 300 kg.'),
+  ),
   schools: OwnSchoolsSchema,
-}); // prettier-ignore
+});
 export type Top = v.InferOutput<typeof TopSchema>;

@@ -33,10 +33,13 @@ export function drawOrders(dice: Dice): SceneFile {
   meanTouches(dice, movers);
   const bodies = Array.from({ length: dice.below(3) }, (_, i) => {
     const [x, y] = [dice.real(-500, 500), dice.real(-500, 500)];
-    return { id: `o${i}`, pieces: [block(x, y, dice.real(0, 200), dice.real(10, 80), dice.real(10, 80), dice.real(20, 300))] };
+    return {
+      id: `o${i}`,
+      pieces: [block(x, y, dice.real(0, 200), dice.real(10, 80), dice.real(10, 80), dice.real(20, 300))],
+    };
   });
   return { format: SCENE_FORMAT, version: SCENE_VERSION, bodies, movers };
-} // prettier-ignore
+}
 
 /** A block and a screen of plates that slide across each other, with narrow ways between: mostly both must go at once. */
 function drawMaze(dice: Dice): SceneFile {
@@ -45,27 +48,47 @@ function drawMaze(dice: Dice): SceneFile {
   const sense = dice.one([1, -1]);
   const [half, over, slot] = [small / 2, dice.real(0.3, 8), dice.real(0.2, 8)];
   const [near, first, second] = [dice.real(0.5, 60), dice.real(20, 160), dice.real(10, 120)];
-  const plate = (x0: number, x1: number, y0: number, y1: number) => block((x0 + x1) / 2, (sense * (y0 + y1)) / 2, 0, x1 - x0, y1 - y0, 10);
+  const plate = (x0: number, x1: number, y0: number, y1: number) =>
+    block((x0 + x1) / 2, (sense * (y0 + y1)) / 2, 0, x1 - x0, y1 - y0, 10);
   const plates = [
     // One stands in the block's way, until it is drawn by a little.
     plate(half + near, half + near + first, -half - dice.real(5, 40), -half + over),
     // One stands in the way of drawing it farther, until the block has passed it.
-    plate(-half - dice.real(0, 20), half + near + second, half + over + slot, half + over + slot + dice.real(5, 60)),
-    ...Array.from({ length: dice.below(3) }, () => block(dice.real(0, far), dice.real(-far, far), 0, dice.real(4, 90), dice.real(4, 90), 10)),
+    plate(
+      -half - dice.real(0, 20),
+      half + near + second,
+      half + over + slot,
+      half + over + slot + dice.real(5, 60),
+    ),
+    ...Array.from({ length: dice.below(3) }, () =>
+      block(dice.real(0, far), dice.real(-far, far), 0, dice.real(4, 90), dice.real(4, 90), 10),
+    ),
   ].filter((solid) => gapOf(still(solid), still(pin), 0) > 0);
-  const slide = (direction: V3): JointSpec => ({ kind: 'slide', direction: [...direction], drive: { ratio: 1 } });
+  const slide = (direction: V3): JointSpec => ({
+    kind: 'slide',
+    direction: [...direction],
+    drive: { ratio: 1 },
+  });
   const mover = (id: string, pieces: Solid[], joint: JointSpec): MoverSpec => ({
-    id, unit: 'mm', from: 0, to: dice.real(0.5, 1) * far, bodies: [{ id: `${id}b0`, pieces, joints: [joint] }], contacts: [], needs: { around: 0, of: {} },
+    id,
+    unit: 'mm',
+    from: 0,
+    to: dice.real(0.5, 1) * far,
+    bodies: [{ id: `${id}b0`, pieces, joints: [joint] }],
+    contacts: [],
+    needs: { around: 0, of: {} },
   });
   const movers = [mover('m0', [pin], slide([1, 0, 0])), mover('m1', plates, slide([0, -sense, 0]))];
   return { format: SCENE_FORMAT, version: SCENE_VERSION, bodies: [], movers };
-} // prettier-ignore
+}
 
 const still = (solid: Solid): Placed => placedAt(shapeOf(solid), { turn: [1, 0, 0, 0], shift: [0, 0, 0] });
 
 const block = (x: number, y: number, z: number, wide: number, deep: number, high: number): Solid => ({
-  kind: 'box', least: [x - wide / 2, y - deep / 2, z], most: [x + wide / 2, y + deep / 2, z + high],
-}); // prettier-ignore
+  kind: 'box',
+  least: [x - wide / 2, y - deep / 2, z],
+  most: [x + wide / 2, y + deep / 2, z + high],
+});
 
 /** A mover that stands free of the others when all are shut, at most times; one that is drawn again while it locks or jams. */
 function placedBeside(dice: Dice, others: readonly MoverSpec[]): MoverSpec {
@@ -109,7 +132,12 @@ function movedUp(
 ): MoverSpec {
   if (stood.length === 0) return mover;
   const narrow = dice.real(0.1, 4);
-  const way = dice.one([[1, 0], [-1, 0], [0, 1], [0, -1]] as const); // prettier-ignore
+  const way = dice.one([
+    [1, 0],
+    [-1, 0],
+    [0, 1],
+    [0, -1],
+  ] as const);
   const by = (k: number) => shifted(mover, [k * way[0], k * way[1], 0]);
   // In steps no longer than the gap, so that nothing is passed through.
   let far = 0;
@@ -152,14 +180,24 @@ function drawMover(dice: Dice, kind: JointSpec['kind'], m: number): MoverSpec {
   const at: V3 = [dice.real(-240, 240), dice.real(-240, 240), dice.real(-30, 30)];
   const unit = kind === 'slide' || kind === 'track' ? 'mm' : 'rad';
   const most = unit === 'mm' ? dice.real(80, 500) : dice.real(0.4, 2.2);
-  const [from, to] = dice.one([[0, most], [0, most], [0, most], [-most * 0.3, most * 0.7], [most * 0.2, most * 1.2]]) as [number, number]; // prettier-ignore
+  const [from, to] = dice.one([
+    [0, most],
+    [0, most],
+    [0, most],
+    [-most * 0.3, most * 0.7],
+    [most * 0.2, most * 1.2],
+  ]) as [number, number];
   const { joint, pieces } = drawJoint(dice, kind, at, from, to);
   const bodies: MoverSpec['bodies'] = [{ id: `m${m}b0`, pieces, joints: [joint] }];
   // What rides on it and moves by itself besides: a flap on a leaf, a tray in a drawer.
   if (dice.chance(0.15)) {
-    const slide: JointSpec = { kind: 'slide', direction: [0, 0, 1], drive: { ratio: dice.real(-60, 60) / (to - from) } };
+    const slide: JointSpec = {
+      kind: 'slide',
+      direction: [0, 0, 1],
+      drive: { ratio: dice.real(-60, 60) / (to - from) },
+    };
     bodies.push({ id: `m${m}b1`, pieces: [solid(dice, at, 60)], joints: [slide], parent: `m${m}b0` });
-  } // prettier-ignore
+  }
   const mover: MoverSpec = {
     id: `m${m}`,
     unit,
@@ -195,10 +233,14 @@ function drawJoint(
     const pieces = [block(x, y, at[2], c ? long : thick, s ? long : thick, high)];
     if (dice.chance(0.35)) {
       const [u, v] = [at[0] + c * long * 0.9 - s * 20, at[1] + s * long * 0.9 + c * 20];
-      pieces.push(dice.chance(0.5) ? block(u, v, at[2] + high / 3, 20, 20, 60) : solid(dice, [u, v, at[2] + high / 2], 40));
+      pieces.push(
+        dice.chance(0.5)
+          ? block(u, v, at[2] + high / 3, 20, 20, 60)
+          : solid(dice, [u, v, at[2] + high / 2], 40),
+      );
     }
     return pieces;
-  }; // prettier-ignore
+  };
   switch (kind) {
     case 'turn': {
       const upright = dice.chance(0.8);
@@ -208,23 +250,37 @@ function drawJoint(
     case 'slide': {
       const pieces = dice.chance(0.6)
         ? [block(at[0], at[1], at[2], dice.real(60, 300), dice.real(60, 300), high)]
-        : [solid(dice, at, 160), solid(dice, [at[0] + dice.real(-150, 150), at[1] + dice.real(-150, 150), at[2]], 100)];
+        : [
+            solid(dice, at, 160),
+            solid(dice, [at[0] + dice.real(-150, 150), at[1] + dice.real(-150, 150), at[2]], 100),
+          ];
       const slant = dice.chance(0.2) ? Math.SQRT1_2 : 0;
       const direction: V3 = slant ? [c * slant - s * slant, s * slant + c * slant, 0] : [c, s, 0];
       return { joint: { kind, direction: [...direction], drive: { ratio: 1 } }, pieces };
-    } // prettier-ignore
+    }
     case 'four-bar': {
       const size = dice.real(60, 140);
-      const [crank, coupler, rocker] = [dice.real(0.7, 1.4) * size, dice.real(0.4, 1.2) * size, dice.real(0.7, 1.4) * size];
+      const [crank, coupler, rocker] = [
+        dice.real(0.7, 1.4) * size,
+        dice.real(0.4, 1.2) * size,
+        dice.real(0.7, 1.4) * size,
+      ];
       return {
         joint: {
-          kind, link: dice.one(['coupler', 'coupler', 'crank', 'rocker']), axis: [0, 0, sense], first: [...at],
-          second: [at[0] + c * size, at[1] + s * size, at[2]], crank, coupler, rocker,
-          assembly: dice.one(['open', 'crossed']), start: dice.real(-2.5, 2.5),
+          kind,
+          link: dice.one(['coupler', 'coupler', 'crank', 'rocker']),
+          axis: [0, 0, sense],
+          first: [...at],
+          second: [at[0] + c * size, at[1] + s * size, at[2]],
+          crank,
+          coupler,
+          rocker,
+          assembly: dice.one(['open', 'crossed']),
+          start: dice.real(-2.5, 2.5),
         },
         pieces: leaf(),
       };
-    } // prettier-ignore
+    }
     default: {
       const spacing = dice.real(90, 180);
       const radius = spacing * dice.real(0.8, 2);
@@ -232,13 +288,30 @@ function drawJoint(
       const end = spacing + Math.max(0, to);
       return {
         joint: {
-          kind: 'track', start: [at[0] - c * straight, at[1] - s * straight, at[2]], along: [c, s, 0], axis: [0, 0, 1],
-          stretches: [{ kind: 'line', length: straight }, { kind: 'arc', radius, angle: dice.real(0.3, 1.5) * sense }, { kind: 'line', length: end }],
-          front: straight - Math.max(0, dice.real(-0.2, 0.2)) * spacing, spacing,
+          kind: 'track',
+          start: [at[0] - c * straight, at[1] - s * straight, at[2]],
+          along: [c, s, 0],
+          axis: [0, 0, 1],
+          stretches: [
+            { kind: 'line', length: straight },
+            { kind: 'arc', radius, angle: dice.real(0.3, 1.5) * sense },
+            { kind: 'line', length: end },
+          ],
+          front: straight - Math.max(0, dice.real(-0.2, 0.2)) * spacing,
+          spacing,
         },
-        pieces: [block(at[0] - (c * spacing) / 2, at[1] - (s * spacing) / 2, at[2], c ? spacing : thick, s ? spacing : thick, high)],
+        pieces: [
+          block(
+            at[0] - (c * spacing) / 2,
+            at[1] - (s * spacing) / 2,
+            at[2],
+            c ? spacing : thick,
+            s ? spacing : thick,
+            high,
+          ),
+        ],
       };
-    } // prettier-ignore
+    }
   }
 }
 

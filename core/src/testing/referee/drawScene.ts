@@ -154,10 +154,17 @@ class Scenery {
           number,
         ];
         return {
-          kind, link: dice.one(['crank', 'coupler', 'rocker']), axis: [...z], first: [...first],
-          second: [...plus(first, scaled(ground, x))], crank, coupler, rocker,
-          assembly: dice.one(['open', 'crossed']), start: dice.real(-3.1, 3.1),
-        }; // prettier-ignore
+          kind,
+          link: dice.one(['crank', 'coupler', 'rocker']),
+          axis: [...z],
+          first: [...first],
+          second: [...plus(first, scaled(ground, x))],
+          crank,
+          coupler,
+          rocker,
+          assembly: dice.one(['open', 'crossed']),
+          start: dice.real(-3.1, 3.1),
+        };
       }
       case 'track':
         return this.track(from, to);
@@ -167,9 +174,14 @@ class Scenery {
         const k = Math.max(size, 0.1);
         const place = (u: number, v: number): [number, number] => [k * (u + jitter()), k * (v + jitter())];
         return {
-          kind, origin: [...this.at(200)], x: [...x], y: [...y], sense: dice.one([1, -1]),
-          plate: [place(42.5, 6.5), place(37.5, 24.5)], cup: [place(13, -10.5), place(9, -5)],
-        }; // prettier-ignore
+          kind,
+          origin: [...this.at(200)],
+          x: [...x],
+          y: [...y],
+          sense: dice.one([1, -1]),
+          plate: [place(42.5, 6.5), place(37.5, 24.5)],
+          cup: [place(13, -10.5), place(9, -5)],
+        };
       }
     }
   }
@@ -210,8 +222,14 @@ class Scenery {
     if (length < wanted) stretches.push({ kind: 'line', length: wanted - length + spacing });
     const front = dice.real(1.05, 1.3) * spacing - Math.min(from, 0);
     return {
-      kind: 'track', start: [...this.at(200)], along: [...x], axis: [...z], stretches, front, spacing,
-    }; // prettier-ignore
+      kind: 'track',
+      start: [...this.at(200)],
+      along: [...x],
+      axis: [...z],
+      stretches,
+      front,
+      spacing,
+    };
   }
 
   /** A place by what a body hangs on, so that it sweeps ground where others are. */
@@ -236,13 +254,28 @@ class Scenery {
       least: [at[0] - w[0] / 2, at[1] - w[1] / 2, at[2] - w[2] / 2],
       most: [at[0] + w[0] / 2, at[1] + w[1] / 2, at[2] + w[2] / 2],
     });
-    const mixed = (a: number, b: number, c: number): V3 => dice.one([[a, b, c], [b, c, a], [c, a, b]]); // prettier-ignore
+    const mixed = (a: number, b: number, c: number): V3 =>
+      dice.one([
+        [a, b, c],
+        [b, c, a],
+        [c, a, b],
+      ]);
     const axis = dice.one(['x', 'y', 'z'] as const);
-    const [u, v, w] = { x: [at[1], at[2], at[0]], y: [at[2], at[0], at[1]], z: [at[0], at[1], at[2]] }[axis] as [number, number, number]; // prettier-ignore
-    const upright = (outline: readonly (readonly [number, number])[], holes: [number, number][][] = [], long = stout()): Solid => ({
-      kind: 'prism', axis, holes, from: w - long / 2, to: w + long / 2,
+    const [u, v, w] = { x: [at[1], at[2], at[0]], y: [at[2], at[0], at[1]], z: [at[0], at[1], at[2]] }[
+      axis
+    ] as [number, number, number];
+    const upright = (
+      outline: readonly (readonly [number, number])[],
+      holes: [number, number][][] = [],
+      long = stout(),
+    ): Solid => ({
+      kind: 'prism',
+      axis,
+      holes,
+      from: w - long / 2,
+      to: w + long / 2,
       outline: outline.map(([a, b]): [number, number] => [u + a, v + b]),
-    }); // prettier-ignore
+    });
     switch (dice.below(8)) {
       case 0:
       case 1:
@@ -254,23 +287,44 @@ class Scenery {
       case 4: {
         const n = 3 + dice.below(7);
         const [r, turn] = [stout() / 2, dice.real(0, 6)];
-        return upright(Array.from({ length: n }, (_, k): [number, number] => [r * Math.cos(turn + (2 * Math.PI * k) / n), r * Math.sin(turn + (2 * Math.PI * k) / n)])); // prettier-ignore
+        return upright(
+          Array.from({ length: n }, (_, k): [number, number] => [
+            r * Math.cos(turn + (2 * Math.PI * k) / n),
+            r * Math.sin(turn + (2 * Math.PI * k) / n),
+          ]),
+        );
       }
       case 5: {
         // A channel of thin sheet.
         const [t, broad, deep] = [thin() / 2, Math.max(stout() / 20, 3 * thin()), stout()];
-        return upright([[0, deep], [t, deep], [t, t], [broad + t, t], [broad + t, deep], [broad + 2 * t, deep], [broad + 2 * t, 0], [0, 0]]); // prettier-ignore
+        return upright([
+          [0, deep],
+          [t, deep],
+          [t, t],
+          [broad + t, t],
+          [broad + t, deep],
+          [broad + 2 * t, deep],
+          [broad + 2 * t, 0],
+          [0, 0],
+        ]);
       }
       case 6: {
         const [a, b, t] = [stout(), stout(), Math.max(thin(), 0.5 * size)];
-        const ring = (k: number): [number, number][] => [[-a / 2 + k, -b / 2 + k], [a / 2 - k, -b / 2 + k], [a / 2 - k, b / 2 - k], [-a / 2 + k, b / 2 - k]]; // prettier-ignore
+        const ring = (k: number): [number, number][] => [
+          [-a / 2 + k, -b / 2 + k],
+          [a / 2 - k, -b / 2 + k],
+          [a / 2 - k, b / 2 - k],
+          [-a / 2 + k, b / 2 - k],
+        ];
         const rim = Math.min(t, a / 3, b / 3);
         return upright(ring(0), [ring(rim).map(([p, q]): [number, number] => [u + p, v + q])]);
       }
       default:
         return {
           kind: 'hull',
-          points: Array.from({ length: 5 + dice.below(6) }, () => [...plus(at, [dice.real(-1, 1) * stout(), dice.real(-1, 1) * stout(), dice.real(-1, 1) * stout()])]), // prettier-ignore
+          points: Array.from({ length: 5 + dice.below(6) }, () => [
+            ...plus(at, [dice.real(-1, 1) * stout(), dice.real(-1, 1) * stout(), dice.real(-1, 1) * stout()]),
+          ]),
         };
     }
   }
@@ -341,7 +395,21 @@ class Scenery {
 
   private gap(around: number): number {
     const { dice } = this;
-    const near = dice.one([0, 0, 1e-7, -1e-7, 0.004, -0.004, 0.009, -0.009, -0.011, 0.02, -0.02, 0.049, dice.real(-0.1, 0.1)]); // prettier-ignore
+    const near = dice.one([
+      0,
+      0,
+      1e-7,
+      -1e-7,
+      0.004,
+      -0.004,
+      0.009,
+      -0.009,
+      -0.011,
+      0.02,
+      -0.02,
+      0.049,
+      dice.real(-0.1, 0.1),
+    ]);
     const fine = this.size < 0.5 ? this.size : 1;
     return dice.one([
       near,
@@ -452,11 +520,30 @@ class Scenery {
       number,
       number,
     ];
-    const hole: [number, number][] = [[k, k], [a + k, k], [a + k, b - k], [k, b - k]]; // prettier-ignore
+    const hole: [number, number][] = [
+      [k, k],
+      [a + k, k],
+      [a + k, b - k],
+      [k, b - k],
+    ];
     file.bodies.push({
       id: 'spoilt',
-      pieces: [{ kind: 'prism', axis: 'z', outline: [[0, 0], [a, 0], [a, b], [0, b]], holes: [hole], from: 0, to: k }],
-    }); // prettier-ignore
+      pieces: [
+        {
+          kind: 'prism',
+          axis: 'z',
+          outline: [
+            [0, 0],
+            [a, 0],
+            [a, b],
+            [0, b],
+          ],
+          holes: [hole],
+          from: 0,
+          to: k,
+        },
+      ],
+    });
     return {
       file,
       refused: { at: `bodies[${file.bodies.length - 1}].pieces[0].holes[0]`, saying: /hole/ },

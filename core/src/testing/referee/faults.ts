@@ -39,7 +39,10 @@ export const FAULTS: readonly Fault[] = [
     what: 'the crank of a linkage turns the other way where the travel ends below 0',
     file: 'motion/fourBar.ts',
     changes: [
-      ['const onCrank = { joint: turn(first), drive: ratio(1) };', 'const onCrank = { joint: turn(first), drive: ratio(to < 0 ? -1 : 1) };'], // prettier-ignore
+      [
+        'const onCrank = { joint: turn(first), drive: ratio(1) };',
+        'const onCrank = { joint: turn(first), drive: ratio(to < 0 ? -1 : 1) };',
+      ],
     ],
   },
   {
@@ -48,7 +51,10 @@ export const FAULTS: readonly Fault[] = [
     file: 'motion/fourBar.ts',
     changes: [
       ['for (const end of [Math.min(from, 0), Math.max(to, 0)]) {', 'for (const end of [Math.max(to, 0)]) {'],
-      ["if (!(Math.abs(cosB) <= 1 && Math.abs(cosC) <= 1))\n      throw new Error(`The linkage does not close at a crank angle of ${crank} rad.`);", ''], // prettier-ignore
+      [
+        'if (!(Math.abs(cosB) <= 1 && Math.abs(cosC) <= 1))\n      throw new Error(`The linkage does not close at a crank angle of ${crank} rad.`);',
+        '',
+      ],
     ],
   },
   {

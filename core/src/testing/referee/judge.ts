@@ -298,14 +298,21 @@ class Court {
       .filter((i) => value(i) < 60 && value(i) > 0 && value(i) <= value(i - 1) && value(i) <= value(i + 1))
       .sort((p, q) => value(p) - value(q))
       .slice(0, 2);
-    for (const i of dips) samples.push(...sought(at, samples[i - 1]?.[0] ?? from, samples[i]![0], samples[i + 1]?.[0] ?? to)); // prettier-ignore
+    for (const i of dips)
+      samples.push(...sought(at, samples[i - 1]?.[0] ?? from, samples[i]![0], samples[i + 1]?.[0] ?? to));
     return samples;
   }
 
   /** The map of two movers at random places, at the corners, and a hair past the ends; and along its edges. */
   pair(a: MoverSpec, i: number, b: MoverSpec, k: number, map: ReturnType<PairMaps['of']>, dice: Dice): void {
     const past = (t: number, sense: 1 | -1) => t + sense * Math.max(Math.abs(t), 1e-300) * Number.EPSILON;
-    const places = ({ from, to }: MoverSpec) => [from!, past(from!, -1), to, past(to, 1), ...[0, 1, 2].map(() => dice.real(from!, to))]; // prettier-ignore
+    const places = ({ from, to }: MoverSpec) => [
+      from!,
+      past(from!, -1),
+      to,
+      past(to, 1),
+      ...[0, 1, 2].map(() => dice.real(from!, to)),
+    ];
     const apartAt = (ta: number, tb: number) =>
       Math.min(
         ...this.moving[i]!.flatMap((one) =>

@@ -46,10 +46,13 @@ export function judgeOrders(file: SceneFile): JudgedOrders {
   return {
     wrong: court.wrong,
     words: lines.map(({ word }) => word),
-    orders: [never ? (never.kind === 'none' ? `none: ${never.why}` : never.kind) : order.kind, ...(order.kind === 'order' && order.moves.some(({ kind }) => kind === 'two') ? ['two at once'] : [])],
+    orders: [
+      never ? (never.kind === 'none' ? `none: ${never.why}` : never.kind) : order.kind,
+      ...(order.kind === 'order' && order.moves.some(({ kind }) => kind === 'two') ? ['two at once'] : []),
+    ],
     ms,
   };
-} // prettier-ignore
+}
 
 /** What is beyond doubt of a stretch or a place: free, hit somewhere, or neither. */
 type Sure = 'free' | 'hits' | 'unsure';
@@ -101,7 +104,8 @@ class Court {
     const travel = (from: number, to: number, n: number) => from + ((to - from) * n) / SQUARE;
     const ts = Array.from({ length: SQUARE + 1 }, (_, n) => travel(fromI!, endI, n));
     const us = Array.from({ length: SQUARE + 1 }, (_, n) => travel(fromJ!, endJ, n));
-    const steps = (k: number, list: readonly number[]) => list.map((t, n) => (n === 0 ? 0 : this.world.moved(k, list[n - 1]!, t)));
+    const steps = (k: number, list: readonly number[]) =>
+      list.map((t, n) => (n === 0 ? 0 : this.world.moved(k, list[n - 1]!, t)));
     const [movesI, movesJ] = [steps(i, ts), steps(j, us)];
     const around = (moves: readonly number[], n: number) => 0.75 * Math.max(moves[n]!, moves[n + 1] ?? 0);
     const seen = new Uint8Array((SQUARE + 1) ** 2);
@@ -111,14 +115,19 @@ class Court {
     while (stack.length > 0) {
       const [n, m] = stack.pop()!;
       if (n === SQUARE && m === SQUARE) return true;
-      for (const [p, q] of [[n + 1, m], [n - 1, m], [n, m + 1], [n, m - 1]] as const) {
+      for (const [p, q] of [
+        [n + 1, m],
+        [n - 1, m],
+        [n, m + 1],
+        [n, m - 1],
+      ] as const) {
         if (p < 0 || q < 0 || p > SQUARE || q > SQUARE || seen[p * (SQUARE + 1) + q]) continue;
         seen[p * (SQUARE + 1) + q] = 1;
         if (free(p, q)) stack.push([p, q]);
       }
     }
     return false;
-  } // prettier-ignore
+  }
 
   private claim(holds: boolean, what: string): void {
     if (!holds) this.wrong.push(what);
@@ -137,7 +146,8 @@ class Court {
     const bShut = this.going(j, b.from!, b.to, i, a.from!);
     const bOpen = this.going(j, b.from!, b.to, i, a.to);
     const free = (...all: Sure[]) => this.claim(!all.includes('hits'), `${what}: they hit`);
-    const stops = (...all: Sure[]) => this.claim(!all.every((one) => one === 'free'), `${what}: nothing is in the way`); // prettier-ignore
+    const stops = (...all: Sure[]) =>
+      this.claim(!all.every((one) => one === 'free'), `${what}: nothing is in the way`);
     switch (word) {
       case 'any order':
         free(open, aShut, aOpen, bShut, bOpen);
@@ -180,7 +190,8 @@ class Court {
         if (shut !== 'hits') this.claim(!this.pathThrough(i, a.to, j, b.to), `${what}: a path leads there`);
         break;
       case 'not proven':
-        if (open === 'hits') this.claim(aShut === 'unsure' || bShut === 'unsure', `${what}: both edges are plain`); // prettier-ignore
+        if (open === 'hits')
+          this.claim(aShut === 'unsure' || bShut === 'unsure', `${what}: both edges are plain`);
         if (open === 'free') this.claim(!this.pathThrough(i, a.to, j, b.to), `${what}: a path leads there`);
         break;
       case 'never meet':
@@ -211,13 +222,17 @@ class Court {
 
   /** How far one is said to go with the other shut or open. */
   private amounts(sentence: string, what: string): void {
-    for (const [, other, where, own, figure, unit] of sentence.matchAll(/With (\S+) (shut|open), (\S+) goes to (-?[\d.]+)(°| mm)/g))
+    for (const [, other, where, own, figure, unit] of sentence.matchAll(
+      /With (\S+) (shut|open), (\S+) goes to (-?[\d.]+)(°| mm)/g,
+    ))
       this.amount(own!, other!, where!, figure!, unit!, what);
-    for (const [, own, other, shut, unit, open] of sentence.matchAll(/(\S+) does not open past (\S+): it goes to (-?[\d.]+)(°| mm) with that shut, to (-?[\d.]+)/g)) {
+    for (const [, own, other, shut, unit, open] of sentence.matchAll(
+      /(\S+) does not open past (\S+): it goes to (-?[\d.]+)(°| mm) with that shut, to (-?[\d.]+)/g,
+    )) {
       this.amount(own!, other!, 'shut', shut!, unit!, what);
       this.amount(own!, other!, 'open', open!, unit!, what);
     }
-  } // prettier-ignore
+  }
 
   private amount(
     own: string,
@@ -240,7 +255,9 @@ class Court {
         break;
       }
     }
-    const near = Array.from({ length: 101 }, (_, n) => this.world.spare(i, within(said + one * (n / 50 - 0.5)), j, at)); // prettier-ignore
+    const near = Array.from({ length: 101 }, (_, n) =>
+      this.world.spare(i, within(said + one * (n / 50 - 0.5)), j, at),
+    );
     this.claim(Math.min(...near) < 0.1, `${what}: nothing stops ${own} at ${said}`);
   }
 
@@ -252,7 +269,10 @@ class Court {
     this.claim(ends.join() === [a.from, b.from, a.to, b.to].join(), `${what}: the way ends elsewhere`);
     const least = this.leastAlong(i, j, way);
     this.claim(least.spare >= -SLACK, `${what}: the way goes ${-least.spare} in`);
-    this.claim(least.gap * Math.sqrt(3) >= Math.min(FAR, keeps?.lower ?? 0) - SLACK, `${what}: the way keeps ${least.gap}, not ${keeps?.lower}`); // prettier-ignore
+    this.claim(
+      least.gap * Math.sqrt(3) >= Math.min(FAR, keeps?.lower ?? 0) - SLACK,
+      `${what}: the way keeps ${least.gap}, not ${keeps?.lower}`,
+    );
   }
 
   private leastAlong(i: number, j: number, way: readonly (readonly [number, number])[]) {
@@ -279,10 +299,12 @@ class Court {
       }
       if (end >= to) return;
       const beyond = Math.min(to, end + (unit === 'rad' ? Math.PI / 360 : 1) + 1e-6);
-      const near = Array.from({ length: 201 }, (_, n) => this.world.spareFromStill(i, end + ((beyond - end) * n) / 200));
+      const near = Array.from({ length: 201 }, (_, n) =>
+        this.world.spareFromStill(i, end + ((beyond - end) * n) / 200),
+      );
       this.claim(Math.min(...near) < 0.1, `${id}: nothing that stands still stops it at ${end}`);
     });
-  } // prettier-ignore
+  }
 
   /** The order is free in every move, ends where it says and is the shortest; none is none. */
   opening({ order, never, goal }: Opening, alone: Readonly<Record<string, number>>): void {
@@ -303,7 +325,10 @@ class Court {
       this.claim(standing[i] === move.from, `${move.part} does not stand where its move begins`);
       standing.forEach((at, j) => {
         if (j !== i)
-          this.claim(this.going(i, move.from, move.to, j, at) !== 'hits', `${move.part} hits m${j} on its way`);
+          this.claim(
+            this.going(i, move.from, move.to, j, at) !== 'hits',
+            `${move.part} hits m${j} on its way`,
+          );
       });
       standing[i] = move.to;
       return;
@@ -313,15 +338,23 @@ class Court {
     const { spare } = this.leastAlong(i, j, move.way);
     this.claim(spare >= -SLACK, `${move.parts.join(' and ')} together go ${-spare} in`);
     move.way.slice(1).forEach((to, k) =>
-      ([[i, 0], [j, 1]] as const).forEach(([one, side]) =>
+      (
+        [
+          [i, 0],
+          [j, 1],
+        ] as const
+      ).forEach(([one, side]) =>
         standing.forEach((at, other) => {
           if (other !== i && other !== j)
-            this.claim(this.going(one, move.way[k]![side], to[side], other, at) !== 'hits', `m${one} hits m${other} on a way of two`);
+            this.claim(
+              this.going(one, move.way[k]![side], to[side], other, at) !== 'hits',
+              `m${one} hits m${other} on a way of two`,
+            );
         }),
       ),
     );
     [standing[i], standing[j]] = move.way.at(-1)!;
-  } // prettier-ignore
+  }
 
   /** The fewest single moves, of those free beyond doubt, that lead from all shut to a goal; undefined where none do. */
   private shortest(goal: Readonly<Record<string, number>>): number | undefined {
@@ -357,8 +390,10 @@ class Court {
     const [a, b] = [this.world.spec(i), this.world.spec(j)];
     const [endA, endB] = [goal[a.id]!, goal[b.id]!];
     const what = `${a.id} and ${b.id} never, “${never.why}”`;
-    if (never.why === 'shut') this.claim(this.pose(i, a.from!, j, b.from!) !== 'free', `${what}: they stand apart`);
-    if (never.why === 'there') this.claim(this.pose(i, endA, j, endB) !== 'free', `${what}: they stand apart there`);
+    if (never.why === 'shut')
+      this.claim(this.pose(i, a.from!, j, b.from!) !== 'free', `${what}: they stand apart`);
+    if (never.why === 'there')
+      this.claim(this.pose(i, endA, j, endB) !== 'free', `${what}: they stand apart there`);
     this.claim(!this.pathThrough(i, endA, j, endB), `${what}: a path leads there`);
-  } // prettier-ignore
+  }
 }

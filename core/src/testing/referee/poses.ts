@@ -185,7 +185,10 @@ const NEAR_JAM = 0.15;
 
 function trackPath(joint: Extract<JointSpec, { kind: 'track' }>, from: number, to: number): Path {
   const { stretches, front, spacing, start, along, axis } = joint;
-  const length = stretches.reduce((sum, one) => sum + (one.kind === 'line' ? one.length : one.radius * Math.abs(one.angle)), 0); // prettier-ignore
+  const length = stretches.reduce(
+    (sum, one) => sum + (one.kind === 'line' ? one.length : one.radius * Math.abs(one.angle)),
+    0,
+  );
   const [low, high] = [front + Math.min(from, 0), front + Math.max(to, 0)];
   if (low < 0.01 * spacing || high > length - 0.001 * spacing) throw new Unfit('track too short');
   /** Place and direction so far along: turtle fashion, stretch by stretch. */

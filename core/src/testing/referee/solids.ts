@@ -37,7 +37,10 @@ export class Solids {
       const onPlane = (u: V3, v: V3, along: V3): Mat4 => [...u, 0, ...v, 0, ...along, 0, 0, 0, 0, 1] as Mat4;
       const [x, y, z]: [V3, V3, V3] = [[1, 0, 0], [0, 1, 0], [0, 0, 1]]; // prettier-ignore
       const frame = { x: onPlane(y, z, x), y: onPlane(z, x, y), z: onPlane(x, y, z) }[spec.axis];
-      const section = this.api.CrossSection.ofPolygons([spec.outline, ...spec.holes!] as [number, number][][], 'EvenOdd'); // prettier-ignore
+      const section = this.api.CrossSection.ofPolygons(
+        [spec.outline, ...spec.holes!] as [number, number][][],
+        'EvenOdd',
+      );
       const upright = section.extrude(spec.to - spec.from).translate([0, 0, spec.from]);
       const manifold = upright.transform(frame);
       section.delete();
@@ -130,6 +133,12 @@ function boxesFar(a: readonly V3[], b: readonly V3[]): boolean {
 
 function moved(solid: Manifold, stand: Stand): Manifold {
   const origin = put(stand, [0, 0, 0]);
-  const [x, y, z] = ([[1, 0, 0], [0, 1, 0], [0, 0, 1]] as const).map((e) => minus(put(stand, e), origin)); // prettier-ignore
+  const [x, y, z] = (
+    [
+      [1, 0, 0],
+      [0, 1, 0],
+      [0, 0, 1],
+    ] as const
+  ).map((e) => minus(put(stand, e), origin));
   return solid.transform([...x!, 0, ...y!, 0, ...z!, 0, ...origin, 1] as unknown as Mat4);
 }

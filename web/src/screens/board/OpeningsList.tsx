@@ -11,15 +11,7 @@ import { LengthText } from '../../view/ui/LengthText';
 type Movers = Scene['movers'];
 
 /** Every clear opening that what slides beside each other allows: where it is, how wide, and the panels put so on the sheet. */
-export default function OpeningsList({
-  plan,
-  part,
-  movers,
-}: {
-  plan: Plan;
-  part: Part;
-  movers: Movers;
-}) {
+export default function OpeningsList({ plan, part, movers }: { plan: Plan; part: Part; movers: Movers }) {
   const dispatch = useAppDispatch();
   const openings = useMemo(() => clearOpeningsOf(plan, part), [plan, part]);
   if (openings.length === 0) return null;
@@ -29,7 +21,20 @@ export default function OpeningsList({
       <Typography variant="h3" sx={{ color: 'text.secondary', pb: 0.5 }}>
         Clear openings
       </Typography>
-      <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', '& td, & th': { borderBottom: `1px solid ${colour('line')}`, py: 0.25, px: 0.5, textAlign: 'left', fontWeight: 'inherit' } }}>
+      <Box
+        component="table"
+        sx={{
+          width: '100%',
+          borderCollapse: 'collapse',
+          '& td, & th': {
+            borderBottom: `1px solid ${colour('line')}`,
+            py: 0.25,
+            px: 0.5,
+            textAlign: 'left',
+            fontWeight: 'inherit',
+          },
+        }}
+      >
         <thead>
           <tr>
             <th scope="col">From the left</th>
@@ -64,7 +69,7 @@ export default function OpeningsList({
       </Box>
     </Box>
   );
-} // prettier-ignore
+}
 
 /** How far each way of each panel goes for an opening: one of its ways has it where it is to stand, the others are shut. */
 function travelsFor({ panels, at, shut }: ClearOpening, movers: Movers): Travels {
@@ -88,7 +93,13 @@ function Picture({ opening, run }: { opening: ClearOpening; run: number }) {
   const high = 6 * rows + 4;
   return (
     <svg width={100} height={high} aria-hidden="true">
-      <rect x={x(opening.from)} y={0} width={x(opening.to) - x(opening.from)} height={high} fill={colour('tarnSoft')} />
+      <rect
+        x={x(opening.from)}
+        y={0}
+        width={x(opening.to) - x(opening.from)}
+        height={high}
+        fill={colour('tarnSoft')}
+      />
       {at.map((left, i) => (
         <rect
           key={i}
@@ -102,4 +113,4 @@ function Picture({ opening, run }: { opening: ClearOpening; run: number }) {
       ))}
     </svg>
   );
-} // prettier-ignore
+}

@@ -10,9 +10,19 @@ import { saveCsv } from '../../browser/saveCsv';
 /** What can be saved of a job's pieces, for people and for machines. */
 const TABLES = [
   { name: 'Parts list', words: 'Pieces alike in one row, in your units', file: 'parts', rows: partsRows },
-  { name: 'Every piece', words: 'Cut and finished size, grain, edges and place, in mm', file: 'pieces', rows: pieceRows },
-  { name: 'Every work', words: 'Holes, grooves, housings and screws of each piece, in mm', file: 'works', rows: workRows },
-] as const; // prettier-ignore
+  {
+    name: 'Every piece',
+    words: 'Cut and finished size, grain, edges and place, in mm',
+    file: 'pieces',
+    rows: pieceRows,
+  },
+  {
+    name: 'Every work',
+    words: 'Holes, grooves, housings and screws of each piece, in mm',
+    file: 'works',
+    rows: workRows,
+  },
+] as const;
 
 export function TablesMenu({ plan, empty }: { plan: Plan; empty: boolean }) {
   const [anchor, setAnchor] = useState<HTMLElement>();

@@ -126,8 +126,19 @@ function changed(state: OpenJob, plan: Plan, name: string, history: History): Op
 }
 
 export const {
-  opened, draftTaken, draftKept, closed, edited, undone, redone, saveStarted, saveDone, saveWaits, saveConflicted, mineOnTop,
-} = jobSlice.actions; // prettier-ignore
+  opened,
+  draftTaken,
+  draftKept,
+  closed,
+  edited,
+  undone,
+  redone,
+  saveStarted,
+  saveDone,
+  saveWaits,
+  saveConflicted,
+  mineOnTop,
+} = jobSlice.actions;
 export const jobReducer = jobSlice.reducer;
 
 /** What a save of the plan as it stands sends. */

@@ -137,6 +137,18 @@ const readingsSlice = createSlice({
 });
 
 export const {
-  logRead, entriesCame, outboxFound, outboxKept, readingTaken, outboxSent, sendingFailed, liveIs, deviceIs, deviceRead, ruleChosen, readAbout, trueShapeShown,
-} = readingsSlice.actions; // prettier-ignore
+  logRead,
+  entriesCame,
+  outboxFound,
+  outboxKept,
+  readingTaken,
+  outboxSent,
+  sendingFailed,
+  liveIs,
+  deviceIs,
+  deviceRead,
+  ruleChosen,
+  readAbout,
+  trueShapeShown,
+} = readingsSlice.actions;
 export const readingsReducer = readingsSlice.reducer;

@@ -10,7 +10,10 @@ describe('the panes of the sheet', () => {
     expect(viewReducer(start, panesSet(['front', 'pass'])).panes).toEqual(['front', 'pass']);
     expect(kept).toEqual([]);
 
-    const store = configureStore({ reducer: viewReducer, middleware: (own) => own().prepend(paneKeeping.middleware) }); // prettier-ignore
+    const store = configureStore({
+      reducer: viewReducer,
+      middleware: (own) => own().prepend(paneKeeping.middleware),
+    });
     store.dispatch(panesSet(['front', 'pass']));
     expect(kept).toEqual([['tarnpass-panes', 'front pass']]);
     store.dispatch(viewCleared());

@@ -117,6 +117,22 @@ const viewSlice = createSlice({
 });
 
 export const {
-  selected, viewCleared, begun, alsoSelected, findingShown, commandFailed, moved, movedAll, played, allShut, panesSet, paneShown, orderAsked, orderTold, orderHidden, sectionCut, paired,
-} = viewSlice.actions; // prettier-ignore
+  selected,
+  viewCleared,
+  begun,
+  alsoSelected,
+  findingShown,
+  commandFailed,
+  moved,
+  movedAll,
+  played,
+  allShut,
+  panesSet,
+  paneShown,
+  orderAsked,
+  orderTold,
+  orderHidden,
+  sectionCut,
+  paired,
+} = viewSlice.actions;
 export const viewReducer = viewSlice.reducer;

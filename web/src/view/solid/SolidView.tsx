@@ -250,9 +250,21 @@ const Moving = memo(function Moving({ mover, travel, fill, line, onSelect }: Mov
 
 function matrixOf({ rotation: r, shift }: Pose): Matrix4 {
   return new Matrix4().set(
-    r[0], r[1], r[2], shift[0] * METRE,
-    r[3], r[4], r[5], shift[1] * METRE,
-    r[6], r[7], r[8], shift[2] * METRE,
-    0, 0, 0, 1,
-  ); // prettier-ignore
+    r[0],
+    r[1],
+    r[2],
+    shift[0] * METRE,
+    r[3],
+    r[4],
+    r[5],
+    shift[1] * METRE,
+    r[6],
+    r[7],
+    r[8],
+    shift[2] * METRE,
+    0,
+    0,
+    0,
+    1,
+  );
 }

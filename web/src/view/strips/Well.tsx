@@ -46,9 +46,15 @@ export function Well({ mover, report, units, selected }: Props) {
       return;
     }
     const moves: Record<string, number> = {
-      ArrowRight: travel + step, ArrowUp: travel + step, ArrowLeft: travel - step, ArrowDown: travel - step,
-      PageUp: travel + 10 * step, PageDown: travel - 10 * step, Home: from, End: to,
-    }; // prettier-ignore
+      ArrowRight: travel + step,
+      ArrowUp: travel + step,
+      ArrowLeft: travel - step,
+      ArrowDown: travel - step,
+      PageUp: travel + 10 * step,
+      PageDown: travel - 10 * step,
+      Home: from,
+      End: to,
+    };
     const next = moves[event.key];
     if (next === undefined) return;
     event.preventDefault();

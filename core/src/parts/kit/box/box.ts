@@ -58,10 +58,21 @@ const END_WORDS = {
   front: { ...UPRIGHT, start: 'right end', end: 'left end' },
   back: { ...UPRIGHT, start: 'left end', end: 'right end' },
 } as const;
-const LEVEL_WORDS = { start: 'left end', end: 'right end', left: 'back edge', right: 'front edge', face: 'upper face', back: 'underside' } as const; // prettier-ignore
+const LEVEL_WORDS = {
+  start: 'left end',
+  end: 'right end',
+  left: 'back edge',
+  right: 'front edge',
+  face: 'upper face',
+  back: 'underside',
+} as const;
 
 const one = (words: string, mm: number): SumLine => ({ words, mm });
-const times = (words: string, n: number, mm: number): SumLine => ({ words, mm: n * mm, times: [Math.abs(n), Math.abs(mm)] }); // prettier-ignore
+const times = (words: string, n: number, mm: number): SumLine => ({
+  words,
+  mm: n * mm,
+  times: [Math.abs(n), Math.abs(mm)],
+});
 /** A sum's lines without those that come to nothing. */
 const lines = (...all: readonly SumLine[]) => all.filter(({ mm }, i) => i === 0 || Math.abs(mm) > 1e-9);
 
@@ -73,11 +84,18 @@ const lines = (...all: readonly SumLine[]) => all.filter(({ mm }, i) => i === 0 
  * @param width  how the box's outer width came about, line by line
  * @source DER
  */
-export function boxBoards(spec: BoxSpec, outer: Bounds, own: boolean, stock: Stock, width: readonly SumLine[], whose: Whose): BoxBoards {
+export function boxBoards(
+  spec: BoxSpec,
+  outer: Bounds,
+  own: boolean,
+  stock: Stock,
+  width: readonly SumLine[],
+  whose: Whose,
+): BoxBoards {
   const box = new Box(spec, outer, own, stock, width, whose);
   const boards = [...box.sides(), ...box.ends(), ...box.lining(), ...box.floor(), ...box.dividers()];
   return { boards, intoFront: own ? box.intoFront() : [] };
-} // prettier-ignore
+}
 
 /** A box being put together: what all of its boards go by. */
 class Box {
@@ -123,18 +141,28 @@ class Box {
       const inward: Axis = which === 'left' ? 'x' : '-x';
       const from = sideTowards(way, inward);
       const cutIn = (mm: number): Range => (which === 'left' ? [x[1] - mm, x[1]] : [x[0], x[0] + mm]);
-      const joints = () => (own ? (['back'] as const) : (['front', 'back'] as const)).flatMap((end): WorkIn[] => {
-        const mate = end === 'front' ? 'end-front' : this.backAt(which);
-        return deep === 0 || !mate
-          ? []
-          : [{ key: `joint-${end}`, kind: this.spec.joint.kind === 'housed' ? 'groove' : 'rebate', side: from, at: { x: cutIn(deep), y: this.jointAt(end), z: rim }, mate: { piece: this.key(mate) } }];
-      });
+      const joints = () =>
+        (own ? (['back'] as const) : (['front', 'back'] as const)).flatMap((end): WorkIn[] => {
+          const mate = end === 'front' ? 'end-front' : this.backAt(which);
+          return deep === 0 || !mate
+            ? []
+            : [
+                {
+                  key: `joint-${end}`,
+                  kind: this.spec.joint.kind === 'housed' ? 'groove' : 'rebate',
+                  side: from,
+                  at: { x: cutIn(deep), y: this.jointAt(end), z: rim },
+                  mate: { piece: this.key(mate) },
+                },
+              ];
+        });
       return this.board(`side-${which}`, 'box side', 'side', { x, y, z: rim }, way, {
-        length: () => lines(
-          one('box depth', span(outer.y)),
-          ...(lip > 0 ? [times('lips', -ends, lip)] : []),
-          ...(own && deep > 0 ? [one('into the front', deep)] : []),
-        ),
+        length: () =>
+          lines(
+            one('box depth', span(outer.y)),
+            ...(lip > 0 ? [times('lips', -ends, lip)] : []),
+            ...(own && deep > 0 ? [one('into the front', deep)] : []),
+          ),
         width: this.high,
         works: () => [...joints(), ...this.forBottom(from, (into) => ({ x: cutIn(into), y }))],
         sides: SIDE_WORDS[which],
@@ -142,28 +170,34 @@ class Box {
         thick: t,
       });
     });
-  } // prettier-ignore
+  }
 
   ends(): Board[] {
     const { inner, outer, own, deep, rim, spec } = this;
     const lock = spec.joint.kind === 'lock';
     const made = (end: 'front' | 'back', id: string, x: Range, length: Board['length']): Board => {
-      const y: Range = end === 'front' ? [outer.y[0], outer.y[0] + this.t] : [outer.y[1] - this.t, outer.y[1]];
+      const y: Range =
+        end === 'front' ? [outer.y[0], outer.y[0] + this.t] : [outer.y[1] - this.t, outer.y[1]];
       const way = WAYS[end];
       const from = sideTowards(way, end === 'front' ? 'y' : '-y');
       const cutIn = (mm: number): Range => (end === 'front' ? [y[1] - mm, y[1]] : [y[0], y[0] + mm]);
       // Behind its lip a lock joint leaves a tongue that goes into the side.
-      const tongues = () => lock
-        ? (['left', 'right'] as const)
-            .filter((which) => end === 'front' || this.backAt(which) === id)
-            .map((which): WorkIn => ({
-              key: `joint-${which}`,
-              kind: 'rebate',
-              side: from,
-              at: { x: which === 'left' ? [x[0], inner.x[0] - deep] : [inner.x[1] + deep, x[1]], y: cutIn(this.t - this.lip), z: rim },
-              mate: { piece: this.key(`side-${which}`) },
-            }))
-        : [];
+      const tongues = () =>
+        lock
+          ? (['left', 'right'] as const)
+              .filter((which) => end === 'front' || this.backAt(which) === id)
+              .map((which): WorkIn => ({
+                key: `joint-${which}`,
+                kind: 'rebate',
+                side: from,
+                at: {
+                  x: which === 'left' ? [x[0], inner.x[0] - deep] : [inner.x[1] + deep, x[1]],
+                  y: cutIn(this.t - this.lip),
+                  z: rim,
+                },
+                mate: { piece: this.key(`side-${which}`) },
+              }))
+          : [];
       return this.board(id, 'box end', own ? 'back' : 'end', { x, y, z: rim }, way, {
         length,
         width: this.high,
@@ -174,14 +208,19 @@ class Box {
       });
     };
     const whole = this.endWide;
-    const all = () => lock
-      ? [one('box width', span(outer.x))]
-      : lines(...this.width, times('sides', -2, this.t), ...(deep > 0 ? [times('into the sides', 2, deep)] : []));
+    const all = () =>
+      lock
+        ? [one('box width', span(outer.x))]
+        : lines(
+            ...this.width,
+            times('sides', -2, this.t),
+            ...(deep > 0 ? [times('into the sides', 2, deep)] : []),
+          );
     const back = this.cut
       ? this.across(whole).map((x) => made('back', this.backId(x), x, [one('beside the notch', span(x))]))
       : [made('back', 'end-back', whole, all)];
     return own ? back : [made('front', 'end-front', whole, all), ...back];
-  } // prettier-ignore
+  }
 
   /** The notch is lined with boards of its own, which stand on the bottom. */
   lining(): Board[] {
@@ -190,17 +229,26 @@ class Box {
     const z: Range = [inner.z[0], outer.z[1]];
     const high = [one('clear height', span(z))];
     const made = (id: string, role: Role, x: Range, y: Range, way: Way, long: number): Board =>
-      this.board(id, role, 'lining of the notch', { x, y, z }, way, { length: [one('along the notch', long)], width: high, sides: UPRIGHT, thick: t }); // prettier-ignore
+      this.board(id, role, 'lining of the notch', { x, y, z }, way, {
+        length: [one('along the notch', long)],
+        width: high,
+        sides: UPRIGHT,
+        thick: t,
+      });
     const about: Range = [Math.max(inner.x[0], cut[0] - t), Math.min(inner.x[1], cut[1] + t)];
     const beside: Range = [behind, outer.y[1] - t];
     // No deeper than the back is thick, it wants no boards beside it.
     const deep = span(beside) > 0;
     return [
       made('lining', 'box end', about, [behind - t, behind], WAYS.back, span(about)),
-      ...(deep && cut[0] > inner.x[0] ? [made('lining-left', 'box side', [cut[0] - t, cut[0]], beside, WAYS.right, span(beside))] : []),
-      ...(deep && cut[1] < inner.x[1] ? [made('lining-right', 'box side', [cut[1], cut[1] + t], beside, WAYS.left, span(beside))] : []),
+      ...(deep && cut[0] > inner.x[0]
+        ? [made('lining-left', 'box side', [cut[0] - t, cut[0]], beside, WAYS.right, span(beside))]
+        : []),
+      ...(deep && cut[1] < inner.x[1]
+        ? [made('lining-right', 'box side', [cut[1], cut[1] + t], beside, WAYS.left, span(beside))]
+        : []),
     ];
-  } // prettier-ignore
+  }
 
   /** Its bottom, or the rails that keep it square without one. */
   floor(): Board[] {
@@ -226,22 +274,38 @@ class Box {
     const y: Range = whole ? outer.y : [inner.y[0] - into, inner.y[1] + into];
     const z: Range = [inner.z[0] - thick, inner.z[0]];
     const notch: WorkIn[] = cut
-      ? [{ key: 'notch', kind: 'notch', side: 'left', at: { x: cut, y: [behind, y[1]], z }, air: true, from: ['start'] }]
+      ? [
+          {
+            key: 'notch',
+            kind: 'notch',
+            side: 'left',
+            at: { x: cut, y: [behind, y[1]], z },
+            air: true,
+            from: ['start'],
+          },
+        ]
       : [];
     return [
       this.board('bottom', 'box bottom', 'bottom', { x, y, z }, WAYS.level, {
-        length: () => (whole ? [one('box width', span(outer.x))] : lines(...acrossLines(), times('into its edges', 2, into))),
+        length: () =>
+          whole
+            ? [one('box width', span(outer.x))]
+            : lines(...acrossLines(), times('into its edges', 2, into)),
         width: () =>
           whole
             ? [one('box depth', span(outer.y))]
-            : lines(one('box depth', span(outer.y)), times(own ? 'back' : 'ends', own ? -1 : -2, t), times('into its edges', 2, into)),
+            : lines(
+                one('box depth', span(outer.y)),
+                times(own ? 'back' : 'ends', own ? -1 : -2, t),
+                times('into its edges', 2, into),
+              ),
         works: notch,
         sides: LEVEL_WORDS,
         material: bottom.material,
         thick,
       }),
     ];
-  } // prettier-ignore
+  }
 
   dividers(): Board[] {
     const { inner, cut, behind, t } = this;
@@ -257,23 +321,49 @@ class Box {
     const plain = { material, thick: thin, width, notes };
     return [
       ...ys.map((at, i) =>
-        this.board(`divider-across-${i + 1}`, 'divider', 'divider across', { x: inner.x, y: at, z: inner.z }, WAYS.back, {
-          ...plain,
-          length: [one('clear width', span(inner.x))],
-          sides: UPRIGHT,
-          works: xs.map((x, k): WorkIn => ({ key: `halved-${k + 1}`, kind: 'notch', side: 'right', at: { x, y: at, z: [half, inner.z[1]] }, mate: { piece: this.key(`divider-along-${k + 1}`) } })),
-        }),
+        this.board(
+          `divider-across-${i + 1}`,
+          'divider',
+          'divider across',
+          { x: inner.x, y: at, z: inner.z },
+          WAYS.back,
+          {
+            ...plain,
+            length: [one('clear width', span(inner.x))],
+            sides: UPRIGHT,
+            works: xs.map((x, k): WorkIn => ({
+              key: `halved-${k + 1}`,
+              kind: 'notch',
+              side: 'right',
+              at: { x, y: at, z: [half, inner.z[1]] },
+              mate: { piece: this.key(`divider-along-${k + 1}`) },
+            })),
+          },
+        ),
       ),
       ...xs.map((at, i) =>
-        this.board(`divider-along-${i + 1}`, 'divider', 'divider along', { x: at, y, z: inner.z }, WAYS.left, {
-          ...plain,
-          length: [one('clear depth', span(y))],
-          sides: UPRIGHT,
-          works: ys.map((crossed, k): WorkIn => ({ key: `halved-${k + 1}`, kind: 'notch', side: 'left', at: { x: at, y: crossed, z: [inner.z[0], half] }, mate: { piece: this.key(`divider-across-${k + 1}`) } })),
-        }),
+        this.board(
+          `divider-along-${i + 1}`,
+          'divider',
+          'divider along',
+          { x: at, y, z: inner.z },
+          WAYS.left,
+          {
+            ...plain,
+            length: [one('clear depth', span(y))],
+            sides: UPRIGHT,
+            works: ys.map((crossed, k): WorkIn => ({
+              key: `halved-${k + 1}`,
+              kind: 'notch',
+              side: 'left',
+              at: { x: at, y: crossed, z: [inner.z[0], half] },
+              mate: { piece: this.key(`divider-across-${k + 1}`) },
+            })),
+          },
+        ),
       ),
     ];
-  } // prettier-ignore
+  }
 
   /** What a front that is the box's own wants: grooves for its sides, and for its bottom. */
   intoFront(): WorkIn[] {
@@ -283,12 +373,19 @@ class Box {
       key: `joint-${which}`,
       kind: 'groove',
       side: 'back',
-      at: { x: which === 'left' ? [outer.x[0], inner.x[0]] : [inner.x[1], outer.x[1]], y: [back - deep, back], z: rim },
+      at: {
+        x: which === 'left' ? [outer.x[0], inner.x[0]] : [inner.x[1], outer.x[1]],
+        y: [back - deep, back],
+        z: rim,
+      },
       mate: { piece: this.key(`side-${which}`) },
     }));
-    const bottom = this.forBottom('back', (into) => ({ x: [inner.x[0] - into, inner.x[1] + into], y: [back - into, back] }));
+    const bottom = this.forBottom('back', (into) => ({
+      x: [inner.x[0] - into, inner.x[1] + into],
+      y: [back - into, back],
+    }));
     return [...(deep > 0 ? sides : []), ...bottom];
-  } // prettier-ignore
+  }
 
   /** The groove or rebate that its bottom stands in, in a board that reaches from x to x and y to y. */
   private forBottom(side: WorkIn['side'], place: (into: number) => Pick<Bounds, 'x' | 'y'>): WorkIn[] {
@@ -335,7 +432,10 @@ class Box {
   private across([from, to]: Range): Range[] {
     const { cut } = this;
     if (!cut) return [[from, to]];
-    const beside: readonly Range[] = [[from, Math.min(to, cut[0])], [Math.max(from, cut[1]), to]]; // prettier-ignore
+    const beside: readonly Range[] = [
+      [from, Math.min(to, cut[0])],
+      [Math.max(from, cut[1]), to],
+    ];
     return beside.filter((run) => span(run) > 1e-9);
   }
 
@@ -347,12 +447,36 @@ class Box {
     return `${this.whose.key}/${id}`;
   }
 
-  private board(id: string, role: Role, words: string, at: Bounds, way: Way, made: Pick<Board, 'length' | 'width'> & Required<Pick<Board, 'sides'>> & Partial<Pick<Board, 'works' | 'notes' | 'material'>> & { readonly thick: number }): Board {
+  private board(
+    id: string,
+    role: Role,
+    words: string,
+    at: Bounds,
+    way: Way,
+    made: Pick<Board, 'length' | 'width'> &
+      Required<Pick<Board, 'sides'>> &
+      Partial<Pick<Board, 'works' | 'notes' | 'material'>> & { readonly thick: number },
+  ): Board {
     const { item, name, told } = this.whose;
     const { length, width, sides, thick, material = this.spec.material, works = [], notes = [] } = made;
     // Field by field: a bank makes hundreds of them an edit.
-    return { key: this.key(id), item, role, name: `${name}, ${words}`, told, at, way, length, width, thick: [one('as the board', thick)], material, works, sides, notes };
-  } // prettier-ignore
+    return {
+      key: this.key(id),
+      item,
+      role,
+      name: `${name}, ${words}`,
+      told,
+      at,
+      way,
+      length,
+      width,
+      thick: [one('as the board', thick)],
+      material,
+      works,
+      sides,
+      notes,
+    };
+  }
 }
 
 /** So many thin ones spread evenly over a run. */

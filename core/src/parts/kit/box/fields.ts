@@ -11,32 +11,99 @@ const counted = (key: 'across' | 'along') => ({
 });
 
 /** What a card shows of a part's box; `made` tells whether it is one that is cut. */
-export function boxFields<Part extends { readonly box: BoxSpec }>(made: (part: Part) => boolean): Field<Part>[] {
+export function boxFields<Part extends { readonly box: BoxSpec }>(
+  made: (part: Part) => boolean,
+): Field<Part>[] {
   const group = 'Box';
   const length = lengthOf<Part>(group);
-  const grooved = (part: Part) => made(part) && (part.box.bottom.kind === 'groove' || part.box.bottom.kind === 'let in');
+  const grooved = (part: Part) =>
+    made(part) && (part.box.bottom.kind === 'groove' || part.box.bottom.kind === 'let in');
   return [
-    { group, label: 'Sides and ends of', path: ['box', 'material'], input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] }, when: made },
+    {
+      group,
+      label: 'Sides and ends of',
+      path: ['box', 'material'],
+      input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] },
+      when: made,
+    },
     { group, label: 'Height', path: ['box', 'height'], input: 'length or none', when: made },
     { group, label: 'Depth', path: ['box', 'depth'], input: 'length or none', when: made },
     length('Free beneath it', ['box', 'under']),
     length('Free above it', ['box', 'above']),
     length('Kept clear on its left', ['box', 'aside', 'left']),
     length('Kept clear on its right', ['box', 'aside', 'right']),
-    { group, label: 'Joints', path: ['box', 'joint'], input: { words: Object.keys(USUAL_JOINT), word: ({ box }) => box.joint.kind, value: (word) => USUAL_JOINT[word as keyof typeof USUAL_JOINT] }, when: made },
+    {
+      group,
+      label: 'Joints',
+      path: ['box', 'joint'],
+      input: {
+        words: Object.keys(USUAL_JOINT),
+        word: ({ box }) => box.joint.kind,
+        value: (word) => USUAL_JOINT[word as keyof typeof USUAL_JOINT],
+      },
+      when: made,
+    },
     length('Joint, deep', ['box', 'joint', 'deep'], (part) => made(part) && part.box.joint.kind !== 'butt'),
     length('Joint, lip', ['box', 'joint', 'lip'], (part) => made(part) && part.box.joint.kind === 'lock'),
-    { group, label: 'Bottom', path: ['box', 'bottom'], input: { words: Object.keys(USUAL_BOTTOM), word: ({ box }) => box.bottom.kind, value: (word, { box }, materials) => bottomOf(word as keyof typeof USUAL_BOTTOM, box, materials) }, when: made },
-    { group, label: 'Bottom of', path: ['box', 'bottom', 'material'], input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] }, when: (part) => made(part) && part.box.bottom.kind !== 'none' },
+    {
+      group,
+      label: 'Bottom',
+      path: ['box', 'bottom'],
+      input: {
+        words: Object.keys(USUAL_BOTTOM),
+        word: ({ box }) => box.bottom.kind,
+        value: (word, { box }, materials) => bottomOf(word as keyof typeof USUAL_BOTTOM, box, materials),
+      },
+      when: made,
+    },
+    {
+      group,
+      label: 'Bottom of',
+      path: ['box', 'bottom', 'material'],
+      input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] },
+      when: (part) => made(part) && part.box.bottom.kind !== 'none',
+    },
     length('Goes in', ['box', 'bottom', 'deep'], grooved),
-    length('Groove above the foot', ['box', 'bottom', 'up'], (part) => made(part) && part.box.bottom.kind === 'groove'),
+    length(
+      'Groove above the foot',
+      ['box', 'bottom', 'up'],
+      (part) => made(part) && part.box.bottom.kind === 'groove',
+    ),
     length('Rails, high', ['box', 'bottom', 'rail'], (part) => made(part) && part.box.bottom.kind === 'none'),
-    { group, label: 'Dividers, side to side', path: ['box', 'dividers', 'across'], input: counted('across'), when: made },
-    { group, label: 'Dividers, front to back', path: ['box', 'dividers', 'along'], input: counted('along'), when: made },
-    { group, label: 'Dividers of', path: ['box', 'dividers', 'material'], input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] }, when: (part) => made(part) && part.box.dividers.across + part.box.dividers.along > 0 },
-    { group, label: 'Notch for pipes', path: ['box', 'notch'], input: { words: ['none', 'cut out'], word: ({ box }) => (box.notch ? 'cut out' : 'none'), value: (word) => (word === 'none' ? null : USUAL_NOTCH) }, when: made },
+    {
+      group,
+      label: 'Dividers, side to side',
+      path: ['box', 'dividers', 'across'],
+      input: counted('across'),
+      when: made,
+    },
+    {
+      group,
+      label: 'Dividers, front to back',
+      path: ['box', 'dividers', 'along'],
+      input: counted('along'),
+      when: made,
+    },
+    {
+      group,
+      label: 'Dividers of',
+      path: ['box', 'dividers', 'material'],
+      input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] },
+      when: (part) => made(part) && part.box.dividers.across + part.box.dividers.along > 0,
+    },
+    {
+      group,
+      label: 'Notch for pipes',
+      path: ['box', 'notch'],
+      input: {
+        words: ['none', 'cut out'],
+        word: ({ box }) => (box.notch ? 'cut out' : 'none'),
+        value: (word) => (word === 'none' ? null : USUAL_NOTCH),
+      },
+      when: made,
+    },
     length('Notch, wide', ['box', 'notch', 'width'], (part) => made(part) && part.box.notch !== null),
     length('Notch, deep', ['box', 'notch', 'depth'], (part) => made(part) && part.box.notch !== null),
     length('Notch, from the left', ['box', 'notch', 'left'], (part) => made(part) && part.box.notch !== null),
   ];
-} // prettier-ignore
+}

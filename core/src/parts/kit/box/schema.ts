@@ -27,7 +27,12 @@ export const JointSchema = v.variant(
 const BottomSchema = v.variant(
   'kind',
   [
-    v.strictObject({ kind: v.literal('groove'), material: IdSchema, deep: positiveLength(40), up: positiveLength(200) }),
+    v.strictObject({
+      kind: v.literal('groove'),
+      material: IdSchema,
+      deep: positiveLength(40),
+      up: positiveLength(200),
+    }),
     /** In a rebate round the lower edges. */
     v.strictObject({ kind: v.literal('let in'), material: IdSchema, deep: positiveLength(40) }),
     v.strictObject({ kind: v.literal('under'), material: IdSchema }),
@@ -35,7 +40,7 @@ const BottomSchema = v.variant(
     v.strictObject({ kind: v.literal('none'), rail: positiveLength(500) }),
   ],
   'A bottom is in a groove, let in, under the box, or there is none.',
-); // prettier-ignore
+);
 
 /** A box that slides in and out; its width follows from what it runs in. */
 export const BoxSchema = v.strictObject({

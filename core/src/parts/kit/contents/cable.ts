@@ -49,7 +49,11 @@ export function cableNotes(cable: Cable, bay: Bounds, outer: Bounds, travel: num
   );
   const { length, thick, bend } = { length: cable.length.mm, thick: cable.thick.mm, bend: cable.bend.mm };
   const needs = cableNeeds({ thick, bend }, { across, behind, travel });
-  const note = (verdict: PartNote['verdict'], sentence: string): PartNote => ({ about: 'cable', verdict, sentence });
+  const note = (verdict: PartNote['verdict'], sentence: string): PartNote => ({
+    about: 'cable',
+    verdict,
+    sentence,
+  });
   const found: PartNote[] = [];
   if (length < needs.length)
     found.push(
@@ -61,7 +65,12 @@ export function cableNotes(cable: Cable, bay: Bounds, outer: Bounds, travel: num
       ),
     );
   if (behind < thick)
-    found.push(note('hits', `The ${what} is pinched behind it: ${lengthMark(behind)} is left there, and it is ${lengthMark(thick)} thick.`));
+    found.push(
+      note(
+        'hits',
+        `The ${what} is pinched behind it: ${lengthMark(behind)} is left there, and it is ${lengthMark(thick)} thick.`,
+      ),
+    );
   else if (behind < needs.room)
     found.push(
       note(
@@ -74,14 +83,25 @@ export function cableNotes(cable: Cable, bay: Bounds, outer: Bounds, travel: num
     const room = Math.max(span(bay.x), span(bay.z));
     found.push(
       fold > room
-        ? note('tight', `Shut, its slack makes a fold of ${lengthMark(fold)}, and the bay is ${lengthMark(room)} at its longest: it may be caught.`)
-        : note('clear', `The ${what} is long enough by ${lengthMark(length - needs.length, 'most')}, and its slack folds behind the shut box.`),
+        ? note(
+            'tight',
+            `Shut, its slack makes a fold of ${lengthMark(fold)}, and the bay is ${lengthMark(room)} at its longest: it may be caught.`,
+          )
+        : note(
+            'clear',
+            `The ${what} is long enough by ${lengthMark(length - needs.length, 'most')}, and its slack folds behind the shut box.`,
+          ),
     );
   }
   if (plug) {
     const through = Math.hypot(plug.width.mm, plug.height.mm);
     if (through > plug.hole.mm)
-      found.push(note('hits', `Its plug cannot pass its hole: ${lengthMark(through, 'least')} across is wanted, ${lengthMark(through - plug.hole.mm, 'least')} more than there is.`));
+      found.push(
+        note(
+          'hits',
+          `Its plug cannot pass its hole: ${lengthMark(through, 'least')} across is wanted, ${lengthMark(through - plug.hole.mm, 'least')} more than there is.`,
+        ),
+      );
   }
   return found;
-} // prettier-ignore
+}

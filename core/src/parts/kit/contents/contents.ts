@@ -67,7 +67,12 @@ const tooLarge = ({ name }: Content, has: number, most: number, words: 'wide' | 
 export function contentsIssues({ set, items }: Contents, tiers: readonly ContentSpace[]): Issue[] {
   const lost = items.findIndex(({ tier }) => tiers.length > 1 && tier > tiers.length);
   if (lost >= 0)
-    return [{ path: ['items', lost, 'tier'], message: `“${items[lost]!.name}” stands on tier ${items[lost]!.tier}, and there are ${tiers.length}. At most ${tiers.length} will do.` }]; // prettier-ignore
+    return [
+      {
+        path: ['items', lost, 'tier'],
+        message: `“${items[lost]!.name}” stands on tier ${items[lost]!.tier}, and there are ${tiers.length}. At most ${tiers.length} will do.`,
+      },
+    ];
   return tiers.flatMap((room, nth) => {
     const on = [...items.entries()].filter(([, one]) => onTier(nth, tiers.length)(one));
     return on.length > 0 ? tierIssues(set, on, room) : [];
@@ -179,7 +184,12 @@ export function openers(
     const to = lid ? (opens.to * Math.PI) / 180 : opens.by.mm;
     const drawn = opens.when === 'drawn out';
     const end = drawn ? out.travel + (lid ? to * span(y) : to) : to;
-    const then = (first: number, last: number) => table([[0, 0], [out.travel, first], [end, last]]); // prettier-ignore
+    const then = (first: number, last: number) =>
+      table([
+        [0, 0],
+        [out.travel, first],
+        [end, last],
+      ]);
     const motion = drawn
       ? chain(
           [

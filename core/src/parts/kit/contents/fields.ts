@@ -29,10 +29,25 @@ export function contentFields<Part extends { readonly contents: Contents; readon
           ),
       },
     },
-    { group, label: 'They stand', path: ['contents', 'set'], input: wordChoice(['contents', 'set'], ['side by side', 'one behind another']), when: ({ contents }) => contents.items.length > 0 },
+    {
+      group,
+      label: 'They stand',
+      path: ['contents', 'set'],
+      input: wordChoice(['contents', 'set'], ['side by side', 'one behind another']),
+      when: ({ contents }) => contents.items.length > 0,
+    },
     { group, label: 'Loose in it, kg', path: ['contents', 'load'], input: 'count' },
     ...part.contents.items.flatMap((one, i) => itemFields<Part>(one, i, tiers)),
-    { group: 'Cable or hose', label: 'To what comes out', path: ['cable'], input: { words: ['nothing', 'cable', 'hose'], word: ({ cable }) => cable?.what ?? 'nothing', value: (word, { cable }) => (word === 'nothing' ? null : { ...(cable ?? USUAL_CABLE), what: word }) } },
+    {
+      group: 'Cable or hose',
+      label: 'To what comes out',
+      path: ['cable'],
+      input: {
+        words: ['nothing', 'cable', 'hose'],
+        word: ({ cable }) => cable?.what ?? 'nothing',
+        value: (word, { cable }) => (word === 'nothing' ? null : { ...(cable ?? USUAL_CABLE), what: word }),
+      },
+    },
     wire('Length', ['cable', 'length'], cabled),
     wire('Thick', ['cable', 'thick'], cabled),
     wire('Tightest bend it bears', ['cable', 'bend'], cabled),
@@ -40,14 +55,28 @@ export function contentFields<Part extends { readonly contents: Contents; readon
     wire('At the case, up', ['cable', 'wall', 'up'], cabled),
     wire('At the box, from the left', ['cable', 'box', 'left'], cabled),
     wire('At the box, up', ['cable', 'box', 'up'], cabled),
-    { group: 'Cable or hose', label: 'Its plug goes through a hole', path: ['cable', 'plug'], input: { words: ['no', 'yes'], word: ({ cable }) => (cable?.plug ? 'yes' : 'no'), value: (word) => (word === 'yes' ? USUAL_PLUG : null) }, when: cabled },
+    {
+      group: 'Cable or hose',
+      label: 'Its plug goes through a hole',
+      path: ['cable', 'plug'],
+      input: {
+        words: ['no', 'yes'],
+        word: ({ cable }) => (cable?.plug ? 'yes' : 'no'),
+        value: (word) => (word === 'yes' ? USUAL_PLUG : null),
+      },
+      when: cabled,
+    },
     wire('Plug, wide', ['cable', 'plug', 'width'], ({ cable }) => !!cable?.plug),
     wire('Plug, high', ['cable', 'plug', 'height'], ({ cable }) => !!cable?.plug),
     wire('Hole across', ['cable', 'plug', 'hole'], ({ cable }) => !!cable?.plug),
   ];
-} // prettier-ignore
+}
 
-function itemFields<Part extends { readonly contents: Contents }>(one: Content, i: number, tiers: boolean): Field<Part>[] {
+function itemFields<Part extends { readonly contents: Contents }>(
+  one: Content,
+  i: number,
+  tiers: boolean,
+): Field<Part>[] {
   const group = `Thing ${i + 1}`;
   const at = ['contents', 'items', i] as const;
   const length = lengthOf<Part>(group);
@@ -56,24 +85,70 @@ function itemFields<Part extends { readonly contents: Contents }>(one: Content, 
   return [
     { group, label: 'What', path: [...at, 'name'], input: 'text' },
     { group, label: 'How many', path: [...at, 'count'], input: 'count' },
-    ...(tiers ? [{ group, label: 'On tier, from below', path: [...at, 'tier'], input: 'count' as const }] : []),
+    ...(tiers
+      ? [{ group, label: 'On tier, from below', path: [...at, 'tier'], input: 'count' as const }]
+      : []),
     length(one.base ? 'Mouth, wide' : 'Width', [...at, 'width']),
     length(one.base ? 'Mouth, deep' : 'Depth', [...at, 'depth']),
     length('Height', [...at, 'height']),
-    { group, label: 'Its foot', path: [...at, 'base'], input: { words: ['as its top', 'smaller'], word: (part) => (item(part)?.base ? 'smaller' : 'as its top'), value: (word) => (word === 'smaller' ? USUAL_BASE(one) : null) } },
+    {
+      group,
+      label: 'Its foot',
+      path: [...at, 'base'],
+      input: {
+        words: ['as its top', 'smaller'],
+        word: (part) => (item(part)?.base ? 'smaller' : 'as its top'),
+        value: (word) => (word === 'smaller' ? USUAL_BASE(one) : null),
+      },
+    },
     length('Foot, wide', [...at, 'base', 'width'], () => one.base !== null),
     length('Foot, deep', [...at, 'base', 'depth'], () => one.base !== null),
     length('Air above it', [...at, 'air']),
     { group, label: 'Each weighs, kg', path: [...at, 'load'], input: 'count' },
-    { group, label: 'It', path: [...at, 'stands'], input: { words: ['stands', 'hangs'], word: (part) => (item(part)?.stands === 'hung' ? 'hangs' : 'stands'), value: (word) => (word === 'hangs' ? 'hung' : 'on the bottom') } },
-    { group, label: 'It opens', path: [...at, 'opens'], input: { words: Object.values(OPENS), word: (part) => OPENS[item(part)?.opens.kind ?? 'no'], value: (word) => USUAL_OPENS[(Object.keys(OPENS) as (keyof typeof OPENS)[]).find((key) => OPENS[key] === word) ?? 'no'] } },
-    ...(opens.kind === 'no' ? [] : [{ group, label: 'It is opened', path: [...at, 'opens', 'when'], input: wordChoice<Part>([...at, 'opens', 'when'], ['in place', 'drawn out']) }]),
+    {
+      group,
+      label: 'It',
+      path: [...at, 'stands'],
+      input: {
+        words: ['stands', 'hangs'],
+        word: (part) => (item(part)?.stands === 'hung' ? 'hangs' : 'stands'),
+        value: (word) => (word === 'hangs' ? 'hung' : 'on the bottom'),
+      },
+    },
+    {
+      group,
+      label: 'It opens',
+      path: [...at, 'opens'],
+      input: {
+        words: Object.values(OPENS),
+        word: (part) => OPENS[item(part)?.opens.kind ?? 'no'],
+        value: (word) =>
+          USUAL_OPENS[
+            (Object.keys(OPENS) as (keyof typeof OPENS)[]).find((key) => OPENS[key] === word) ?? 'no'
+          ],
+      },
+    },
+    ...(opens.kind === 'no'
+      ? []
+      : [
+          {
+            group,
+            label: 'It is opened',
+            path: [...at, 'opens', 'when'],
+            input: wordChoice<Part>([...at, 'opens', 'when'], ['in place', 'drawn out']),
+          },
+        ]),
     ...(opens.kind === 'lid'
       ? [
-          { group, label: 'Lid hinged at the', path: [...at, 'opens', 'hinge'], input: wordChoice<Part>([...at, 'opens', 'hinge'], ['back', 'front']) },
+          {
+            group,
+            label: 'Lid hinged at the',
+            path: [...at, 'opens', 'hinge'],
+            input: wordChoice<Part>([...at, 'opens', 'hinge'], ['back', 'front']),
+          },
           { group, label: 'Lid opens to', path: [...at, 'opens', 'to'], input: 'degrees' as const },
         ]
       : []),
     ...(opens.kind === 'tank' ? [length('Lifted by', [...at, 'opens', 'by'])] : []),
   ];
-} // prettier-ignore
+}

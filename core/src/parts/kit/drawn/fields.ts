@@ -8,30 +8,69 @@ const keyOf = <T extends Record<string, string>>(words: T, value: string) =>
   Object.keys(words).find((key) => words[key] === value)!;
 
 /** What a card shows of the front of a drawer or pull-out, and of its handle. */
-export function frontFields<Part extends Pick<DrawnOut, 'fit' | 'front' | 'handle'>>(several: (part: Part) => boolean = () => false): Field<Part>[] {
+export function frontFields<Part extends Pick<DrawnOut, 'fit' | 'front' | 'handle'>>(
+  several: (part: Part) => boolean = () => false,
+): Field<Part>[] {
   const front = lengthOf<Part>('Front');
   const handle = lengthOf<Part>('Handle');
-  const fitted = (...kinds: DrawnFit['kind'][]) => ({ fit }: Part) => kinds.includes(fit.kind);
+  const fitted =
+    (...kinds: DrawnFit['kind'][]) =>
+    ({ fit }: Part) =>
+      kinds.includes(fit.kind);
   const edge = (words: string, path: string): Field<Part> =>
-    front(({ fit }) => `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`, ['fit', path], fitted('inset', 'overlay'));
+    front(
+      ({ fit }) => `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`,
+      ['fit', path],
+      fitted('inset', 'overlay'),
+    );
   const closed = ({ fit }: Part) => fit.kind !== 'none';
   const handled = (one: Part) => one.handle !== null;
   return [
-  { group: 'Front', label: 'Fit', path: ['fit'], input: { words: Object.keys(FIT_WORDS), word: ({ fit }) => keyOf(FIT_WORDS, fit.kind), value: (word) => USUAL_DRAWN_FIT[FIT_WORDS[word as keyof typeof FIT_WORDS]] } },
-  front('Gap between neighbours', ['fit', 'gap'], fitted('even')),
-  edge('Side', 'sides'),
-  edge('Top', 'top'),
-  edge('Bottom', 'bottom'),
-  front('Gap between fronts', ['fit', 'between'], (one) => fitted('inset', 'overlay')(one) && several(one)),
-  front('Behind the case’s front', ['fit', 'setback'], fitted('inset', 'none')),
-  { group: 'Front', label: 'Front is', path: ['front', 'made'], input: { words: ['applied', 'the box’s own'], word: (one) => one.front.made, value: (word) => word }, when: closed },
-  { group: 'Front', label: 'Made of', path: ['front', 'material'], input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] }, when: closed },
-  front('Edge banding', ['front', 'banding'], closed),
-  front('Screws from inside', ['front', 'screw'], (one) => closed(one) && one.front.made === 'applied'),
-  { group: 'Handle', label: 'Handle', path: ['handle'], input: { words: ['none', 'bar', 'knob'], word: (one) => one.handle?.kind ?? 'none', value: (word) => (word === 'none' ? null : USUAL_PULL[word as 'bar' | 'knob']) } },
-  handle('Stands out', ['handle', 'projection'], handled),
-  handle('Width', ['handle', 'width'], handled),
-  handle('Height', ['handle', 'height'], handled),
-  handle('Holes apart', ['handle', 'holes'], (one) => one.handle?.kind === 'bar'),
+    {
+      group: 'Front',
+      label: 'Fit',
+      path: ['fit'],
+      input: {
+        words: Object.keys(FIT_WORDS),
+        word: ({ fit }) => keyOf(FIT_WORDS, fit.kind),
+        value: (word) => USUAL_DRAWN_FIT[FIT_WORDS[word as keyof typeof FIT_WORDS]],
+      },
+    },
+    front('Gap between neighbours', ['fit', 'gap'], fitted('even')),
+    edge('Side', 'sides'),
+    edge('Top', 'top'),
+    edge('Bottom', 'bottom'),
+    front('Gap between fronts', ['fit', 'between'], (one) => fitted('inset', 'overlay')(one) && several(one)),
+    front('Behind the case’s front', ['fit', 'setback'], fitted('inset', 'none')),
+    {
+      group: 'Front',
+      label: 'Front is',
+      path: ['front', 'made'],
+      input: { words: ['applied', 'the box’s own'], word: (one) => one.front.made, value: (word) => word },
+      when: closed,
+    },
+    {
+      group: 'Front',
+      label: 'Made of',
+      path: ['front', 'material'],
+      input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] },
+      when: closed,
+    },
+    front('Edge banding', ['front', 'banding'], closed),
+    front('Screws from inside', ['front', 'screw'], (one) => closed(one) && one.front.made === 'applied'),
+    {
+      group: 'Handle',
+      label: 'Handle',
+      path: ['handle'],
+      input: {
+        words: ['none', 'bar', 'knob'],
+        word: (one) => one.handle?.kind ?? 'none',
+        value: (word) => (word === 'none' ? null : USUAL_PULL[word as 'bar' | 'knob']),
+      },
+    },
+    handle('Stands out', ['handle', 'projection'], handled),
+    handle('Width', ['handle', 'width'], handled),
+    handle('Height', ['handle', 'height'], handled),
+    handle('Holes apart', ['handle', 'holes'], (one) => one.handle?.kind === 'bar'),
   ];
-} // prettier-ignore
+}

@@ -127,7 +127,8 @@ export function layDrawn(drawer: DrawnOut, place: PartPlace, construction: BoxCo
     ] as const;
     const under = free[0] + box.under.mm;
     const boxHigh = old?.height.mm ?? box.height?.mm ?? free[1] - box.above.mm - under;
-    const runAt = under + (runs.kind === 'side slides' ? runs.up.mm + (slide?.kind === 'slide' ? slide.high / 2 : 0) : 0);
+    const runAt =
+      under + (runs.kind === 'side slides' ? runs.up.mm + (slide?.kind === 'slide' ? slide.high / 2 : 0) : 0);
     const outer: Bounds = { x, y: [start, start + depth], z: [under, under + boxHigh] };
     const tiers = construction.tiers(outer);
     return {
@@ -148,7 +149,7 @@ export function layDrawn(drawer: DrawnOut, place: PartPlace, construction: BoxCo
       tiers,
       contents: placed(drawer.contents, tiers),
     };
-  }); // prettier-ignore
+  });
   return {
     part: drawer,
     place,
@@ -200,7 +201,8 @@ function packingOf(
     return which === 'left' ? Math.min(at, faceAt(left, z)) : Math.max(at, faceAt(right, z));
   };
   const each = old
-    ? (clear[1] - clear[0] - width) / 2 - (slide?.kind === 'slide' ? slide.side : runs.kind === 'wooden runners' ? runs.play.mm : 0)
+    ? (clear[1] - clear[0] - width) / 2 -
+      (slide?.kind === 'slide' ? slide.side : runs.kind === 'wooden runners' ? runs.play.mm : 0)
     : 0;
   return { left: clear[0] - face('left') + each, right: face('right') - clear[1] + each };
-} // prettier-ignore
+}

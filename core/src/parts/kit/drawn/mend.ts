@@ -13,20 +13,39 @@ import type { LaidDrawn } from './lay';
 const LEAST_USEFUL = 100;
 
 /** What a box is made of, whatever comes out. */
-const BOX: ReadonlySet<Role | undefined> = new Set<Role>(['box side', 'box end', 'box bottom', 'box rail', 'divider', 'board', 'tier', 'rim', 'cheek', 'old box']); // prettier-ignore
+const BOX: ReadonlySet<Role | undefined> = new Set<Role>([
+  'box side',
+  'box end',
+  'box bottom',
+  'box rail',
+  'divider',
+  'board',
+  'tier',
+  'rim',
+  'cheek',
+  'old box',
+]);
 
 /** What of a drawer the worst was found of: its box, its slides, or something else of it. */
-export function metWith(pieces: PartPieces, worst: Encounter | undefined): 'box' | 'slide' | 'content' | 'other' | undefined {
+export function metWith(
+  pieces: PartPieces,
+  worst: Encounter | undefined,
+): 'box' | 'slide' | 'content' | 'other' | undefined {
   if (!worst) return undefined;
   const role = roleOf(pieces.moving, worst.moving);
   return BOX.has(role) ? 'box' : role === 'slide' || role === 'content' ? role : 'other';
-} // prettier-ignore
+}
 
 /**
  * The least change known to mend what a drawer meets: a nearer stop on runners, a box that ends short of what stands
  * behind it. Slides of another length change the box, and are for the builder to choose.
  */
-export function mendDrawn(laid: LaidDrawn, pieces: PartPieces, check: MoverCheck, met: Body | undefined): Proposal | undefined {
+export function mendDrawn(
+  laid: LaidDrawn,
+  pieces: PartPieces,
+  check: MoverCheck,
+  met: Body | undefined,
+): Proposal | undefined {
   if (check.verdict === 'clear') return undefined;
   const { runs, box, old } = laid.part;
   const [worst] = check.encounters;
@@ -47,7 +66,7 @@ export function mendDrawn(laid: LaidDrawn, pieces: PartPieces, check: MoverCheck
     words: `stop it at ${lengthMark(stop, 'most')}`,
     changes: [{ path: ['runs', 'out'], before: runs.out, after: { mm: stop } }],
   };
-} // prettier-ignore
+}
 
 /** Packed out past what stands in its way at one side only, such as the hinges of a door before it. */
 function packedOut(laid: LaidDrawn, pieces: PartPieces, worst: Encounter, met: Body): Proposal | undefined {

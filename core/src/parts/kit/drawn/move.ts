@@ -23,7 +23,13 @@ export function moveDrawn({ part, place, travel, drawers }: LaidDrawn, { moving 
     const { key: id } = at;
     const link = moving.find(({ key }) => key === id)!;
     const ground = `${id}/ground`;
-    const touch = (one: string, still: string): IntendedContact => ({ moving: one, still, from: 0, to: travel, depth: 0 }); // prettier-ignore
+    const touch = (one: string, still: string): IntendedContact => ({
+      moving: one,
+      still,
+      from: 0,
+      to: travel,
+      depth: 0,
+    });
     const contacts: IntendedContact[] = [
       // An applied front rests on the carcass when it is shut; it may press into nothing.
       ...(at.front && fit.kind !== 'inset' ? [touch(`${id}/front`, carcass.id)] : []),

@@ -80,17 +80,26 @@ function unlike(drawers: readonly DrawerAt[]): DrawerAt[] {
 
 function loadNotes({ part, slide }: LaidDrawn, { mass, at }: Weighed): PartNote[] {
   if (!slide) return [];
-  const each = part.bank.kind === 'even' ? 'Each weighs up to' : `The heaviest, the ${saidOf(part, at)}, weighs`;
+  const each =
+    part.bank.kind === 'even' ? 'Each weighs up to' : `The heaviest, the ${saidOf(part, at)}, weighs`;
   const words = at.nth === 0 ? 'It weighs' : each;
   const loaded = `${words} ${massMark(mass)} with what is in it`;
   if (mass > slide.rating)
     return [
-      note('runs', 'hits', `${loaded}, and a pair of these slides carries ${massMark(slide.rating)}: ${massMark(mass - slide.rating)} too much. Take stronger slides, or put less in.`),
+      note(
+        'runs',
+        'hits',
+        `${loaded}, and a pair of these slides carries ${massMark(slide.rating)}: ${massMark(mass - slide.rating)} too much. Take stronger slides, or put less in.`,
+      ),
     ];
   return [
-    note('runs', mass > 0.8 * slide.rating ? 'tight' : 'clear', `${loaded}; a pair of these slides carries ${massMark(slide.rating)} drawn out fully.`),
+    note(
+      'runs',
+      mass > 0.8 * slide.rating ? 'tight' : 'clear',
+      `${loaded}; a pair of these slides carries ${massMark(slide.rating)} drawn out fully.`,
+    ),
   ];
-} // prettier-ignore
+}
 
 function tipNotes({ part: { runs }, travel, depth }: LaidDrawn, { mass, centre }: Weighed): PartNote[] {
   if (runs.kind !== 'wooden runners') return [];
@@ -98,7 +107,11 @@ function tipNotes({ part: { runs }, travel, depth }: LaidDrawn, { mass, centre }
   const { at, past } = tipping(centre, travel, 0);
   if (past <= 0)
     return [
-      note('runs', 'clear', `It does not tip: the middle of its weight is still ${lengthMark(-past, 'most')} behind the front of its runners at its stop.`),
+      note(
+        'runs',
+        'clear',
+        `It does not tip: the middle of its weight is still ${lengthMark(-past, 'most')} behind the front of its runners at its stop.`,
+      ),
     ];
   if (!runs.kicker)
     return [
@@ -117,7 +130,7 @@ function tipNotes({ part: { runs }, travel, depth }: LaidDrawn, { mass, centre }
       `Past ${lengthMark(at, 'most')} the strip over its tail holds it: at its stop with ${forceMark(press)}, and its front droops ${lengthMark(droop)} by the play above its tail.`,
     ),
   ];
-} // prettier-ignore
+}
 /** More droop than this looks like a fault, mm. CP. */
 const MOST_DROOP = 10;
 
@@ -139,7 +152,13 @@ function packingNotes({ part, drawers, slide, opening }: LaidDrawn): PartNote[] 
   if (part.runs.kind === 'under slides') {
     const { slack } = opening;
     return slack.width > OVER
-      ? [note('opening', 'tight', `The bay is ${lengthMark(slack.width)} wider at its widest than where it governs: slides under the box must be packed out there.`)]
+      ? [
+          note(
+            'opening',
+            'tight',
+            `The bay is ${lengthMark(slack.width)} wider at its widest than where it governs: slides under the box must be packed out there.`,
+          ),
+        ]
       : [];
   }
   const free = slide?.kind === 'slide' ? slide.over : OVER;
@@ -155,7 +174,7 @@ function packingNotes({ part, drawers, slide, opening }: LaidDrawn): PartNote[] 
       ),
     ];
   });
-} // prettier-ignore
+}
 /** What any run takes of room too much, mm. CP. */
 const OVER = 0.8;
 /** Packing as thick as this stands behind a face frame or beside an old box: it is cut, and no fault of the case. */
@@ -228,11 +247,17 @@ function fingerNotes({ part: { handle, closing, fit }, place }: LaidDrawn): Part
   if (!handle) {
     if (closing === 'push-to-open') return [];
     return [
-      note('fingers', 'tight', fit.kind === 'none' ? 'It has no handle: cut a grip into its front end.' : 'It has no handle: let it open by a push, or give its front an edge that fingers find.'),
+      note(
+        'fingers',
+        'tight',
+        fit.kind === 'none'
+          ? 'It has no handle: cut a grip into its front end.'
+          : 'It has no handle: let it open by a push, or give its front an edge that fingers find.',
+      ),
     ];
   }
   return [gripNote(handle, handle.height.mm, fingers)];
-} // prettier-ignore
+}
 
 /** One looks into a drawer from above. */
 function reachNotes({ part, drawers, place: { carcass, reach } }: LaidDrawn): PartNote[] {
@@ -241,15 +266,25 @@ function reachNotes({ part, drawers, place: { carcass, reach } }: LaidDrawn): Pa
   if (high.length > 0) {
     const worst = high[0]!;
     return [
-      note('reach', 'tight', `${capitalised(`the ${saidOf(part, worst)}`)} has its rim ${lengthMark(rim(worst))} above the floor: one does not look into it. Below ${lengthMark(EYES, 'most')} one does.`),
+      note(
+        'reach',
+        'tight',
+        `${capitalised(`the ${saidOf(part, worst)}`)} has its rim ${lengthMark(rim(worst))} above the floor: one does not look into it. Below ${lengthMark(EYES, 'most')} one does.`,
+      ),
     ];
   }
   const low = drawers[0]!;
   const handle = carcass.z.mm + ((low.front ?? low.box).z[0] + (low.front ?? low.box).z[1]) / 2;
   return part.handle && handle < reach.low && drawers.length === 1
-    ? [note('reach', 'tight', `Its handle is ${lengthMark(handle)} above the floor, ${lengthMark(reach.low - handle, 'least')} below easy reach.`)]
+    ? [
+        note(
+          'reach',
+          'tight',
+          `Its handle is ${lengthMark(handle)} above the floor, ${lengthMark(reach.low - handle, 'least')} below easy reach.`,
+        ),
+      ]
     : [];
-} // prettier-ignore
+}
 /** Most people look down into a drawer whose rim is below this, mm. CP, no single source. */
 const EYES = 1400;
 

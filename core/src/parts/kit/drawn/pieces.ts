@@ -19,12 +19,15 @@ import type { DrawnOut } from './schema';
 /** As a list says it, and as a sentence does. */
 export const titleOf = ({ name }: Pick<DrawnOut, 'name'>, { nth }: Pick<DrawerAt, 'nth'>): string =>
   nth === 0 ? name : `${name}, ${nth}`;
-export function saidOf({ name, bank }: Pick<DrawnOut, 'name' | 'bank'>, { nth }: Pick<DrawerAt, 'nth'>): string {
+export function saidOf(
+  { name, bank }: Pick<DrawnOut, 'name' | 'bank'>,
+  { nth }: Pick<DrawerAt, 'nth'>,
+): string {
   const plainName = called(name);
   if (nth === 0) return plainName;
   const words = nth === 1 ? 'top' : nth === countOf(bank) ? 'bottom' : ordinal(nth);
   return `${words} drawer of the ${plainName}`;
-} // prettier-ignore
+}
 
 /** Each drawer with its front, its box, its handle, slides and contents; and what of its slides stays in the case. */
 export function drawnPieces(laid: LaidDrawn): PartPieces {
@@ -43,14 +46,22 @@ const SCREW_WIDE = 4;
 /** Holes for a handle's screws, across, mm. CP. */
 const HANDLE_HOLE = 5;
 
-function oneDrawn(laid: LaidDrawn, at: DrawerAt): { moving: Link; still: Link; onGround: readonly GroundWork[] } {
+function oneDrawn(
+  laid: LaidDrawn,
+  at: DrawerAt,
+): { moving: Link; still: Link; onGround: readonly GroundWork[] } {
   const { part, place, construction, opening, slide, length, start, room, side } = laid;
   const { key } = at;
   const frame = frameOf(place.carcass);
   const said = saidOf(part, at);
   const told = (id: string, words: string) => ({ key: `${key}/${id}`, words });
   const boxTold = told('box', at.front ? `the box of the ${said}` : `the ${said}`);
-  const made = construction.boards(at.box, boxWidthLines(laid), { key, item: part.id, name: `${part.name} box`, told: boxTold });
+  const made = construction.boards(at.box, boxWidthLines(laid), {
+    key,
+    item: part.id,
+    name: `${part.name} box`,
+    told: boxTold,
+  });
   const runs = runPieces({
     runs: part.runs,
     place,
@@ -78,7 +89,14 @@ function oneDrawn(laid: LaidDrawn, at: DrawerAt): { moving: Link; still: Link; o
     return board(frame, one.key === made.holds.front ? alsoWorked(onIt, screws.through) : onIt);
   });
   const pieces: Piece[] = [
-    ...(at.front ? [frontPiece(laid, at, frame, told('front', `the ${said}`), () => [...made.intoFront, ...screws.into()])] : []),
+    ...(at.front
+      ? [
+          frontPiece(laid, at, frame, told('front', `the ${said}`), () => [
+            ...made.intoFront,
+            ...screws.into(),
+          ]),
+        ]
+      : []),
     ...boards,
     ...(made.old ? [oldBox(laid, at, frame, boxTold, made.old)] : []),
     ...handleOf(laid, at, frame, told('handle', `the handle of the ${said}`)),
@@ -105,7 +123,7 @@ function oneDrawn(laid: LaidDrawn, at: DrawerAt): { moving: Link; still: Link; o
     still: { key: `${key}/ground`, item: part.id, words: `what carries the ${said}`, pieces: runs.still },
     onGround: runs.onGround,
   };
-} // prettier-ignore
+}
 
 function onSlides({ key }: Board, holds: RunHolds, { onBox }: RunPieces): WorkIn[] {
   return (['left', 'right'] as const).flatMap((which) =>
@@ -115,7 +133,11 @@ function onSlides({ key }: Board, holds: RunHolds, { onBox }: RunPieces): WorkIn
 type RunHolds = Readonly<Partial<Record<'left' | 'right' | 'front', string>>>;
 
 /** The holes of the screws that hold an applied front: through the board `end` of what it is on, and into the front as deep as they go. */
-function fixings({ part, frontThick, side }: LaidDrawn, { key, front, box }: DrawerAt, end: string | undefined): { through: () => WorkIn[]; into: () => WorkIn[] } {
+function fixings(
+  { part, frontThick, side }: LaidDrawn,
+  { key, front, box }: DrawerAt,
+  end: string | undefined,
+): { through: () => WorkIn[]; into: () => WorkIn[] } {
   if (!front || isOwn(part) || end === undefined) return NO_SCREWS;
   const deep = part.front.screw.mm - side;
   if (deep <= 0 || deep >= frontThick) return NO_SCREWS;
@@ -141,16 +163,25 @@ function fixings({ part, frontThick, side }: LaidDrawn, { key, front, box }: Dra
     through: () => holes([box.y[0], box.y[0] + side], `${key}/front`, { long: part.front.screw.mm }),
     into: () => holes([front.y[1] - deep, front.y[1]], end),
   };
-} // prettier-ignore
+}
 
 const NO_SCREWS = { through: () => [], into: () => [] };
 
 const about = (middle: number, wide: number): Bounds['x'] => [middle - wide / 2, middle + wide / 2];
 
-function frontPiece(laid: LaidDrawn, at: DrawerAt, frame: Frame, told: Piece['told'], works: () => readonly WorkIn[]): Piece {
+function frontPiece(
+  laid: LaidDrawn,
+  at: DrawerAt,
+  frame: Frame,
+  told: Piece['told'],
+  works: () => readonly WorkIn[],
+): Piece {
   const { part, place, opening, over, between, frontThick } = laid;
   const { fit, front, bank } = part;
-  const edge = (words: string, mm: number): SumLine => ({ words: `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`, mm });
+  const edge = (words: string, mm: number): SumLine => ({
+    words: `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`,
+    mm,
+  });
   const whole = () => [...opening.height.lines, edge('top', over.top), edge('bottom', over.bottom)];
   const { mm } = front.banding;
   return board(frame, {
@@ -170,7 +201,7 @@ function frontPiece(laid: LaidDrawn, at: DrawerAt, frame: Frame, told: Piece['to
     sides: { start: 'foot', end: 'head', left: 'left edge', right: 'right edge', face: 'face', back: 'back' },
     notes: front.made === 'applied' ? [FIXING[place.stock.schools.front]] : [],
   });
-} // prettier-ignore
+}
 
 /** How an applied front is set to its neighbours before it is screwed, by the school of the job. */
 const FIXING: Readonly<Record<PartPlace['stock']['schools']['front'], string>> = {
@@ -203,13 +234,33 @@ function handleOf({ part }: LaidDrawn, { front, box }: DrawerAt, frame: Frame, t
   if (!handle) return [];
   const on = front ?? box;
   const y: Bounds['y'] = [on.y[0] - handle.projection.mm, on.y[0]];
-  const at: Bounds = { x: about(middleOf(on.x), handle.width.mm), y, z: about(middleOf(on.z), handle.height.mm) };
-  return [plain(frame, { key: told.key, item: part.id, role: 'handle', is: 'bought', name: HANDLES[handle.kind], told, at: [at] })];
-} // prettier-ignore
+  const at: Bounds = {
+    x: about(middleOf(on.x), handle.width.mm),
+    y,
+    z: about(middleOf(on.z), handle.height.mm),
+  };
+  return [
+    plain(frame, {
+      key: told.key,
+      item: part.id,
+      role: 'handle',
+      is: 'bought',
+      name: HANDLES[handle.kind],
+      told,
+      at: [at],
+    }),
+  ];
+}
 const HANDLES = { bar: 'Bar handle', knob: 'Knob' } as const;
 
 /** An old box as it is: its outer size as measured. */
-function oldBox({ part }: LaidDrawn, { key, box }: DrawerAt, frame: Frame, told: Piece['told'], walls: readonly Bounds[]): Piece {
+function oldBox(
+  { part }: LaidDrawn,
+  { key, box }: DrawerAt,
+  frame: Frame,
+  told: Piece['told'],
+  walls: readonly Bounds[],
+): Piece {
   const asIs = (mm: number): SumLine[] => [{ words: 'the old box', mm }];
   return board(frame, {
     key: `${key}/old-box`,
@@ -227,15 +278,25 @@ function oldBox({ part }: LaidDrawn, { key, box }: DrawerAt, frame: Frame, told:
     notes: ['Used again as it is.'],
     solids: walls.map(({ x, y, z }) => frame.box([x[0], y[0], z[0]], [x[1], y[1], z[1]])),
   });
-} // prettier-ignore
+}
 
 /** What is loose in it, spread over its box. */
 function loose({ part }: LaidDrawn, { key, box }: DrawerAt, frame: Frame): Piece[] {
   const { load } = part.contents;
   if (load === 0) return [];
   const centre = frame.toSpace([middleOf(box.x), middleOf(box.y), middleOf(box.z)]);
-  return [plain(frame, { key: `${key}/load`, item: part.id, role: 'load', is: 'content', name: 'Loose in it', told: { key: `${key}/load`, words: 'what is loose in it' }, mass: { kg: load, centre } })];
-} // prettier-ignore
+  return [
+    plain(frame, {
+      key: `${key}/load`,
+      item: part.id,
+      role: 'load',
+      is: 'content',
+      name: 'Loose in it',
+      told: { key: `${key}/load`, words: 'what is loose in it' },
+      mass: { kg: load, centre },
+    }),
+  ];
+}
 
 /** How the box's outer width came about. */
 function boxWidthLines({ part, opening, clear, slide, side }: LaidDrawn): SumLine[] {

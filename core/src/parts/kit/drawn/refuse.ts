@@ -87,7 +87,13 @@ function heightIssues({ part, drawers }: LaidDrawn): Issue[] {
   for (const { box: at, place } of drawers) {
     const high = span(at.z);
     const most = place[1] - place[0] - box.under.mm - box.above.mm;
-    const path = old ? ['old', 'height'] : box.height ? ['box', 'height'] : countOf(bank) > 1 && bank.kind !== 'typed' ? ['bank', 'drawers'] : ['box', 'above']; // prettier-ignore
+    const path = old
+      ? ['old', 'height']
+      : box.height
+        ? ['box', 'height']
+        : countOf(bank) > 1 && bank.kind !== 'typed'
+          ? ['bank', 'drawers']
+          : ['box', 'above'];
     if (high < LEAST_BOX)
       return refuse(
         path,
@@ -108,17 +114,33 @@ function frontIssues(laid: LaidDrawn): Issue[] {
   const { front, handle, fit, old, twoSided } = laid.part;
   if (fit.kind === 'none') return [];
   if (twoSided)
-    return refuse(['twoSided'], 'A front is wider than what runs between its slides, and stops it at the back: a drawer that comes out at both sides has no front, or only its box’s ends with grips.');
-  if (front.made !== 'applied' && old) return refuse(['front', 'made'], 'An old box has its own ends: its front must be applied.');
+    return refuse(
+      ['twoSided'],
+      'A front is wider than what runs between its slides, and stops it at the back: a drawer that comes out at both sides has no front, or only its box’s ends with grips.',
+    );
+  if (front.made !== 'applied' && old)
+    return refuse(['front', 'made'], 'An old box has its own ends: its front must be applied.');
   if (front.made !== 'applied' && laid.push > 0 && fit.kind !== 'inset')
-    return refuse(['front', 'made'], 'Opened by a push, a front that lies over its case must be applied, or inset.');
+    return refuse(
+      ['front', 'made'],
+      'Opened by a push, a front that lies over its case must be applied, or inset.',
+    );
   const lowest = laid.drawers.reduce((a, b) => (span(b.front!.z) < span(a.front!.z) ? b : a)).front!;
   if (handle && handle.width.mm > span(lowest.x))
-    return refuse(['handle', 'width'], `The handle would stand off its front. At most ${lengthMark(span(lowest.x), 'most')} will do.`);
+    return refuse(
+      ['handle', 'width'],
+      `The handle would stand off its front. At most ${lengthMark(span(lowest.x), 'most')} will do.`,
+    );
   if (handle && handle.height.mm > span(lowest.z))
-    return refuse(['handle', 'height'], `The handle would stand off its front. At most ${lengthMark(span(lowest.z), 'most')} will do.`);
+    return refuse(
+      ['handle', 'height'],
+      `The handle would stand off its front. At most ${lengthMark(span(lowest.z), 'most')} will do.`,
+    );
   if (handle && handle.holes.mm > span(lowest.x))
-    return refuse(['handle', 'holes'], `The holes would stand off the front. At most ${lengthMark(span(lowest.x), 'most')} will do.`);
+    return refuse(
+      ['handle', 'holes'],
+      `The holes would stand off the front. At most ${lengthMark(span(lowest.x), 'most')} will do.`,
+    );
   const through = laid.side + laid.frontThick;
   if (front.made === 'applied' && front.screw.mm >= through)
     return refuse(
@@ -126,6 +148,9 @@ function frontIssues(laid: LaidDrawn): Issue[] {
       `A screw of ${lengthMark(front.screw.mm)} comes out of the front: box and front are ${lengthMark(through)} together. Less than ${lengthMark(through, 'most')} will do.`,
     );
   if (front.made === 'applied' && front.screw.mm <= laid.side)
-    return refuse(['front', 'screw'], `A screw of ${lengthMark(front.screw.mm)} does not reach the front through ${lengthMark(laid.side)} of box. More than ${lengthMark(laid.side, 'least')} will do.`);
+    return refuse(
+      ['front', 'screw'],
+      `A screw of ${lengthMark(front.screw.mm)} does not reach the front through ${lengthMark(laid.side)} of box. More than ${lengthMark(laid.side, 'least')} will do.`,
+    );
   return [];
-} // prettier-ignore
+}

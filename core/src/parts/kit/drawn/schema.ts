@@ -27,12 +27,19 @@ export const BankSchema = v.variant(
     v.strictObject({ kind: v.literal('graduated'), drawers, step: lengthBetween(0, 1000) }),
     /** Heights from the bottom up; the topmost drawer takes the rest. */
     v.pipe(
-      v.strictObject({ kind: v.literal('typed'), drawers, fronts: v.pipe(v.array(positiveLength()), v.minLength(1, 'Type one height or more.')) }),
-      v.check((bank) => bank.fronts.length === bank.drawers.length - 1, 'A height is typed for each drawer but the topmost.'),
+      v.strictObject({
+        kind: v.literal('typed'),
+        drawers,
+        fronts: v.pipe(v.array(positiveLength()), v.minLength(1, 'Type one height or more.')),
+      }),
+      v.check(
+        (bank) => bank.fronts.length === bank.drawers.length - 1,
+        'A height is typed for each drawer but the topmost.',
+      ),
     ),
   ],
   'The fronts of a bank are even, graduated, or as typed.',
-); // prettier-ignore
+);
 export type Bank = v.InferOutput<typeof BankSchema>;
 
 /** How the fronts close their opening; `between` is left from one front of the bank to the next. */
@@ -84,7 +91,11 @@ export interface DrawnOut {
   readonly handle: Pull | null;
   readonly box: BoxSpec;
   /** An old box that is used again: it decides the size, and packing makes up what its slides want. */
-  readonly old: { readonly width: { mm: number }; readonly height: { mm: number }; readonly depth: { mm: number } } | null;
+  readonly old: {
+    readonly width: { mm: number };
+    readonly height: { mm: number };
+    readonly depth: { mm: number };
+  } | null;
   readonly runs: Runs;
   readonly closing: Closing;
   /** Comes out at the back of the case as well. */
@@ -92,4 +103,4 @@ export interface DrawnOut {
   readonly contents: Contents;
   readonly cable: Cable | null;
   readonly schools?: OwnSchools;
-} // prettier-ignore
+}

@@ -54,7 +54,11 @@ const turned = <T extends { readonly left: { readonly mm: number } }>(
 ): T => ({ ...one, left: otherSide(one.left.mm, width, whole) });
 
 /** As in a mirror: what is in it stands the other way round, and what is measured from the left is measured from the right. */
-export function mirrored<P extends Pick<DrawnOut, 'box' | 'contents' | 'cable'>>(part: P, width: number, [left, right]: Range): P {
+export function mirrored<P extends Pick<DrawnOut, 'box' | 'contents' | 'cable'>>(
+  part: P,
+  width: number,
+  [left, right]: Range,
+): P {
   const { box, contents, cable } = part;
   return {
     ...part,
@@ -63,7 +67,8 @@ export function mirrored<P extends Pick<DrawnOut, 'box' | 'contents' | 'cable'>>
       aside: { left: box.aside.right, right: box.aside.left },
       notch: box.notch && turned(box.notch, width, box.notch.width.mm),
     },
-    contents: contents.set === 'side by side' ? { ...contents, items: [...contents.items].reverse() } : contents,
+    contents:
+      contents.set === 'side by side' ? { ...contents, items: [...contents.items].reverse() } : contents,
     cable: cable && { ...cable, wall: turned(cable.wall, right - left), box: turned(cable.box, width) },
   };
-} // prettier-ignore
+}

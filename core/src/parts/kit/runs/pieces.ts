@@ -97,7 +97,10 @@ function onRunners(one: Carried, runs: Extract<Runs, { kind: 'wooden runners' }>
     );
   const under: Range = [box.z[0] - runs.thick.mm, box.z[0]];
   const over: Range | undefined = kicker
-    ? [box.z[1] + kicker.gap.mm, Math.max(box.z[1] + kicker.gap.mm + 1, Math.min(height[1], box.z[1] + kicker.gap.mm + KICKER))]
+    ? [
+        box.z[1] + kicker.gap.mm,
+        Math.max(box.z[1] + kicker.gap.mm + 1, Math.min(height[1], box.z[1] + kicker.gap.mm + KICKER)),
+      ]
     : undefined;
   return {
     moving: [],
@@ -109,7 +112,7 @@ function onRunners(one: Carried, runs: Extract<Runs, { kind: 'wooden runners' }>
     onBox: {},
     onGround: [...onSides(one, 'runs', y, under), ...(over ? onSides(one, 'kicker', y, over) : [])],
   };
-} // prettier-ignore
+}
 
 function underBox(one: Carried, slide: Extract<Slide, { kind: 'under slide' }>, length: number): RunPieces {
   const { box, height, start, side } = one;
@@ -191,7 +194,11 @@ function packing(one: Carried, from: number, y: Range, z: Range, high: string): 
     const mm = one.packing[which];
     if (mm <= SHIM) return [];
     const at: Bounds = { x: out(one, which, [from, from + mm]), y, z };
-    const given = { ...named(one, 'packing', `packing-${which}`, 'the packing'), role: 'packing' as const, name: `${one.name} packing` };
+    const given = {
+      ...named(one, 'packing', `packing-${which}`, 'the packing'),
+      role: 'packing' as const,
+      name: `${one.name} packing`,
+    };
     if (mm < LEAST_PACKING) return [plain(one.frame, { ...given, is: 'bought', at: [at] })];
     return [
       board(one.frame, {
@@ -206,7 +213,7 @@ function packing(one: Carried, from: number, y: Range, z: Range, high: string): 
       }),
     ];
   });
-} // prettier-ignore
+}
 
 /** The edge of an upright board that stands at its foot, and its front. */
 const foot = ({ way }: Board): readonly Edge[] =>
