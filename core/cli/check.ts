@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import {
   isSceneFile,
   LARGEST_LOG,
+  offersOf,
   parseJson,
   pathText,
   readPlanFile,
@@ -9,6 +10,7 @@ import {
   reportOf,
   reportText,
   sceneReport,
+  SceneChecker,
   sceneReportText,
   type Issue,
 } from '../src/index';
@@ -21,6 +23,9 @@ const USAGE = `Check a plan file or a scene file: what each part meets over its 
 
 Ends with 0 where all is clear or tight, 1 where something hits, 2 where the plan cannot be read.
 `;
+
+/** Of what would mend a finding so much is told. */
+const OFFERS_TOLD = 1;
 
 const CLEAR = 0;
 const HITS = 1;
@@ -49,8 +54,14 @@ function main(args: readonly string[]): number {
 function checkPlan(text: string, asText: boolean): number {
   const read = readPlanFile(text);
   if (!read.ok) return refuse(read.issues);
-  const report = reportOf(read.plan);
-  process.stdout.write(asText ? reportText(read.plan, report) : `${JSON.stringify(report, null, 2)}\n`);
+  const checker = new SceneChecker({ curves: true });
+  const report = reportOf(read.plan, checker);
+  const open = [...report.parts.flatMap(({ findings }) => findings), ...report.notes, ...report.air];
+  const keys = open.filter(({ verdict }) => verdict !== 'clear').map(({ key }) => key);
+  const offers = offersOf(read.plan, checker, keys, OFFERS_TOLD);
+  process.stdout.write(
+    asText ? reportText(read.plan, report, offers) : `${JSON.stringify({ ...report, offers }, null, 2)}\n`,
+  );
   return report.answer.verdict === 'hits' ? HITS : CLEAR;
 }
 

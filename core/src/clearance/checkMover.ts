@@ -161,6 +161,17 @@ function curved(
   return { ...encounter, curve, deepest: encounter.contact && deepestOf(pairs, from, to) };
 }
 
+/** The same check with how deep what hits would go; nothing is drawn. */
+export function withDepths(check: MoverCheck, all: readonly EncounterRecord[]): MoverCheck {
+  const pairsOf = new Map(all.map(({ encounter, pairs }) => [encounter, pairs]));
+  const encounters = check.encounters.map((encounter) =>
+    encounter.contact && !encounter.deepest
+      ? { ...encounter, deepest: deepestOf(pairsOf.get(encounter)!, check.from, check.to) }
+      : encounter,
+  );
+  return { ...check, encounters };
+}
+
 /** Where two bodies overlap most over the whole travel, touches that are meant with the rest. */
 function deepestOf(pairs: readonly StillPair[], from: number, to: number): LeastClearance | undefined {
   let deepest: LeastClearance | undefined;

@@ -2,7 +2,7 @@ import { place } from '../motion/joint';
 import { motionPose } from '../motion/motion';
 import { answersTo, byWaiting, type Body, type Mover, type Scene } from '../scene/scene';
 import { withCorners } from '../solid/convex';
-import { curveSteps, hangsWith, meetings, moverCheck, type MoverCheck } from './checkMover';
+import { curveSteps, withDepths, hangsWith, meetings, moverCheck, type MoverCheck } from './checkMover';
 import { BodyIndex } from './bodyIndex';
 import { meet, noCounts, reachOf, type CheckOptions, type Counts, type EncounterRecord } from './encounter';
 import { swept } from './extent';
@@ -73,7 +73,11 @@ interface Run {
   fresh: number;
   kept: number;
   readonly of: number;
+  readonly options: CheckOptions;
 }
+
+/** Of what is only tried no more is asked than what is not clear, and by how much. */
+const TRIAL: CheckOptions = { depths: true, watch: 0 };
 
 /** All that stands about the movers, and how that differs from what stood there at the last check. */
 class Surroundings {
@@ -139,6 +143,23 @@ export class SceneChecker {
 
   /** The same in steps short enough to stop between: each yields how far it has come. A run not finished leaves no trace. */
   *steps(scene: Scene, rest: Readonly<Record<string, number>> = {}): Generator<Progress, SceneCheck> {
+    const { run, about, check } = yield* this.run(scene, rest, this.options);
+    this.known = run.known;
+    this.last = about.all;
+    this.content.forgetBut(new Set([...about.all, ...scene.movers.flatMap((mover) => mover.bodies)]));
+    return check;
+  }
+
+  /** A scene that is only tried: what is known of the one before is used and stays known, of this one nothing does. */
+  *trialSteps(scene: Scene): Generator<Progress, SceneCheck> {
+    return (yield* this.run(scene, {}, TRIAL)).check;
+  }
+
+  private *run(
+    scene: Scene,
+    rest: Readonly<Record<string, number>>,
+    options: CheckOptions,
+  ): Generator<Progress, { readonly run: Run; readonly about: Surroundings; readonly check: SceneCheck }> {
     const still = scene.still.map((body) => this.content.firstOf(body));
     // Another way of a thing stands where the thing stands: once is enough.
     const standing = scene.movers.map((mover) =>
@@ -158,6 +179,7 @@ export class SceneChecker {
       fresh: 0,
       kept: 0,
       of: scene.movers.length,
+      options,
     };
     // What others wait for is looked at before them: it stands open for them as far as it goes, and shut for all others.
     const opened = new Map<string, readonly Body[]>();
@@ -173,16 +195,9 @@ export class SceneChecker {
       for (const [leaf] of leaves) opened.set(leaf.id, this.opened(leaf, run));
       about = new Surroundings([...bodies, ...[...opened.values()].flat()], this.last);
     }
-    this.known = run.known;
-    this.last = about.all;
-    this.content.forgetBut(new Set([...about.all, ...scene.movers.flatMap((mover) => mover.bodies)]));
     const { counts, fresh, kept } = run;
-    return {
-      movers: scene.movers.map((mover) => run.known.get(keys.get(mover)!)!.check),
-      counts,
-      fresh,
-      kept,
-    };
+    const movers = scene.movers.map((mover) => run.known.get(keys.get(mover)!)!.check);
+    return { run, about, check: { movers, counts, fresh, kept } };
   }
 
   /** Hold a mover against all that is about it but what is its own, or only against what is new there. */
@@ -195,8 +210,8 @@ export class SceneChecker {
     const lost = about.removed.map((body) => met.delete(body)).includes(true);
     const counts = noCounts();
     const met0 = met.size;
-    yield* this.meetNear(mover, index, mine, met, counts, progress);
-    const own = before?.own ?? this.meetOwn(mover, counts);
+    yield* this.meetNear(mover, index, mine, met, run, counts);
+    const own = before?.own ?? this.meetOwn(mover, run.options, counts);
     if (!before) run.fresh += [...meetings(mover, [])].length;
     const others = index.sizeWithout(mine);
     run.fresh += mover.bodies.length * others;
@@ -209,9 +224,13 @@ export class SceneChecker {
       return;
     }
     const everyone = [...own, ...[...met.values()].flat()];
-    const plain = moverCheck(mover, everyone, this.options, counts);
-    const drawing = this.options.curves ? curveSteps(mover, plain, everyone) : undefined;
-    run.known.set(key, { met, own, check: drawing ? yield* withProgress(drawing, progress) : plain });
+    const plain = moverCheck(mover, everyone, run.options, counts);
+    const check = run.options.curves
+      ? yield* withProgress(curveSteps(mover, plain, everyone), progress)
+      : run.options.depths
+        ? withDepths(plain, everyone)
+        : plain;
+    run.known.set(key, { met, own, check });
   }
 
   /** The bodies of a leaf that others wait for, where it stands open: all the way, or as far as it goes. */
@@ -230,10 +249,11 @@ export class SceneChecker {
     index: BodyIndex,
     mine: ReadonlySet<Body>,
     met: Map<Body, EncounterRecord[]>,
+    run: Run,
     counts: Counts,
-    progress: Progress,
   ): Generator<Progress> {
-    const reach = reachOf(mover, this.options);
+    const progress = { done: run.known.size, of: run.of };
+    const reach = reachOf(mover, run.options);
     const obstacles = index.piecesWithout(mine);
     let since = 0;
     for (const moving of mover.bodies) {
@@ -241,7 +261,7 @@ export class SceneChecker {
       for (const body of index.near(swept(moving, mover).whole, reach)) {
         if (mine.has(body) || hangsWith(mover, body)) continue;
         counts.pairs -= moving.pieces.length * body.pieces.length; // counted where they meet
-        const found = meet(mover, moving, body, this.options, counts);
+        const found = meet(mover, moving, body, run.options, counts);
         if (found.length > 0) met.set(body, [...(met.get(body) ?? []), ...found]);
         if ((since += 1) % STEP === 0) yield progress;
       }
@@ -250,10 +270,8 @@ export class SceneChecker {
   }
 
   /** Hold a mover's own bodies against each other. */
-  private meetOwn(mover: Mover, counts: Counts): EncounterRecord[] {
-    return [...meetings(mover, [])].flatMap(([moving, other]) =>
-      meet(mover, moving, other, this.options, counts),
-    );
+  private meetOwn(mover: Mover, options: CheckOptions, counts: Counts): EncounterRecord[] {
+    return [...meetings(mover, [])].flatMap(([moving, other]) => meet(mover, moving, other, options, counts));
   }
 
   private parked(mover: Mover, at: number): Body[] {

@@ -67,6 +67,8 @@ export interface CheckOptions {
   readonly watch?: number;
   /** Curves of clearance, and all blocked stretches: for drawing. */
   readonly curves?: boolean;
+  /** How deep what hits would go, were it pushed on through, without its curves. */
+  readonly depths?: boolean;
   /** Of a touch that is meant over the whole travel and never comes about: tell how near it comes, as of any other pair. */
   readonly meantAlways?: boolean;
 }
@@ -248,7 +250,7 @@ class Meeting {
     // What is proven to keep its needed clearance needs no second look for a touch.
     this.touch(pair, from, to, level, nearer && level < needed - UNDER ? nearer.free : from);
     this.startDepth = Math.max(this.startDepth, -start);
-    if (to === this.mover.to && this.options.curves)
+    if (to === this.mover.to && (this.options.curves || this.options.depths))
       this.endDepth = Math.max(this.endDepth, -approach.at(to).value);
   }
 

@@ -1,4 +1,4 @@
-import { get } from '../item/path';
+import type { PathStep } from '../item/path';
 import { readPlan, type PlanRead } from './readPlan';
 import type { Plan } from './schema';
 import type { Edit, Change } from '../item/change';
@@ -22,25 +22,35 @@ function swapped({ path, before, after }: Change): Change {
  * Throws where a path leads nowhere: such an edit was made for another plan.
  */
 export function applyEdit(plan: Plan, edit: Edit): PlanRead {
-  const next = structuredCopy(plan);
-  for (const change of edit.changes) applyChange(next, change);
-  return readPlan(next, plan);
+  return readPlan(withChanges(plan, edit.changes), plan);
 }
 
-type Json = Record<string | number, unknown>;
+/**
+ * The plan after some changes, not read again: it shares all that they leave alone with the plan handed in, which stays as it was.
+ * Throws where a path leads nowhere.
+ */
+export const withChanges = (plan: Plan, changes: readonly Change[]): Plan =>
+  changes.reduce((next, change) => changedAt(next, change, 0) as Plan, plan);
 
-function applyChange(root: Plan, { path, before, after }: Change): void {
-  const steps = [...path];
-  const last = steps.pop()!;
-  const holder = get(root, steps);
+function changedAt(holder: unknown, change: Change, depth: number): unknown {
+  const { path, before, after } = change;
   if (typeof holder !== 'object' || holder === null)
     throw new Error(`An edit's path leads nowhere: ${path.join('.')}`);
-  if (Array.isArray(holder) && typeof last === 'number') {
-    if (before === undefined) holder.splice(last, 0, after);
-    else if (after === undefined) holder.splice(last, 1);
-    else holder[last] = after;
-  } else if (after === undefined) delete (holder as Json)[last];
-  else (holder as Json)[last] = after;
+  const step = path[depth]!;
+  const isLast = depth === path.length - 1;
+  if (Array.isArray(holder) && typeof step === 'number') {
+    const list: unknown[] = [...(holder as readonly unknown[])];
+    if (!isLast) list[step] = changedAt(list[step], change, depth + 1);
+    else if (before === undefined) list.splice(step, 0, after);
+    else if (after === undefined) list.splice(step, 1);
+    else list[step] = after;
+    return list;
+  }
+  const record = { ...(holder as Record<PathStep, unknown>) };
+  if (!isLast) record[step] = changedAt(record[step], change, depth + 1);
+  else if (after === undefined) delete record[step];
+  else record[step] = after;
+  return record;
 }
 
 /** A plan is JSON, so its copy is too; `structuredClone` would tie the core to its host. */

@@ -10,6 +10,7 @@ import { SKIN, solidsAt, stands } from './solids';
 
 /** What was found of air that is spoken for: whether it is free with everything at rest, or a hand comes to it. */
 export interface AirFinding {
+  readonly key: string;
   readonly item: string;
   readonly name: string;
   readonly verdict: 'clear' | 'hits';
@@ -40,10 +41,17 @@ export function airFindings(
   const shut = solidsAt(scene, {});
   return things.map((thing) =>
     thing.shape?.kind === 'reach'
-      ? { item: thing.id, name: thing.name, ...reachAnswer(plan, scene, checks, thing, thing.shape) }
+      ? {
+          key: airKey(thing),
+          item: thing.id,
+          name: thing.name,
+          ...reachAnswer(plan, scene, checks, thing, thing.shape),
+        }
       : zoneFinding(shut, thing),
   );
 }
+
+const airKey = ({ id }: Thing): string => `air|${id}`;
 
 function zoneFinding(solids: readonly Body[], thing: Thing): AirFinding {
   const zone = zonePieces(thing, SKIN);
@@ -51,6 +59,7 @@ function zoneFinding(solids: readonly Body[], thing: Thing): AirFinding {
   const words = IN[thing.kind] ?? { free: 'is free', taken: 'is taken by' };
   const said = inside ? `${words.taken} ${inside.name}` : `${words.free} with everything shut`;
   return {
+    key: airKey(thing),
     item: thing.id,
     name: thing.name,
     verdict: inside ? 'hits' : 'clear',

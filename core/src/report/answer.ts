@@ -47,7 +47,7 @@ export function answerOf(
         ? `add a carcass with a ${part}`
         : `hang a ${part} on the ${called(plan.carcasses[0]!.name)}`;
     const stands = all.length > 0 ? 'What moves here already is free' : 'Nothing moves here yet';
-    return { verdict: 'clear', stands, next, part: undefined, proposal: undefined };
+    return { verdict: 'clear', stands, next, part: undefined, finding: undefined };
   }
   const count = thingsIn(parts);
   const hits = thingsIn(parts, 'hits');
@@ -66,9 +66,9 @@ export function answerOf(
       stands: capitalised(`${opening}${said}`),
       next: before
         ? `open the ${called(before.name)} first: then it goes all the way`
-        : (worst.proposal?.words ?? elsewhere(scene, first)),
+        : elsewhere(scene, first),
       part: worst.item,
-      proposal: before ? undefined : worst.proposal,
+      finding: before ? undefined : first?.key,
     };
   }
   const taken = air.find(({ verdict }) => verdict === 'hits');
@@ -78,7 +78,7 @@ export function answerOf(
       stands: `Everything opens fully, but ${clause(taken.sentence)}`,
       next: taken.by ? `move one or the other` : 'look at its numbers',
       part: undefined,
-      proposal: undefined,
+      finding: taken.key,
     };
   const wrong = notes.find(({ verdict }) => verdict === 'hits');
   if (wrong)
@@ -87,7 +87,7 @@ export function answerOf(
       stands: `Everything opens fully, but ${clause(wrong.sentence)}`,
       next: 'look at its numbers',
       part: wrong.item,
-      proposal: undefined,
+      finding: wrong.key,
     };
   const opening = count === 1 ? `${capitalised(subject)} opens` : capitalised(`${ofAll(count, count)} open`);
   const full = count === 1 ? ` fully, to ${travelText(moves, moves.to, plan.units)}` : ' fully';
@@ -99,7 +99,7 @@ export function answerOf(
       ? `${assumptions[0].measure} before you cut`
       : 'measure the opening once more before you cut the leaf',
     part: worst.item,
-    proposal: undefined,
+    finding: undefined,
   };
 }
 

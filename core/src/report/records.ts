@@ -1,14 +1,18 @@
 import type { MoverCheck } from '../clearance/checkMover';
 import type { Verdict } from '../item/verdict';
 import type { Missing } from '../survey/missing';
-import type { Proposal } from '../parts/contract/family';
 import type { Assumption, PartNote } from '../item/note';
 import type { Piece } from '../piece/piece';
 import type { AirFinding } from './air';
 import type { EncounterWords } from './words';
 
+/** What a mover meets, by a key that it has again in a plan a little changed. */
+export const meetingKey = (mover: string, moving: string, still: string): string =>
+  `${mover}|${moving}|${still}`;
+
 /** One thing the check found about a part. */
 export interface Finding {
+  readonly key: string;
   readonly part: string;
   readonly verdict: Verdict;
   readonly sentence: string;
@@ -26,6 +30,7 @@ export interface Finding {
 
 /** What a closed form found of a part, whether it moves or not: its load, its fingers, how it goes in. */
 export interface NoteFinding extends PartNote {
+  readonly key: string;
   readonly item: string;
 }
 
@@ -51,7 +56,6 @@ export interface PartReport {
   readonly findings: readonly Finding[];
   /** What is cut for it at its head: its leaf, its front, its panel; none of what is there already or has none. */
   readonly main: MainPiece | undefined;
-  readonly proposal: Proposal | undefined;
   readonly check: MoverCheck;
 }
 
@@ -62,7 +66,8 @@ export interface Answer {
   readonly next: string;
   /** The part that `next` is about; undefined where it is about none. */
   readonly part: string | undefined;
-  readonly proposal: Proposal | undefined;
+  /** The finding that is to be mended next, by its key; undefined where nothing is, or where it is opened after another. */
+  readonly finding: string | undefined;
 }
 
 export interface Report {

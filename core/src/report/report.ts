@@ -1,15 +1,13 @@
-import { carcassNotes } from '../carcass/notes';
-import type { Carcass } from '../carcass/schema';
+import { carcassFindings, partFindings } from './noteFindings';
 import { worthTelling, type MoverCheck } from '../clearance/checkMover';
 import { SceneChecker, type Progress } from '../clearance/checkScene';
 import { finish } from '../clearance/steps';
 import { type Encounter } from '../clearance/encounter';
 import { RANK } from '../item/verdict';
 import { missingReadings } from '../survey/missing';
-import { familyOf, type Part } from '../parts/families';
+import { type Part } from '../parts/families';
 import type { Units } from '../length/units';
 import type { Piece } from '../piece/piece';
-import { sayLengths } from '../length/lengthMark';
 import { partBuilt, type BuiltPart } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { buildScene } from '../plan/buildScene';
@@ -25,7 +23,7 @@ import {
 } from '../scene/scene';
 import { airFindings } from './air';
 import { answerOf } from './answer';
-import type { AssumptionFinding, Finding, MainPiece, NoteFinding, PartReport, Report } from './records';
+import { meetingKey, type Finding, type MainPiece, type PartReport, type Report } from './records';
 import { encounterSentence, encounterWords, shortVerdict } from './words';
 
 /**
@@ -52,8 +50,8 @@ export function* reportSteps(plan: Plan, checker: SceneChecker): Generator<Progr
     .sort((a, b) => urgency(a) - urgency(b));
   const air = airFindings(plan, scene, movers);
   const told = [
-    ...plan.parts.map((part) => toldOf(plan, part)),
-    ...plan.carcasses.map((one) => toldOfCarcass(plan, one)),
+    ...plan.parts.map((part) => partFindings(plan, part)),
+    ...plan.carcasses.map((one) => carcassFindings(plan, one)),
   ];
   const notes = told.flatMap((one) => one.notes).sort((a, b) => RANK[a.verdict] - RANK[b.verdict]);
   const assumptions = told.flatMap((one) => one.assumptions);
@@ -81,38 +79,6 @@ const reportCache = new WeakMap<
 >();
 const existingReportCache = new WeakMap<MoverCheck, { readonly units: Units; readonly report: PartReport }>();
 
-interface Told {
-  readonly notes: readonly NoteFinding[];
-  readonly assumptions: readonly AssumptionFinding[];
-}
-const noteCache = new WeakMap<BuiltPart, { readonly units: Units; readonly told: Told }>();
-
-/** What closed forms tell of a part, in the plan's units. */
-function toldOf(plan: Plan, part: Part): Told {
-  const built = partBuilt(plan, part)!;
-  const known = noteCache.get(built);
-  if (known?.units === plan.units) return known.told;
-  const family = familyOf(part);
-  const told = {
-    notes: family
-      .notes(built.laid, built.pieces)
-      .map((note) => ({ ...note, item: part.id, sentence: sayLengths(note.sentence, plan.units) })),
-    assumptions: family.assumptions(built.laid).map((one) => ({ ...one, item: part.id })),
-  };
-  noteCache.set(built, { units: plan.units, told });
-  return told;
-}
-
-/** What is to be told of a carcass itself. */
-function toldOfCarcass({ units }: Plan, carcass: Carcass): Told {
-  const notes = carcassNotes(carcass).map((note) => ({
-    ...note,
-    item: carcass.id,
-    sentence: sayLengths(note.sentence, units),
-  }));
-  return { notes, assumptions: [] };
-}
-
 /** Of what moves there already: nothing of it is cut, and it is not for the plan to change. */
 function reportExisting(plan: Plan, scene: Scene, mover: Mover, check: MoverCheck): PartReport {
   const before = existingReportCache.get(check);
@@ -122,7 +88,6 @@ function reportExisting(plan: Plan, scene: Scene, mover: Mover, check: MoverChec
   const report: PartReport = {
     ...checked(plan, scene, mover, { ...check, encounters: worthTelling(encounters) }),
     main: undefined,
-    proposal: undefined,
   };
   existingReportCache.set(check, { units: plan.units, report });
   return report;
@@ -141,13 +106,10 @@ function newReport(
   plan: Plan,
   scene: Scene,
   part: Part,
-  { laid, pieces }: BuiltPart,
+  { pieces }: BuiltPart,
   mover: Mover,
   check: MoverCheck,
 ): PartReport {
-  const family = familyOf(part);
-  const met = check.encounters[0] && bodyOf(scene, check.encounters[0].still);
-  const proposal = family.mend(laid, pieces, check, met);
   const fittings = new Set(
     scene.still.filter(({ item }) => item === part.id).flatMap((body) => partsOf(body).map(({ id }) => id)),
   );
@@ -158,7 +120,6 @@ function newReport(
   return {
     ...checked(plan, scene, mover, { ...check, encounters: worthTelling(encounters) }),
     main: mainOf(pieces.moving.find(({ key }) => key === mover.id)?.pieces ?? []),
-    proposal: proposal && { ...proposal, words: sayLengths(proposal.words, plan.units) },
   };
 }
 
@@ -170,12 +131,7 @@ function mainOf(pieces: readonly Piece[]): MainPiece | undefined {
 }
 
 /** What is said of anything that moves. */
-function checked(
-  plan: Plan,
-  scene: Scene,
-  mover: Mover,
-  check: MoverCheck,
-): Omit<PartReport, 'main' | 'proposal'> {
+function checked(plan: Plan, scene: Scene, mover: Mover, check: MoverCheck): Omit<PartReport, 'main'> {
   return {
     id: mover.id,
     item: mover.item,
@@ -201,6 +157,7 @@ function findingOf(plan: Plan, scene: Scene, mover: Mover, encounter: Encounter)
   };
   const words = encounterWords(mover, encounter, names, plan.units);
   return {
+    key: meetingKey(mover.id, moving.id, still.id),
     part: mover.id,
     verdict: encounter.verdict,
     sentence: encounterSentence(words),

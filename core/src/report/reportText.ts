@@ -3,13 +3,28 @@ import type { Plan } from '../plan/schema';
 import { sumText } from '../sizing/sum';
 import type { Report } from './records';
 
+/** What would mend a finding, as far as a text tells it. */
+interface OfferText {
+  readonly of: string;
+  readonly offers: readonly { readonly words: string; readonly cost: string }[];
+  readonly nearest: string | undefined;
+}
+
 /** A report as sentences for a shell: how it stands, what to do next, then each part with what it meets and its size. */
-export function reportText(plan: Plan, report: Report): string {
-  const { answer, parts, air } = report;
-  const lines = [`${plan.title}`, `${answer.stands},`, `so next, ${answer.next}.`];
+export function reportText(plan: Plan, report: Report, offers: readonly OfferText[] = []): string {
+  const { answer, parts, air, notes } = report;
+  const byKey = new Map(offers.map((one) => [one.of, one]));
+  const first = answer.finding && byKey.get(answer.finding)?.offers[0]?.words;
+  const mending = (key: string): string[] => {
+    const known = byKey.get(key);
+    if (!known) return [];
+    if (known.nearest) return [`    ${known.nearest}`];
+    return known.offers.map(({ words, cost }) => `    To mend it: ${words} (${cost}).`);
+  };
+  const lines = [`${plan.title}`, `${answer.stands},`, `so next, ${first ?? answer.next}.`];
   for (const { name, short, findings, main } of parts) {
     lines.push('', `${name}: ${short.word} ${short.amount}, ${short.detail}`);
-    for (const { sentence } of findings) lines.push(`  ${sentence}`);
+    for (const { sentence, key } of findings) lines.push(`  ${sentence}`, ...mending(key));
     if (main?.cut) {
       const { length, width, thick } = main.cut;
       lines.push(
@@ -19,6 +34,10 @@ export function reportText(plan: Plan, report: Report): string {
       );
     }
   }
-  if (air.length > 0) lines.push('', ...air.map(({ sentence }) => sentence));
+  const told = notes.filter(({ verdict }) => verdict !== 'clear');
+  if (told.length > 0) lines.push('');
+  for (const { sentence, key } of told) lines.push(sentence, ...mending(key));
+  if (air.length > 0) lines.push('');
+  for (const { sentence, key } of air) lines.push(sentence, ...mending(key));
   return `${lines.join('\n')}\n`;
 }

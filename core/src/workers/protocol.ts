@@ -1,4 +1,5 @@
 import type { Progress, SceneCheck } from '../clearance/checkScene';
+import type { Offers } from '../cures/offers';
 import type { Plan } from '../plan/schema';
 import type { Opening, Travels } from '../report/opening';
 import type { PairLine, Pass } from '../report/pass';
@@ -14,7 +15,9 @@ export type Task =
   /** The table of all pairs of a plan's parts, the map of two of them, and an order that opens all as far as can be, or to a goal. */
   | { readonly kind: 'pairs'; readonly plan: Plan }
   | { readonly kind: 'pass'; readonly plan: Plan; readonly a: string; readonly b: string }
-  | { readonly kind: 'order'; readonly plan: Plan; readonly goal?: Travels };
+  | { readonly kind: 'order'; readonly plan: Plan; readonly goal?: Travels }
+  /** What would mend a finding, by its key: all of it, or the first so many of the cheapest levers. */
+  | { readonly kind: 'offers'; readonly plan: Plan; readonly of: string; readonly enough?: number };
 
 /** What each task comes to. */
 export interface Results {
@@ -24,6 +27,7 @@ export interface Results {
   readonly pairs: readonly PairLine[];
   readonly pass: Pass;
   readonly order: Opening;
+  readonly offers: Offers;
 }
 export type ResultOf<T extends Task> = Results[T['kind']];
 

@@ -1,5 +1,7 @@
 import { SceneChecker, type Progress } from '../clearance/checkScene';
 import { PairMaps } from '../clearance/pairMaps';
+import { answerWithOffer } from '../cures/answerWithOffer';
+import { Bench } from '../cures/offers';
 import { withProgress } from '../clearance/steps';
 import { pathText } from '../item/issue';
 import { fullestOpening, openingOrder, type Opening, type Travels } from '../report/opening';
@@ -41,7 +43,12 @@ const PRACTICE = 1000;
  * worked in slices, so that a cancel is heard while it is under way. What is known of one plan is kept for the next.
  */
 export function serve(host: WorkerHost): (message: ToWorker) => void {
-  const known: Known = { checker: new SceneChecker({ curves: true }), maps: new PairMaps(), plan: undefined };
+  const known: Known = {
+    checker: new SceneChecker({ curves: true }),
+    maps: new PairMaps(),
+    plan: undefined,
+    bench: undefined,
+  };
   const reports = new ReportSender();
   const cancelled = new Set<number>();
   let queue = Promise.resolve();
@@ -101,6 +108,7 @@ interface Known {
   readonly maps: PairMaps;
   /** The last plan: a message brings a copy, of which what did not change is taken to be the same again. */
   plan: Plan | undefined;
+  bench: Bench | undefined;
 }
 
 /** The order to a goal, or the one that opens all as far as what stands still leaves it. */
@@ -115,6 +123,15 @@ function* orderSteps(
   }
   const { movers } = yield* checker.steps(scene);
   return fullestOpening(scene, movers, maps);
+}
+
+/** The bench of a plan, kept until another plan is asked about. */
+function* benchOf(plan: Plan, known: Known): Generator<Progress, Bench> {
+  if (known.bench?.plan !== plan) {
+    const { movers } = yield* known.checker.steps(buildScene(plan));
+    known.bench = new Bench(plan, movers, known.checker);
+  }
+  return known.bench;
 }
 
 const PART_WAY: Progress = { done: 0, of: 1 };
@@ -133,12 +150,14 @@ function* stepsOf(task: Task, known: Known): Generator<Progress, Results[keyof R
     case 'report':
       return yield* reportSteps(plan, checker);
     case 'answer':
-      return (yield* reportSteps(plan, checker)).answer;
+      return yield* answerWithOffer(plan, checker);
     case 'pairs':
       return yield* withProgress(pairLines(buildScene(plan), maps, plan.units), PART_WAY);
     case 'pass':
       return passOf(buildScene(plan), maps, task.a, task.b, plan.units);
     case 'order':
       return yield* orderSteps(buildScene(plan), known, task.goal);
+    case 'offers':
+      return yield* (yield* benchOf(plan, known)).offersFor(task.of, task.enough);
   }
 }

@@ -1,11 +1,10 @@
 import type { BuiltCarcass, GroundWork } from '../../carcass/build';
 import type { Carcass } from '../../carcass/schema';
-import type { MoverCheck } from '../../clearance/checkMover';
 import type { HardwareList } from '../../hardware/generic';
 import type { Stock } from '../../material/stock';
 import type { Link } from '../../piece/piece';
 import type { Body, Mover } from '../../scene/scene';
-import type { Change } from '../../item/change';
+import type { Lever, Trouble } from '../../item/lever';
 import type { Issue } from '../../item/issue';
 import type { PartNote, Assumption } from '../../item/note';
 import type { ClearOpening } from './clearOpening';
@@ -35,12 +34,6 @@ export interface PartPieces {
 export interface Closing {
   readonly bay: string;
   readonly where: 'over' | 'within';
-}
-
-/** A change of the part that would mend it, and how it reads after "so next,". Paths start at the part. */
-export interface Proposal {
-  readonly words: string;
-  readonly changes: readonly Change[];
 }
 
 /**
@@ -86,10 +79,6 @@ export interface Family<Part, Laid> {
   /** What closed forms tell of it: loads, sag, fingers, reach. */
   notes(laid: Laid, pieces: PartPieces): PartNote[];
   assumptions(laid: Laid): Assumption[];
-  /**
-   * The least change known to mend what the check of one of its movers found; undefined where the family knows none.
-   *
-   * @param met  what the worst of it is met with
-   */
-  mend(laid: Laid, pieces: PartPieces, check: MoverCheck, met: Body | undefined): Proposal | undefined;
+  /** What of it may be changed to mend a finding; paths start at the part. What comes of each is for the check to say. */
+  levers(laid: Laid, pieces: PartPieces, trouble: Trouble): Lever[];
 }

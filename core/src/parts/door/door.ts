@@ -1,5 +1,6 @@
 import type { Family } from '../contract/family';
-import { doorAssumptions, doorNotes, mendDoor } from './advice';
+import { doorLevers } from './levers';
+import { doorAssumptions, doorNotes } from './advice';
 import { freshDoor, hungInRow, mirrorDoor } from './fresh';
 import { layDoor, type LaidDoor } from './lay';
 import { moveDoor } from './move';
@@ -21,5 +22,5 @@ export const DOOR: Family<Door, LaidDoor> = {
   move: moveDoor,
   notes: doorNotes,
   assumptions: doorAssumptions,
-  mend: mendDoor,
+  levers: doorLevers,
 };

@@ -1,5 +1,6 @@
 import { ordinal } from '../../item/ordinal';
 import { partPlace } from '../../plan/place';
+import { offeredWords } from '../../testing/offersIn';
 import { reportOf } from '../../report/report';
 import { buildScene } from '../../plan/buildScene';
 import { partsOfMover, standingAt } from '../../scene/scene';
@@ -17,7 +18,6 @@ const said = (made: Made): string => {
   const { parts, notes } = reportOf(planWith(made));
   return [...parts.flatMap(({ findings }) => findings), ...notes].map(({ sentence }) => sentence).join('\n');
 };
-const proposals = (made: Made) => reportOf(planWith(made)).parts.map(({ proposal }) => proposal);
 
 describe('a drawer and what is round it', () => {
   it('its tail may hang out of a case without a back, and is then held against what stands behind', () => {
@@ -30,9 +30,10 @@ describe('a drawer and what is round it', () => {
     expect(said({ ...withDrawer(long, { back: null }), change: wall })).toContain(
       'stands 20 mm inside the back wall when shut',
     );
-    const [proposal] = proposals({ ...withDrawer(long, { back: null }), change: wall });
     // 560 less the 20 it stands in and the 10 wanted round it.
-    expect(proposal!.words).toBe('make its box 530 mm deep');
+    expect(offeredWords(planWith({ ...withDrawer(long, { back: null }), change: wall }))).toContain(
+      'make its box 530 mm deep',
+    );
   });
 
   it('is raised over a lip by what clears it, where its place is high enough', () => {
@@ -46,11 +47,11 @@ describe('a drawer and what is round it', () => {
       change: lip,
     });
     // The box stands 15 over a bottom of 18: 133 up, 7 lower than the lip, which wants 10 round it.
-    expect(proposals(tray(100))[0]!.words).toBe('raise it to 32 mm above the foot of its place');
+    expect(offeredWords(planWith(tray(100)))[0]).toBe('raise it to 32 mm above the foot of its place');
     expect(reportOf(planWith(tray(100, 32))).parts[0]!.verdict).toBe('clear');
     expect(reportOf(planWith(tray(100, 31))).parts[0]!.verdict).not.toBe('clear');
     // 684 within, 640 of box and 20 over it: 24 under it is the most.
-    expect(proposals(tray(640))[0]?.words ?? '').not.toContain('raise');
+    expect(offeredWords(planWith(tray(640))).join()).not.toContain('raise it');
   });
 
   it('what it holds stands on the tier it is said to be on, and is held to the height there', () => {

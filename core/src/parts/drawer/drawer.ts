@@ -1,7 +1,7 @@
 import type { Family } from '../contract/family';
+import { drawnLevers } from '../kit/drawn/levers';
 import { slidesInInches } from '../kit/runs/usual';
 import type { LaidDrawn } from '../kit/drawn/lay';
-import { mendDrawn } from '../kit/drawn/mend';
 import { moveDrawn } from '../kit/drawn/move';
 import { drawnAssumptions, drawnNotes } from '../kit/drawn/notes';
 import { drawnPieces } from '../kit/drawn/pieces';
@@ -23,5 +23,5 @@ export const DRAWER: Family<Drawer, LaidDrawn> = {
   move: moveDrawn,
   notes: drawnNotes,
   assumptions: drawnAssumptions,
-  mend: mendDrawn,
+  levers: drawnLevers,
 };

@@ -1,15 +1,9 @@
-import type { MoverCheck } from '../../clearance/checkMover';
 import { lengthMark, massMark } from '../../length/lengthMark';
-import { boundsIn } from '../../piece/boundsIn';
-import type { Body } from '../../scene/scene';
 import { span } from '../../solid/bounds';
-import { frameOf } from '../../item/frame';
-import type { PartPieces, Proposal } from '../contract/family';
+import type { PartPieces } from '../contract/family';
 import type { PartNote } from '../../item/note';
-import { mendDrawn, metWith } from '../kit/drawn/mend';
 import { drawnNotes } from '../kit/drawn/notes';
-import { layPullout, type LaidPullout } from './lay';
-import { refusePullout } from './refuse';
+import { type LaidPullout } from './lay';
 
 /**
  * How far the top of what stands on a pair of slides gives by their play, mm: sideways over the way from one slide to
@@ -76,35 +70,3 @@ export function pulloutNotes(laid: LaidPullout, pieces: PartPieces): PartNote[] 
   }
   return found;
 }
-
-/** The least change known to mend what it meets: raised over a lip, or as a drawer is mended. */
-export function mendPullout(
-  laid: LaidPullout,
-  pieces: PartPieces,
-  check: MoverCheck,
-  met: Body | undefined,
-): Proposal | undefined {
-  return (met && raised(laid, pieces, check, met)) ?? mendDrawn(laid, pieces, check, met);
-}
-
-/** Raised over what it meets beneath its box, where that is low enough. */
-function raised(laid: LaidPullout, pieces: PartPieces, check: MoverCheck, met: Body): Proposal | undefined {
-  const [worst] = check.encounters;
-  if (!worst || worst.verdict !== 'hits' || metWith(pieces, worst) === 'other') return undefined;
-  const { pullout, place, drawers } = laid;
-  const at = boundsIn(frameOf(place.carcass), met);
-  if (!at) return undefined;
-  const by = at.z[1] + worst.needed - drawers[0]!.box.z[0];
-  // What stands high beside its way is no lip.
-  if (by <= 0 || by > MOST_RAISED) return undefined;
-  const mm = Math.ceil(pullout.box.under.mm + by);
-  // Where it cannot go up so far, that is no cure.
-  const higher = { ...pullout, box: { ...pullout.box, under: { mm } } };
-  if (refusePullout(layPullout(higher, place)).length > 0) return undefined;
-  return {
-    words: `raise it to ${lengthMark(mm, 'least')} above the foot of its place`,
-    changes: [{ path: ['box', 'under'], before: pullout.box.under, after: { mm } }],
-  };
-}
-/** A lip is not higher than this over what runs above it, mm. */
-const MOST_RAISED = 250;

@@ -1,8 +1,9 @@
 import type { Family } from '../contract/family';
+import { drawnLevers } from '../kit/drawn/levers';
 import { slidesInInches } from '../kit/runs/usual';
 import { drawnAssumptions } from '../kit/drawn/notes';
 import { missingOfDrawn } from '../kit/drawn/refuse';
-import { mendPullout, pulloutNotes } from './advice';
+import { pulloutNotes } from './advice';
 import { freshPullout, mirrorPullout } from './fresh';
 import { asDrawn, layPullout, type LaidPullout } from './lay';
 import { movePullout } from './move';
@@ -23,5 +24,5 @@ export const PULLOUT: Family<Pullout, LaidPullout> = {
   move: movePullout,
   notes: pulloutNotes,
   assumptions: drawnAssumptions,
-  mend: mendPullout,
+  levers: drawnLevers,
 };

@@ -20,5 +20,5 @@ export const REUSED: Family<Reused, LaidReused> = {
   move: moveReused,
   notes: reusedNotes,
   assumptions: () => [],
-  mend: () => undefined,
+  levers: () => [],
 };

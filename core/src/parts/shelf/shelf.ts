@@ -21,5 +21,5 @@ export const SHELF: Family<Shelf, LaidShelf> = {
   move: moveShelf,
   notes: shelfNotes,
   assumptions: ({ shelf, place }) => thicknessAssumptions([shelf.material], place.stock),
-  mend: () => undefined,
+  levers: () => [],
 };

@@ -1,10 +1,8 @@
-import type { MoverCheck } from '../../clearance/checkMover';
 import { ordinal } from '../../item/ordinal';
 import { lengthMark, massMark } from '../../length/lengthMark';
 import { weigh } from '../../piece/mass';
-import { roleOf } from '../../piece/roleOf';
 import { span } from '../../solid/bounds';
-import type { PartPieces, Proposal } from '../contract/family';
+import type { PartPieces } from '../contract/family';
 import type { Assumption, PartNote } from '../../item/note';
 import { thicknessAssumptions } from '../kit/assumptions';
 import { clearOpenings, hiddenPulls } from './clear';
@@ -188,18 +186,4 @@ export function slidingAssumptions({ sliding, place }: LaidSliding): Assumption[
       measure: 'read how far the tracks are apart at both ends and in the middle',
     });
   return found;
-}
-
-/** Pulls that stand in each other's way are let in. */
-export function mendSliding(
-  { sliding: { pull } }: LaidSliding,
-  { moving }: PartPieces,
-  { encounters: [worst] }: MoverCheck,
-): Proposal | undefined {
-  const ofPull = (told: string) => roleOf(moving, told) === 'pull';
-  if (pull?.kind !== 'knob' || !worst || ![worst.moving, worst.still].some(ofPull)) return undefined;
-  return {
-    words: 'let the pulls in, so that panels pass them',
-    changes: [{ path: ['pull'], before: pull, after: { ...pull, kind: 'let in', projection: { mm: 0 } } }],
-  };
 }

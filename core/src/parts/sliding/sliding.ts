@@ -1,6 +1,7 @@
 import type { Family } from '../contract/family';
+import { slidingLevers } from './levers';
 import { missingNamed } from '../kit/issues';
-import { mendSliding, openingsOf, slidingAssumptions, slidingNotes } from './advice';
+import { openingsOf, slidingAssumptions, slidingNotes } from './advice';
 import { freshSliding, mirrorSliding } from './fresh';
 import { laySliding, type LaidSliding } from './lay';
 import { moveSliding } from './move';
@@ -21,5 +22,5 @@ export const SLIDING: Family<Sliding, LaidSliding> = {
   openings: openingsOf,
   notes: slidingNotes,
   assumptions: slidingAssumptions,
-  mend: mendSliding,
+  levers: slidingLevers,
 };

@@ -1,7 +1,6 @@
-import type { MoverCheck } from '../../clearance/checkMover';
 import { lengthMark } from '../../length/lengthMark';
 import { weigh } from '../../piece/mass';
-import type { PartPieces, Proposal } from '../contract/family';
+import type { PartPieces } from '../contract/family';
 import type { PartNote } from '../../item/note';
 import type { LaidTop } from './lay';
 
@@ -46,17 +45,4 @@ export function topNotes({ top, place, long, over, under }: LaidTop, { moving }:
         : `It does not tip: it would at ${lengthMark(at, 'most')}.`,
     },
   ];
-}
-
-/** Out less than this a top is of no use, mm. */
-const LEAST_USEFUL = 100;
-
-/** A nearer stop. */
-export function mendTop({ top }: LaidTop, _pieces: PartPieces, check: MoverCheck): Proposal | undefined {
-  const stop = Math.floor(check.comfortable > LEAST_USEFUL ? check.comfortable : check.usable);
-  if (check.verdict === 'clear' || stop < LEAST_USEFUL || stop >= top.travel.mm) return undefined;
-  return {
-    words: `stop it at ${lengthMark(stop, 'most')}`,
-    changes: [{ path: ['travel'], before: top.travel, after: { mm: stop } }],
-  };
 }

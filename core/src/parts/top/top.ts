@@ -1,7 +1,8 @@
 import type { Family } from '../contract/family';
+import { topLevers } from './levers';
 import { thicknessAssumptions } from '../kit/assumptions';
 import { missingNamed } from '../kit/issues';
-import { mendTop, topNotes } from './advice';
+import { topNotes } from './advice';
 import { freshTop, mirrorTop } from './fresh';
 import { layTop, type LaidTop } from './lay';
 import { moveTop } from './move';
@@ -21,5 +22,5 @@ export const TOP: Family<Top, LaidTop> = {
   move: moveTop,
   notes: topNotes,
   assumptions: ({ top, place }) => thicknessAssumptions([place.carcass.sheet, top.material], place.stock),
-  mend: mendTop,
+  levers: topLevers,
 };

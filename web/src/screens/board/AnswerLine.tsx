@@ -2,22 +2,27 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
-import type { Plan, Report } from '@tarnpass/core';
+import type { Report } from '@tarnpass/core';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { retried } from '../../state/slices/checkSlice';
-import { makeEdit } from '../../state/job/edits';
+import { takeOffer } from '../../state/check/takeOffer';
+import { bestOffer, tried } from '../../state/slices/offersSlice';
+import { also } from '../../view/offers/OfferRows';
 import { useApp, useAppDispatch } from '../../state/slices/app';
 import { openFindings, stepFinding } from '../../state/view/stepFinding';
 import { selected } from '../../state/slices/viewSlice';
 
 /** How the job stands and the next thing worth doing, in one sentence over two lines; the one filled button does it. */
-export function AnswerLine({ plan, report, stale }: { plan: Plan; report: Report | null; stale: boolean }) {
+export function AnswerLine({ report, stale }: { report: Report | null; stale: boolean }) {
   const dispatch = useAppDispatch();
   const failure = useApp(({ check, job }) =>
     check.failure && check.failure.version === job?.version ? check.failure : null,
   );
   const step = useApp(({ view }) => view.finding);
   const findings = openFindings(report);
+  const about = report?.answer.finding;
+  const best = useApp(({ offers }) => (about === undefined ? undefined : bestOffer(offers, about)));
+  const onSheet = useApp(({ offers }) => offers.tried);
   const go = (by: number) => dispatch(stepFinding(by));
   if (failure) {
     return (
@@ -39,29 +44,48 @@ export function AnswerLine({ plan, report, stale }: { plan: Plan; report: Report
     );
   }
   const { answer } = report;
-  const doIt = () => {
-    const { part, proposal } = answer;
-    if (!part || !proposal) return;
-    const i = plan.parts.findIndex(({ id }) => id === part);
-    const changes = proposal.changes.map((change) => ({ ...change, path: ['parts', i, ...change.path] }));
-    dispatch(selected(part));
-    dispatch(makeEdit({ name: `${plan.parts[i]!.name}: ${proposal.words}`, changes }));
-  };
+  const stands = (
+    <Typography
+      variant="h1"
+      role="status"
+      sx={{ flex: { xs: '1 0 100%', lg: 1 }, minWidth: 0, textWrap: 'balance', opacity: stale ? 0.55 : 1 }}
+    >
+      {onSheet ? 'Tried on the sheet, nothing is changed yet: ' : `${answer.stands}, so next, `}
+      <Box component="span" sx={{ color: 'primary.main' }}>
+        {onSheet ? onSheet.words : (best?.words ?? answer.next)}
+      </Box>
+      {onSheet ? `; ${onSheet.cost}${also(onSheet)}.` : '.'}
+    </Typography>
+  );
+  if (onSheet)
+    return (
+      <Line>
+        {stands}
+        <Button
+          variant="contained"
+          onClick={() => dispatch(takeOffer(onSheet))}
+          sx={{ width: 120, flex: 'none' }}
+        >
+          Take it
+        </Button>
+        <Button variant="outlined" onClick={() => dispatch(tried(null))} sx={{ width: 120, flex: 'none' }}>
+          Put back
+        </Button>
+      </Line>
+    );
   return (
     <Line>
-      <Typography
-        variant="h1"
-        role="status"
-        sx={{ flex: { xs: '1 0 100%', lg: 1 }, minWidth: 0, textWrap: 'balance', opacity: stale ? 0.55 : 1 }}
-      >
-        {answer.stands}, so next,{' '}
-        <Box component="span" sx={{ color: 'primary.main' }}>
-          {answer.next}
-        </Box>
-        .
-      </Typography>
-      {answer.proposal && (
-        <Button variant="contained" onClick={doIt} disabled={stale} sx={{ width: 120, flex: 'none' }}>
+      {stands}
+      {best && (
+        <Button
+          variant="contained"
+          onClick={() => {
+            if (answer.part) dispatch(selected(answer.part));
+            dispatch(tried(best));
+          }}
+          disabled={stale}
+          sx={{ width: 120, flex: 'none' }}
+        >
           Try it
         </Button>
       )}

@@ -1,7 +1,15 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { itemIdOf, itemsOf, type Item, type Plan, type Report } from '@tarnpass/core';
+import {
+  buildScene,
+  itemIdOf,
+  itemsOf,
+  withChanges,
+  type Item,
+  type Plan,
+  type Report,
+} from '@tarnpass/core';
 import { lazy, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { Hotkeys } from '../../view/commands/Hotkeys';
@@ -89,6 +97,10 @@ function Board({ stage }: { stage: Stage }) {
   const { plan } = job;
   const scene = useScene(plan);
   const { report } = check;
+  // What is tried is drawn, and nowhere else.
+  const tried = useApp(({ offers }) => offers.tried);
+  const shown = useMemo(() => (tried ? withChanges(plan, tried.changes) : plan), [plan, tried]);
+  const shownScene = useMemo(() => (shown === plan ? scene : buildScene(shown)), [shown, plan, scene]);
   const stale = check.version !== job.version;
   const found = useMemo(() => itemFor(plan, report, stage, chosen), [plan, report, stage, chosen]);
   // An answer leaves it as it was: its numbers are not drawn again for one.
@@ -140,12 +152,21 @@ function Board({ stage }: { stage: Stage }) {
   // Fields, strips and the answer follow an edit first; the drawing a frame or two later, so that they never wait for it.
   const sheetProps = useDeferredValue(
     useMemo(
-      () => ({ plan, scene, report: current, item, mover: moverId, letters, words, onSelect: pick }),
-      [plan, scene, current, item, moverId, letters, words, pick],
+      () => ({
+        plan: shown,
+        scene: shownScene,
+        report: current,
+        item,
+        mover: moverId,
+        letters,
+        words,
+        onSelect: pick,
+      }),
+      [shown, shownScene, current, item, moverId, letters, words, pick],
     ),
   );
   return (
-    <LivePoseProvider scene={scene} mover={mover}>
+    <LivePoseProvider scene={shownScene} mover={mover}>
       <Box
         className="board"
         sx={{
@@ -180,7 +201,7 @@ function Board({ stage }: { stage: Stage }) {
           tools={<Tools actions={actions} />}
         />
         <Box component="header" className="answer">
-          <AnswerLine plan={plan} report={current} stale={stale} />
+          <AnswerLine report={current} stale={stale} />
           {trouble && (
             <Alert
               severity="info"

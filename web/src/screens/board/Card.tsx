@@ -179,13 +179,13 @@ function CheckBody({ plan, scene, report, stale, item, mover, sheet }: Props & {
               <Typography>{sentence}</Typography>
             </Box>
           ))}
-          <NotesList {...about} />
+          <NotesList {...about} offers />
           <Suspense fallback={<Box sx={{ height: 168 }} />}>
             <ClearanceChart mover={mover} report={part} scene={scene} units={plan.units} sheet={sheet} />
           </Suspense>
         </>
       )}
-      {!mover && report && <NotesList {...about} />}
+      {!mover && report && <NotesList {...about} offers />}
       {!report && <Typography sx={{ py: 2 }}>Working it out</Typography>}
     </>
   );
@@ -244,7 +244,7 @@ function NumbersBody({ plan, scene, report, item }: Props & { item: Item }) {
       {item.list === 'parts' && familyOf(item.value).openings && (
         <Openings plan={plan} part={item.value} movers={scene.movers} />
       )}
-      <NotesList {...aboutItem(report, item)} />
+      <NotesList {...aboutItem(report, item)} offers />
       <ItemFields plan={plan} item={item} />
       {(item.list === 'carcasses' || lines.length > MOST_SUMS) && (
         <PiecesOf units={plan.units} lines={lines} />

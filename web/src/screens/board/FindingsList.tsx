@@ -5,6 +5,7 @@ import type { Finding, PartReport } from '@tarnpass/core';
 import { useState } from 'react';
 import { DASHES } from '../../view/chart/dashes';
 import { useAppDispatch } from '../../state/slices/app';
+import { OfferRows } from '../../view/offers/OfferRows';
 import { colour } from '../../view/theme/palette';
 import { Swatch } from '../../view/ui/Patterns';
 import { moved } from '../../state/slices/viewSlice';
@@ -26,8 +27,7 @@ export function FindingsList({ part: { findings, check }, stale }: { part: PartR
       sx={{ listStyle: 'none', m: 0, p: 0, opacity: stale ? 0.55 : 1 }}
     >
       {findings.map((finding) => {
-        const { part, moving, still, verdict, sentence, travel } = finding;
-        const key = `${moving} ${still}`;
+        const { key, part, verdict, sentence, travel } = finding;
         const dashes = dashesOf(finding);
         return (
           <Box component="li" key={key} sx={{ borderBottom: `1px solid ${colour('line')}` }}>
@@ -72,6 +72,7 @@ export function FindingsList({ part: { findings, check }, stale }: { part: PartR
                 {sentence}
               </Typography>
             </ButtonBase>
+            {verdict !== 'clear' && <OfferRows finding={key} stale={stale} />}
           </Box>
         );
       })}

@@ -59,6 +59,13 @@ function Quick({ card }: { card: QuickCard }) {
   const item = useMemo(() => itemsOf(plan).find((one) => one.id === mover.item), [plan, mover.item]);
   const asked = useAsked('quick', version, { kind: 'report', plan });
   const report = asked.answer ?? null;
+  const toMend = asked.stale ? undefined : report?.answer.finding;
+  const offers = useAsked(
+    'quick offers',
+    version,
+    toMend === undefined ? null : { kind: 'offers', plan, of: toMend, enough: 1 },
+  );
+  const offered = offers.stale ? undefined : offers.answer?.offers[0]?.words;
   const several = scene.movers.length > 1;
   const askedPairs = useAsked('quick pairs', version, several ? { kind: 'pairs', plan } : null);
   const pairs = (askedPairs.answer ?? []).filter(({ word }) => word !== 'never meet' && word !== 'any order');
@@ -139,7 +146,7 @@ function Quick({ card }: { card: QuickCard }) {
                 <>
                   {report.answer.stands}, so next,{' '}
                   <Box component="span" sx={{ color: 'primary.main' }}>
-                    {report.answer.next}
+                    {offered ?? report.answer.next}
                   </Box>
                   .
                 </>

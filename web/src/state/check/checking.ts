@@ -3,6 +3,8 @@ import { WorkPool } from '@tarnpass/core';
 import type { AppDispatch, RootState } from '../slices/app';
 import { retried, answered } from '../slices/checkSlice';
 import { opened, draftTaken, edited, undone, redone } from '../slices/jobSlice';
+import { selected } from '../slices/viewSlice';
+import { seekOffers } from './seekOffers';
 import { spawnWorker } from './spawnWorker';
 
 export const checking = createListenerMiddleware<RootState, AppDispatch>();
@@ -17,6 +19,13 @@ checking.startListening({
     if (!job) return;
     const outcome = await pool.run('open job', job.version, { kind: 'report', plan: job.plan });
     // Versions start anew with each job opened: an answer for the one before must not arrive here.
-    if (getState().job?.id === job.id) dispatch(answered(outcome));
+    if (getState().job?.id !== job.id) return;
+    dispatch(answered(outcome));
+    await seekOffers(pool, getState, dispatch);
   },
+});
+
+checking.startListening({
+  actionCreator: selected,
+  effect: (_action, { getState, dispatch }) => seekOffers(pool, getState, dispatch),
 });

@@ -9,12 +9,14 @@ import { useDispatch, useSelector, useStore } from 'react-redux';
 import { checkReducer } from './checkSlice';
 import { drawerReducer } from './drawerSlice';
 import { jobReducer } from './jobSlice';
+import { offersReducer } from './offersSlice';
 import { readingsReducer } from './readingsSlice';
 import { viewReducer } from './viewSlice';
 
 export const reducer = combineReducers({
   job: jobReducer,
   check: checkReducer,
+  offers: offersReducer,
   view: viewReducer,
   readings: readingsReducer,
   drawer: drawerReducer,

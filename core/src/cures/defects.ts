@@ -1,0 +1,97 @@
+import type { MoverCheck } from '../clearance/checkMover';
+import type { Encounter } from '../clearance/encounter';
+import { RANK, type Verdict } from '../item/verdict';
+import type { Plan } from '../plan/schema';
+import { airFindings } from '../report/air';
+import { carcassFindings, partFindings } from '../report/noteFindings';
+import { meetingKey } from '../report/records';
+import { bodyOf, type Mover, type Scene } from '../scene/scene';
+
+/** Something of a plan that is not clear, told so that it can be known again in a plan a little changed. */
+export interface Defect {
+  /** What it is of, and what it is about: the same in both plans. */
+  readonly key: string;
+  readonly verdict: Verdict;
+  /** The plan item that it is told of. */
+  readonly item: string;
+  /** How far it is from clear, mm; undefined where that is no length. */
+  readonly short: number | undefined;
+  /** Of what moves: the check, and what is met. */
+  readonly met:
+    | {
+        readonly mover: Mover;
+        readonly check: MoverCheck;
+        readonly encounter: Encounter;
+      }
+    | undefined;
+  /** The item it meets, or that stands in air that is spoken for. */
+  readonly other: string | undefined;
+  /** Of a note: what it is about. */
+  readonly about: string | undefined;
+}
+
+/** Above this a length is no rounding, mm. */
+const HAIR = 1e-6;
+
+/** How far two are from keeping what they need, mm: what is missing of it, and how deep one stands in the other. */
+export function shortOf({ verdict, needed, least, deepest, startDepth, endDepth }: Encounter): number {
+  if (verdict === 'clear') return 0;
+  if (verdict === 'tight') return needed - (least?.lower ?? 0) + HAIR;
+  return needed + Math.max(startDepth, endDepth, -(deepest?.witness.clearance ?? 0)) + HAIR;
+}
+
+/** All that is not clear of a plan, whose scene was checked. */
+export function defectsOf(plan: Plan, scene: Scene, checks: readonly MoverCheck[]): Defect[] {
+  const moving = checks.flatMap((check, i): Defect[] => {
+    const mover = scene.movers[i]!;
+    return check.encounters
+      .filter(({ verdict }) => verdict !== 'clear')
+      .map((encounter) => ({
+        key: meetingKey(mover.id, encounter.moving, encounter.still),
+        verdict: encounter.verdict,
+        item: mover.item,
+        short: shortOf(encounter),
+        met: { mover, check, encounter },
+        other: bodyOf(scene, encounter.still).item,
+        about: undefined,
+      }));
+  });
+  const notes = [
+    ...plan.parts.flatMap((part) => partFindings(plan, part).notes),
+    ...plan.carcasses.flatMap((one) => carcassFindings(plan, one).notes),
+  ].filter(({ verdict }) => verdict !== 'clear');
+  const told = notes.map(({ key, item, about, verdict }): Defect => ({
+    key,
+    verdict,
+    item,
+    short: undefined,
+    met: undefined,
+    other: undefined,
+    about,
+  }));
+  const air = airFindings(plan, scene, checks)
+    .filter(({ verdict }) => verdict !== 'clear')
+    .map(({ key, item, verdict, by }): Defect => ({
+      key,
+      verdict,
+      item,
+      short: undefined,
+      met: undefined,
+      other: by,
+      about: undefined,
+    }));
+  return [...moving, ...told, ...air];
+}
+
+/** More than this shorter is worse, mm. */
+const WORSE = 0.05;
+
+/** What is worse in a changed plan than it was: new, of a worse verdict, or farther from clear. */
+export function worsened(before: ReadonlyMap<string, Defect>, after: readonly Defect[]): Defect[] {
+  return after.filter((one) => {
+    const was = before.get(one.key);
+    if (!was) return true;
+    if (RANK[one.verdict] !== RANK[was.verdict]) return RANK[one.verdict] < RANK[was.verdict];
+    return one.short !== undefined && was.short !== undefined && one.short > was.short + WORSE;
+  });
+}

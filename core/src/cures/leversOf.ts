@@ -1,0 +1,75 @@
+import { carcassLevers } from '../carcass/levers';
+import { existingLevers } from '../existing/levers';
+import type { Change } from '../item/change';
+import type { Lever, Trouble } from '../item/lever';
+import { familyOf } from '../parts/families';
+import { roleOf } from '../piece/roleOf';
+import { partBuilt } from '../plan/place';
+import type { Plan } from '../plan/schema';
+import { thingLevers } from '../things/levers';
+import type { Defect } from './defects';
+
+/** A lever of an item of a plan. */
+export interface ItemLever {
+  readonly item: string;
+  readonly lever: Lever;
+  /** What it sets, by paths of the plan. */
+  inPlan(changes: readonly Change[]): Change[];
+}
+
+type List = 'parts' | 'carcasses' | 'things' | 'existing';
+
+/** Whatever may be changed to mend a finding: of what moves, of its case, and of what it meets. */
+export function leversFor(plan: Plan, finding: Defect): ItemLever[] {
+  const { met, item, other: inTheWay, about } = finding;
+  const own: Trouble = {
+    of: undefined,
+    short: finding.short,
+    comfortable: met?.check.comfortable,
+    usable: met?.check.usable,
+    about,
+  };
+  // What another does not meet with its own travel, it only stands in the way of.
+  const other: Trouble = {
+    of: undefined,
+    short: finding.short,
+    comfortable: undefined,
+    usable: undefined,
+    about: undefined,
+  };
+  const seen = new Set<string>();
+  const all: ItemLever[] = [];
+  const add = (id: string, trouble: Trouble, withCase: boolean): void => {
+    const of = (list: List, levers: readonly Lever[], i: number) => {
+      for (const lever of levers) {
+        const name = `${id}|${lever.key}`;
+        if (seen.has(name)) continue;
+        seen.add(name);
+        all.push({
+          item: id,
+          lever,
+          inPlan: (changes) => changes.map((change) => ({ ...change, path: [list, i, ...change.path] })),
+        });
+      }
+    };
+    const part = plan.parts.findIndex((one) => one.id === id);
+    if (part >= 0) {
+      const one = plan.parts[part]!;
+      const built = partBuilt(plan, one)!;
+      const role = met
+        ? roleOf([...built.pieces.moving, ...built.pieces.still], met.encounter.moving)
+        : undefined;
+      of('parts', familyOf(one).levers(built.laid, built.pieces, { ...trouble, of: role }), part);
+      if (withCase) add(one.carcass, trouble, false);
+      return;
+    }
+    const at = (list: Exclude<List, 'parts'>) => plan[list].findIndex((one) => one.id === id);
+    const [carcass, thing, existing] = [at('carcasses'), at('things'), at('existing')];
+    if (carcass >= 0) of('carcasses', carcassLevers(plan.carcasses[carcass]!, trouble), carcass);
+    if (thing >= 0) of('things', thingLevers(plan.things[thing]!), thing);
+    if (existing >= 0) of('existing', existingLevers(plan.existing[existing]!, trouble), existing);
+  };
+  add(item, own, met !== undefined || about === 'reach');
+  if (inTheWay !== undefined && inTheWay !== item) add(inTheWay, other, true);
+  return all;
+}
