@@ -41,6 +41,17 @@ await command(async () => {
       );
     count('lint', await check([fromRoot('node_modules/eslint/bin/eslint.js'), '.', '--max-warnings', '0']));
     count(
+      'order of the house',
+      await check([
+        fromRoot('node_modules/dependency-cruiser/bin/dependency-cruise.mjs'),
+        '--config',
+        fromRoot('.dependency-cruiser.mjs'),
+        'core/src',
+        'web/src',
+        'server/src',
+      ]),
+    );
+    count(
       'format',
       await check([
         fromRoot('node_modules/prettier/bin/prettier.cjs'),

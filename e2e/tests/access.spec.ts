@@ -51,7 +51,10 @@ test('all of it from the keyboard alone', async ({ page, request }) => {
   await page.keyboard.press('Enter');
   await expect(rider).toHaveAttribute('aria-valuenow', '0');
   // The next act is a button like any other.
-  await page.getByRole('button', { name: 'Try it' }).focus();
+  await page.getByRole('button', { name: 'Try it', exact: true }).focus();
+  await page.keyboard.press('Enter');
+  await expect(answer(page)).toContainText('Tried on the sheet');
+  await page.getByRole('button', { name: 'Take it', exact: true }).focus();
   await page.keyboard.press('Enter');
   await expect(answer(page)).toContainText('One part of two stops short');
   await page.keyboard.press('Control+z');

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { answer, DEMO, demoCopy, onPlan, saved, type } from './demo';
+import { answer, DEMO, demoCopy, mend, onPlan, saved, type } from './demo';
 
 test('the demo job opens from the list with its answer', async ({ page }) => {
   await page.goto('/');
@@ -10,9 +10,34 @@ test('the demo job opens from the list with its answer', async ({ page }) => {
     'the rack on the left leaf of the medicine pair stands 15 mm inside fixed shelf 1 of the medicine cupboard when shut',
   );
   await expect(page.getByRole('region', { name: 'Travel strips' })).toContainText('hits at 74°');
-  await page.getByRole('button', { name: 'Try it' }).click();
+  await mend(page, 'make what is on its back 59 mm deep');
   await expect(answer(page)).not.toContainText('the rack on the left leaf');
   await expect(onPlan(page).getByRole('button', { name: 'Window sill', exact: true })).toBeVisible();
+});
+
+test('what would mend a finding is offered with its cost, tried on the sheet, put back, taken and undone', async ({
+  page,
+  request,
+}) => {
+  await page.goto(`/jobs/${await demoCopy(request, 'Offers')}`);
+  await page.getByRole('slider', { name: 'Travel of Wardrobe leaf' }).click();
+  const ways = page.getByRole('list', { name: 'What would mend it' }).first();
+  await expect(ways).toContainText(/Stop it at 9\d°: it opens less far/);
+  await ways.getByRole('button', { name: /more way/ }).click();
+  expect(await ways.getByRole('button', { name: /^Try it/ }).count()).toBeGreaterThan(1);
+  const limit = page.getByRole('textbox', { name: 'Opening limit' });
+  await ways.getByRole('button', { name: /^Try it: stop it at/ }).click();
+  await expect(answer(page)).toContainText('Tried on the sheet, nothing is changed yet: stop it at');
+  await expect(limit).toHaveValue('115');
+  await page.getByRole('button', { name: 'Put back', exact: true }).last().click();
+  await expect(answer(page)).toContainText('Both parts stop short');
+  await ways.getByRole('button', { name: /^Take it: stop it at/ }).click();
+  await expect(answer(page)).toContainText('One part of two stops short');
+  await expect(limit).not.toHaveValue('115');
+  await saved(page);
+  await page.getByRole('button', { name: /^Undo: Wardrobe leaf: stop it at/ }).click();
+  await expect(answer(page)).toContainText('Both parts stop short');
+  await expect(limit).toHaveValue('115');
 });
 
 for (const system of ['mm', 'inches'] as const) {

@@ -54,3 +54,11 @@ export const emptyRoom = (title: string, width: number, depth: number) => ({
   carcasses: [],
   parts: [],
 });
+
+/** Try what the answer line offers, which must be this, on the sheet, and take it. */
+export async function mend(page: Page, words: string): Promise<void> {
+  await expect(answer(page)).toContainText(`so next, ${words}`);
+  await page.getByRole('button', { name: 'Try it', exact: true }).click();
+  await expect(answer(page)).toContainText(`Tried on the sheet, nothing is changed yet: ${words}`);
+  await page.getByRole('button', { name: 'Take it', exact: true }).click();
+}

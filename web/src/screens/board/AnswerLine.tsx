@@ -44,18 +44,28 @@ export function AnswerLine({ report, stale }: { report: Report | null; stale: bo
     );
   }
   const { answer } = report;
+  const next = best?.words ?? answer.next;
+  // Both in one place: the line is as high while something is tried, so that the sheet under it keeps its scale.
   const stands = (
-    <Typography
-      variant="h1"
-      role="status"
-      sx={{ flex: { xs: '1 0 100%', lg: 1 }, minWidth: 0, textWrap: 'balance', opacity: stale ? 0.55 : 1 }}
+    <Box
+      sx={{
+        flex: { xs: '1 0 100%', lg: 1 },
+        minWidth: 0,
+        display: 'grid',
+        alignItems: 'center',
+        '& > *': { gridArea: '1 / 1' },
+      }}
     >
-      {onSheet ? 'Tried on the sheet, nothing is changed yet: ' : `${answer.stands}, so next, `}
-      <Box component="span" sx={{ color: 'primary.main' }}>
-        {onSheet ? onSheet.words : (best?.words ?? answer.next)}
-      </Box>
-      {onSheet ? `; ${onSheet.cost}${also(onSheet)}.` : '.'}
-    </Typography>
+      {onSheet && (
+        <Sentence>
+          Tried on the sheet, nothing is changed yet: <Next>{onSheet.words}</Next>
+          {`; ${onSheet.cost}${also(onSheet)}.`}
+        </Sentence>
+      )}
+      <Sentence stale={stale} hidden={onSheet !== null}>
+        {answer.stands}, so next, <Next>{next}</Next>.
+      </Sentence>
+    </Box>
   );
   if (onSheet)
     return (
@@ -106,6 +116,36 @@ export function AnswerLine({ report, stale }: { report: Report | null; stale: bo
         </Box>
       )}
     </Line>
+  );
+}
+
+/** How it stands, said as it changes; hidden it only keeps its room. */
+function Sentence({
+  children,
+  stale = false,
+  hidden = false,
+}: {
+  children: React.ReactNode;
+  stale?: boolean;
+  hidden?: boolean;
+}) {
+  return (
+    <Typography
+      variant="h1"
+      role={hidden ? undefined : 'status'}
+      aria-hidden={hidden}
+      sx={{ textWrap: 'balance', opacity: stale ? 0.55 : 1, visibility: hidden ? 'hidden' : 'visible' }}
+    >
+      {children}
+    </Typography>
+  );
+}
+
+function Next({ children }: { children: React.ReactNode }) {
+  return (
+    <Box component="span" sx={{ color: 'primary.main' }}>
+      {children}
+    </Box>
   );
 }
 

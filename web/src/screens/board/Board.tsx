@@ -31,6 +31,7 @@ import { isStage, type Stage } from '../../state/view/stages';
 import { SavingLine } from './SavingLine';
 import { StoryPole } from './StoryPole';
 import { Tools } from './Tools';
+import { useAsked } from '../../state/check/asked';
 import { useScene } from '../../state/view/useScene';
 import { begun, selected as select, commandFailed } from '../../state/slices/viewSlice';
 
@@ -100,6 +101,12 @@ function Board({ stage }: { stage: Stage }) {
   // What is tried is drawn, and nowhere else.
   const tried = useApp(({ offers }) => offers.tried);
   const shown = useMemo(() => (tried ? withChanges(plan, tried.changes) : plan), [plan, tried]);
+  // A lane for each: another one tried is another question about the same version.
+  const ofTried = useAsked(
+    `tried ${tried?.key ?? ''}`,
+    job.version,
+    tried && { kind: 'report', plan: shown },
+  );
   const shownScene = useMemo(() => (shown === plan ? scene : buildScene(shown)), [shown, plan, scene]);
   const stale = check.version !== job.version;
   const found = useMemo(() => itemFor(plan, report, stage, chosen), [plan, report, stage, chosen]);
@@ -155,14 +162,14 @@ function Board({ stage }: { stage: Stage }) {
       () => ({
         plan: shown,
         scene: shownScene,
-        report: current,
+        report: tried ? (ofTried.answer ?? null) : current,
         item,
         mover: moverId,
         letters,
         words,
         onSelect: pick,
       }),
-      [shown, shownScene, current, item, moverId, letters, words, pick],
+      [shown, shownScene, tried, ofTried.answer, current, item, moverId, letters, words, pick],
     ),
   );
   return (
