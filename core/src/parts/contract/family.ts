@@ -5,6 +5,7 @@ import type { Stock } from '../../material/stock';
 import type { Link } from '../../piece/piece';
 import type { Body, Mover } from '../../scene/scene';
 import type { Lever, Trouble } from '../../item/lever';
+import type { Force } from '../../balance/force';
 import type { Issue } from '../../item/issue';
 import type { PartNote, Assumption } from '../../item/note';
 import type { ClearOpening } from './clearOpening';
@@ -28,6 +29,12 @@ export interface PartPieces {
   readonly still: readonly Link[];
   /** What it has worked into the boards of its carcass. */
   readonly onGround: readonly GroundWork[];
+}
+
+/** A force, and the link it acts on, by its key. */
+export interface Acting {
+  readonly link: string;
+  readonly force: Force;
 }
 
 /** A bay that is closed, by what lies over its front or stands within it. What stands within waits for what lies over it. */
@@ -74,6 +81,8 @@ export interface Family<Part, Laid> {
   pieces(laid: Laid): PartPieces;
   /** Its movers, each on a moving link of its pieces. */
   move(laid: Laid, pieces: PartPieces): readonly Mover[];
+  /** What acts on what moves of it: what it weighs with all that is in it, and what leans on it or pushes it. */
+  forces(laid: Laid, pieces: PartPieces, movers: readonly Mover[]): readonly Acting[];
   /** Every clear opening that its movers allow together, the widest first. */
   openings?(laid: Laid): readonly ClearOpening[];
   /** What closed forms tell of it: loads, sag, fingers, reach. */

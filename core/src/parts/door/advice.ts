@@ -1,17 +1,24 @@
 import { forceMark, lengthMark, massMark } from '../../length/lengthMark';
 import type { Assumption, PartNote } from '../../item/note';
+import type { Link } from '../../piece/piece';
+import type { PartPieces } from '../contract/family';
 import { hardwareAssumptions, OPENING_ASSUMPTION, thicknessAssumptions } from '../kit/assumptions';
 import { gripNote } from '../kit/fronts';
 import { anyHinge, hingeHardware } from './hinges';
 import type { HungLeaf, LaidDoor } from './lay';
-import { sagOf, topHingePull, wantedHinges } from './load';
+import { hingePulls } from './hingePulls';
+import { sagOf, wantedHinges } from './load';
 import { hingeGain, neighbourGap } from './path';
 
 /** What closed forms tell of a door: its load and sag, the hinge's setting, fingers, reach, and what to beware of. */
-export function doorNotes(laid: LaidDoor): PartNote[] {
+export function doorNotes(laid: LaidDoor, pieces: PartPieces): PartNote[] {
   const leaf = laid.leaves[0]!;
   return [
-    ...loadNotes(laid, leaf),
+    ...loadNotes(
+      laid,
+      leaf,
+      pieces.moving.find(({ key }) => key === leaf.key)!,
+    ),
     ...settingNotes(leaf),
     ...mortiseNotes(laid, leaf),
     gainNote(laid, leaf),
@@ -43,7 +50,8 @@ const COUNTS = [
   'twelve',
 ];
 
-function loadNotes({ door, place }: LaidDoor, leaf: HungLeaf): PartNote[] {
+function loadNotes(laid: LaidDoor, leaf: HungLeaf, link: Link): PartNote[] {
+  const { door, place } = laid;
   const { hinge } = door;
   const { rating, play } = anyHinge(door, place);
   const { mass } = leaf;
@@ -52,7 +60,7 @@ function loadNotes({ door, place }: LaidDoor, leaf: HungLeaf): PartNote[] {
   const wanted = wantedHinges(hinge.kind, high, mass, rating);
   const found: PartNote[] = [];
   const weighs = `The leaf weighs about ${massMark(mass)}`;
-  const pull = topHingePull(mass, wide, spacing);
+  const pull = hingePulls(laid, leaf, link)[1]!;
   if (wanted === undefined)
     found.push(
       note(

@@ -179,7 +179,7 @@ describe('two doors in a corner, and the room door', () => {
       verdict: 'hits',
       part: 'left-door',
       next: 'open the right door first: then it goes all the way',
-      proposal: undefined,
+      finding: undefined,
     });
     // With a post beyond, the other door is not all that stops it.
     const post = (plan: ReturnType<typeof planWith>) => ({

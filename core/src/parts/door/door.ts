@@ -1,4 +1,5 @@
 import type { Family } from '../contract/family';
+import { weightsOf } from '../kit/weights';
 import { doorLevers } from './levers';
 import { doorAssumptions, doorNotes } from './advice';
 import { freshDoor, hungInRow, mirrorDoor } from './fresh';
@@ -20,6 +21,7 @@ export const DOOR: Family<Door, LaidDoor> = {
   refuse: refuseDoor,
   pieces: doorPieces,
   move: moveDoor,
+  forces: ({ place }, pieces, movers) => weightsOf(pieces, movers, place.stock),
   notes: doorNotes,
   assumptions: doorAssumptions,
   levers: doorLevers,

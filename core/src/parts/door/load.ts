@@ -1,4 +1,3 @@
-import { GRAVITY } from '../../piece/mass';
 import type { Door } from './schema';
 
 /** Usual counts of cup hinges up to a height and up to a mass; the larger governs. CP, no single source. */
@@ -39,15 +38,6 @@ export function wantedHinges(
 export function hingeHeights(height: number, count: number, ends: number): number[] {
   const from = Math.min(ends, height / 2);
   return Array.from({ length: count }, (_, i) => from + (i * (height - 2 * from)) / (count - 1));
-}
-
-/**
- * What pulls the top hinge out of its wood, N: the leaf's moment about the bottom hinge, held by the two end hinges.
- *
- * @param mass  kg; `wide` and `spacing` in mm
- */
-export function topHingePull(mass: number, wide: number, spacing: number): number {
-  return (mass * GRAVITY * (wide / 2)) / spacing;
 }
 
 /** How far the free edge drops as the top hinge gives by its play and the bottom one the other way, mm. */

@@ -15,7 +15,7 @@ import { place } from '../../motion/joint';
 import { motionOf, motionPose } from '../../motion/motion';
 import { checkMover } from '../../clearance/checkMover';
 import { buildScene } from '../../plan/buildScene';
-import { partPlace } from '../../plan/place';
+import { partBuilt, partPlace } from '../../plan/place';
 import { usualHardware } from '../../hardware/generic';
 import { HARDWARE_KINDS } from '../../hardware/schema';
 import { reportOf } from '../../report/report';
@@ -25,8 +25,10 @@ import { partsList } from '../../make/partsList';
 import { moves } from '../shelf/lay';
 import { cupSetting } from './hinges';
 import { leavesOf } from './leaf';
-import { hingeHeights, topHingePull, wantedHinges } from './load';
-import { hingeOf, USUAL_FIT } from './fresh';
+import { hingePulls } from './hingePulls';
+import { hingeHeights, wantedHinges } from './load';
+import { hingeOf, USUAL_FIT, USUAL_RACK } from './fresh';
+import type { LaidDoor } from './lay';
 import type { Door } from './schema';
 
 const inch = (text: string) => {
@@ -291,9 +293,25 @@ describe('cup hinges', () => {
 });
 
 describe('the load on hinges', () => {
-  it('pull on the top hinge = m g (W / 2) / spacing', () => {
-    // 12 kg, 600 wide, hinges 1,500 apart: 12 x 9.80665 x 300 / 1500. Derived by moments about the bottom hinge.
-    expect(topHingePull(12, 600, 1500)).toBeCloseTo(23.536, 3);
+  it('pull on the top hinge = m g (W / 2) / spacing of a bare leaf, and more by what hangs at its free edge', () => {
+    const pullOf = (door: Partial<Door>) => {
+      const plan = planWith({ carcasses: [caseOf()], parts: [doorOf({ handle: null, ...door })] });
+      const { laid, pieces } = partBuilt(plan, plan.parts[0]!)!;
+      const [leaf] = (laid as LaidDoor).leaves;
+      return { leaf: leaf!, pulls: hingePulls(laid as LaidDoor, leaf!, pieces.moving[0]!) };
+    };
+    const bare = pullOf({});
+    const wide = bare.leaf.x[1] - bare.leaf.x[0];
+    const thick = bare.leaf.y[1] - bare.leaf.y[0];
+    // Derived by moments about the bottom hinge; the line of cup hinges is taken at the edge of the leaf's back.
+    const arm = Math.hypot(wide / 2, thick / 2);
+    expect(bare.pulls[1]).toBeCloseTo((bare.leaf.mass * 9.80665 * arm) / bare.leaf.hinges.spacing, 6);
+    // The bottom one is pressed in as hard as the top one is pulled out.
+    expect(bare.pulls[0]).toBeCloseTo(bare.pulls[1]!, 9);
+    const rack = { ...USUAL_RACK, load: 4 };
+    const loaded = pullOf({ rack });
+    const more = loaded.pulls[1]! * loaded.leaf.hinges.spacing - bare.pulls[1]! * bare.leaf.hinges.spacing;
+    expect(more).toBeGreaterThan(4 * 9.80665 * 0.9 * (wide / 2));
   });
   it('hinges stand evenly between the two end ones', () => {
     expect(hingeHeights(2000, 4, 100)).toEqual([100, 700, 1300, 1900]);

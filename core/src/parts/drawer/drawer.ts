@@ -1,4 +1,5 @@
 import type { Family } from '../contract/family';
+import { weightsOf } from '../kit/weights';
 import { drawnLevers } from '../kit/drawn/levers';
 import { slidesInInches } from '../kit/runs/usual';
 import type { LaidDrawn } from '../kit/drawn/lay';
@@ -21,6 +22,7 @@ export const DRAWER: Family<Drawer, LaidDrawn> = {
   refuse: refuseDrawn,
   pieces: drawnPieces,
   move: moveDrawn,
+  forces: ({ place }, pieces, movers) => weightsOf(pieces, movers, place.stock),
   notes: drawnNotes,
   assumptions: drawnAssumptions,
   levers: drawnLevers,

@@ -13,7 +13,8 @@ import { cableNeeds, squareWay } from '../kit/contents/cable';
 import { bankOf, USUAL_DRAWN_FIT } from '../kit/drawn/usual';
 import { drawersOf, frontHeights } from '../kit/drawn/bank';
 import type { LaidDrawn } from '../kit/drawn/lay';
-import { edgeLoad, racking } from '../pullout/advice';
+import { edgeLoad, kicked } from '../kit/runs/runs';
+import { racking } from '../pullout/advice';
 import { lengthsOf, longestThatFits, tipping, travelOf } from '../kit/runs/runs';
 import { USUAL_RUNS } from '../kit/runs/usual';
 import type { Drawer } from './schema';
@@ -287,13 +288,22 @@ describe('what holds a drawer', () => {
           const centre = lumps.reduce((sum, [kg, y]) => sum + kg * y, 0) / mass;
           const moment = lumps.reduce((sum, [kg, y]) => sum + kg * (travel - y), 0);
           fc.pre(Math.abs(moment) > 1e-6);
-          expect(tipping(centre, travel, 0).past > 0).toBe(moment > 0);
+          expect(tipping({ mass, centre }, travel).past > 0).toBe(moment > 0);
         },
       ),
     );
     // An even box alone tips once more than half of it is out.
-    expect(tipping(200, 201, 0).past).toBeGreaterThan(0);
-    expect(tipping(200, 199, 0).past).toBeLessThan(0);
+    expect(tipping({ mass: 5, centre: 200 }, 201).past).toBeGreaterThan(0);
+    expect(tipping({ mass: 5, centre: 200 }, 199).past).toBeLessThan(0);
+  });
+
+  it('a strip over the tail is pressed by the weight’s own moment over the way to it', () => {
+    // 6 kg, the middle 220 behind the front end, out 350 of a box 450 deep: 130 before the runners, 100 of tail.
+    const { press, droop } = kicked({ mass: 6, centre: 220 }, 350, 100, 2);
+    expect(press).toBeCloseTo((6 * 9.80665 * 130) / 100, 9);
+    expect(droop).toBeCloseTo((2 * 350) / 100, 12);
+    // What is still over its runners presses no strip.
+    expect(kicked({ mass: 6, centre: 220 }, 200, 250, 2).press).toBe(0);
   });
 
   it('half the rated load is left at the outer edge of a full-travel slide, by moments about the case', () => {

@@ -2,6 +2,7 @@ import { lengthMark, massMark } from '../../length/lengthMark';
 import { span } from '../../solid/bounds';
 import type { PartPieces } from '../contract/family';
 import type { PartNote } from '../../item/note';
+import { edgeLoad } from '../kit/runs/runs';
 import { drawnNotes } from '../kit/drawn/notes';
 import { type LaidPullout } from './lay';
 
@@ -13,16 +14,6 @@ import { type LaidPullout } from './lay';
  */
 export function racking(play: number, height: number, apart: number, length: number) {
   return { aside: (play * height) / apart, forth: (play * height) / length };
-}
-
-/**
- * What a pair of slides carries at the outer edge of what is drawn out, kg: they are rated for a load that is spread over
- * the box, whose middle is half the depth nearer the case.
- *
- * @source DER: equal moments about the front of the case
- */
-export function edgeLoad(rating: number, travel: number, depth: number): number {
-  return (rating * Math.max(0, travel - depth / 2)) / travel;
 }
 
 export function pulloutNotes(laid: LaidPullout, pieces: PartPieces): PartNote[] {

@@ -1,4 +1,5 @@
 import type { Family } from '../contract/family';
+import { weightsOf } from '../kit/weights';
 import { drawnLevers } from '../kit/drawn/levers';
 import { slidesInInches } from '../kit/runs/usual';
 import { drawnAssumptions } from '../kit/drawn/notes';
@@ -22,6 +23,7 @@ export const PULLOUT: Family<Pullout, LaidPullout> = {
   refuse: refusePullout,
   pieces: pulloutPieces,
   move: movePullout,
+  forces: ({ place }, pieces, movers) => weightsOf(pieces, movers, place.stock),
   notes: pulloutNotes,
   assumptions: drawnAssumptions,
   levers: drawnLevers,

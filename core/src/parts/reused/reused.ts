@@ -18,6 +18,7 @@ export const REUSED: Family<Reused, LaidReused> = {
   refuse: refuseReused,
   pieces: reusedPieces,
   move: moveReused,
+  forces: () => [],
   notes: reusedNotes,
   assumptions: () => [],
   levers: () => [],

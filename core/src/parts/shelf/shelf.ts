@@ -19,6 +19,7 @@ export const SHELF: Family<Shelf, LaidShelf> = {
   refuse: refuseShelf,
   pieces: shelfPieces,
   move: moveShelf,
+  forces: () => [],
   notes: shelfNotes,
   assumptions: ({ shelf, place }) => thicknessAssumptions([shelf.material], place.stock),
   levers: () => [],

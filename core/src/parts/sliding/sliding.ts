@@ -1,4 +1,5 @@
 import type { Family } from '../contract/family';
+import { weightsOf } from '../kit/weights';
 import { slidingLevers } from './levers';
 import { missingNamed } from '../kit/issues';
 import { openingsOf, slidingAssumptions, slidingNotes } from './advice';
@@ -19,6 +20,7 @@ export const SLIDING: Family<Sliding, LaidSliding> = {
   refuse: refuseSliding,
   pieces: slidingPieces,
   move: moveSliding,
+  forces: ({ place }, pieces, movers) => weightsOf(pieces, movers, place.stock),
   openings: openingsOf,
   notes: slidingNotes,
   assumptions: slidingAssumptions,

@@ -1,18 +1,31 @@
+import { AT_EASE, weightForce } from '../../balance/force';
+import { holdsUntil, momentAbout, type Axis } from '../../balance/moment';
+import { motionOf } from '../../motion/motion';
 import { lengthMark } from '../../length/lengthMark';
 import { weigh } from '../../piece/mass';
 import type { PartPieces } from '../contract/family';
 import type { PartNote } from '../../item/note';
 import type { LaidTop } from './lay';
 
+/** No top goes so far, mm. */
+const FAR = 1e5;
+/** The edge it goes over, with y back along its way from there. */
+const EDGE: Axis = { point: [0, 0, 0], direction: [-1, 0, 0] };
+const OUT = motionOf({ kind: 'slide', direction: [0, -1, 0] });
+
 /**
  * How far a top may be out before it tips over the edge it goes over, mm, with a load at its outer edge.
  *
- * @param mass   of the top, kg
- * @param long   along its way, mm; `over` of it lies past the edge, shut
- * @source DER, by moments about the edge: m g (long/2 - over - travel) = load g (over + travel)
+ * @param mass  of the top, kg
+ * @param long  along its way, mm; `over` of it lies past the edge, shut
+ * @param load  kg at its outer edge
  */
-function tipsAt(mass: number, long: number, over: number, load: number): number {
-  return (mass * long) / 2 / (mass + load) - over;
+export function tipsAt(mass: number, long: number, over: number, load: number): number {
+  const forces = [
+    weightForce('top', 'the top', { kg: mass, centre: [0, long / 2 - over, 0] }, OUT),
+    weightForce('hand', 'a hand', { kg: load, centre: [0, -over, 0] }, OUT),
+  ];
+  return holdsUntil((travel) => momentAbout(EDGE, forces, { ...AT_EASE, travel }), 0, FAR) ?? FAR;
 }
 
 export function topNotes({ top, place, long, over, under }: LaidTop, { moving }: PartPieces): PartNote[] {

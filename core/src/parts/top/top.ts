@@ -1,4 +1,5 @@
 import type { Family } from '../contract/family';
+import { topForces } from './forces';
 import { topLevers } from './levers';
 import { thicknessAssumptions } from '../kit/assumptions';
 import { missingNamed } from '../kit/issues';
@@ -20,6 +21,7 @@ export const TOP: Family<Top, LaidTop> = {
   refuse: refuseTop,
   pieces: topPieces,
   move: moveTop,
+  forces: topForces,
   notes: topNotes,
   assumptions: ({ top, place }) => thicknessAssumptions([place.carcass.sheet, top.material], place.stock),
   levers: topLevers,

@@ -101,10 +101,10 @@ function loadNotes({ part, slide }: LaidDrawn, { mass, at }: Weighed): PartNote[
   ];
 }
 
-function tipNotes({ part: { runs }, travel, depth }: LaidDrawn, { mass, centre }: Weighed): PartNote[] {
+function tipNotes({ part: { runs }, travel, depth }: LaidDrawn, heaviest: Weighed): PartNote[] {
   if (runs.kind !== 'wooden runners') return [];
   // What bears it begins where the box does.
-  const { at, past } = tipping(centre, travel, 0);
+  const { at, past } = tipping(heaviest, travel);
   if (past <= 0)
     return [
       note(
@@ -122,7 +122,7 @@ function tipNotes({ part: { runs }, travel, depth }: LaidDrawn, { mass, centre }
       ),
     ];
   const tail = depth - travel;
-  const { press, droop } = kicked({ mass, past, tail, front: travel }, runs.kicker.gap.mm);
+  const { press, droop } = kicked(heaviest, travel, tail, runs.kicker.gap.mm);
   return [
     note(
       'runs',

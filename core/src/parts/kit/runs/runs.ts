@@ -1,6 +1,10 @@
 import type { HardwareList } from '../../../hardware/generic';
 import type { HardwareOf } from '../../../hardware/schema';
-import { GRAVITY } from '../../../piece/mass';
+import { AT_EASE, weightForce } from '../../../balance/force';
+import { holdsUntil, momentAbout, type Axis } from '../../../balance/moment';
+import { reactionsTo, type Support } from '../../../balance/reactions';
+import { motionOf } from '../../../motion/motion';
+import type { Point3 } from '../../../solid/prism';
 import type { Closing, Runs } from './schema';
 
 /** A slide of either kind, as its hardware tells it. */
@@ -51,27 +55,53 @@ export const pushOf = (closing: Closing, slide: Slide | undefined): number =>
 /** CP, no single source. */
 const USUAL_PUSH = 3;
 
+/** The front end of what a box runs on, with y back into the case: what tips turns about it. */
+const FRONT: Axis = { point: [0, 0, 0], direction: [-1, 0, 0] };
+const OUT = motionOf({ kind: 'slide', direction: [0, -1, 0] });
+const UP: readonly Point3[] = [[0, 0, 1]];
+/** No box comes out so far, mm. */
+const FAR = 1e5;
+
 /**
- * How far in the middle of its weight a box may stand in front of what it runs on before it tips, and what holds it.
+ * How far a box may come out on runners before it tips, and how far past that its stop lets it come, mm.
  *
- * @param centre   of its weight, behind its front end, mm
- * @param travel   how far it is out, mm
- * @param bearer   from the box's front end, shut, back to the front end of what bears it, mm
- * @source DER, by moments about the front end of the runner: it tips once the middle of the weight is past it
+ * @param mass    of it and all that is in it, kg; `centre` of that behind the front end of the box and of what bears it, shut, mm
+ * @param travel  how far it comes out, mm
  */
-export function tipping(centre: number, travel: number, bearer: number) {
-  return { at: centre - bearer, past: travel - (centre - bearer) };
+export function tipping({ mass, centre }: Loaded, travel: number) {
+  const box = weightForce('box', 'the box', { kg: mass, centre: [0, centre, 0] }, OUT);
+  const at = holdsUntil((out) => momentAbout(FRONT, [box], { ...AT_EASE, travel: out }), 0, FAR) ?? FAR;
+  return { at, past: travel - at };
+}
+
+/** A box with all that is in it: kg, and the middle of that behind its front end, mm. */
+interface Loaded {
+  readonly mass: number;
+  readonly centre: number;
 }
 
 /**
  * What a kicker over the tail is pressed with, N, and how far the front droops by the play above the tail, mm.
  *
- * @param mass  kg
- * @source DER: moments about the front end of the runner; the box turns about it until its tail meets the kicker
+ * @param tail  how far behind the front end of its runners its tail still is at its stop, mm
  */
-export function kicked(
-  { mass, past, tail, front }: { mass: number; past: number; tail: number; front: number },
-  gap: number,
-) {
-  return { press: (mass * GRAVITY * Math.max(0, past)) / tail, droop: (gap * front) / tail };
+export function kicked({ mass, centre }: Loaded, travel: number, tail: number, gap: number) {
+  const box = weightForce('box', 'the box', { kg: mass, centre: [0, centre, 0] }, OUT);
+  const supports: Support[] = [
+    { key: 'runners', at: [0, 0, 0], holds: UP },
+    { key: 'kicker', at: [0, tail, 0], holds: UP },
+  ];
+  const held = reactionsTo(supports, [box], { ...AT_EASE, travel })!;
+  // It holds the tail down: what would lift it is no load of it.
+  return { press: Math.max(0, -held[1]!.along[0]!.least), droop: (gap * travel) / tail };
+}
+
+/**
+ * What a pair of slides carries at the outer edge of what is drawn out, kg: they are rated for a load that is spread over the box, whose
+ * middle is half the depth nearer the case.
+ */
+export function edgeLoad(rating: number, travel: number, depth: number): number {
+  const outOf = (kg: number, out: number) =>
+    momentAbout(FRONT, [weightForce('load', 'a load', { kg, centre: [0, -out, 0] })], AT_EASE).least;
+  return Math.max(0, outOf(rating, travel - depth / 2) / outOf(1, travel));
 }
