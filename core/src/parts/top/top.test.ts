@@ -4,7 +4,7 @@ import { GRAVITY } from '../../piece/mass';
 import { partBuilt } from '../../plan/place';
 import { KIND_ROWS } from '../../testing/kindRows';
 import { planWith } from '../../testing/planWith';
-import { familyOf } from '../families';
+import { familyOf, type Part } from '../families';
 import { tipsAt } from './advice';
 
 describe('a top slid out', () => {
@@ -18,8 +18,9 @@ describe('a top slid out', () => {
   });
 
   it('is told as forces where it is: its weight, and a hand on its outer edge, both drawn out with it', () => {
-    const plan = planWith(KIND_ROWS['family: sliding top']!.good);
-    const part = plan.parts[0]!;
+    const drawn = planWith(KIND_ROWS['family: sliding top']!.good);
+    const part = { ...drawn.parts[0]!, edge: 20 } as Part;
+    const plan = { ...drawn, parts: [part] };
     const built = partBuilt(plan, part)!;
     const forces = familyOf(part)
       .forces(built.laid, built.pieces, built.movers)
@@ -31,7 +32,7 @@ describe('a top slid out', () => {
       Math.hypot(...force!.at(out!).map((x, i) => x - force!.at(shut!)[i]!));
     expect(moved(weight)).toBeCloseTo(200, 9);
     expect(moved(hand)).toBeCloseTo(200, 9);
-    expect(hand!.newtons(shut!).most / GRAVITY).toBeCloseTo((part as { edge: number }).edge, 9);
+    expect(hand!.newtons(shut!).most / GRAVITY).toBeCloseTo(20, 9);
     expect(standingOn(footOf([0, 0, 0], [1, 1, 0]), 0, forces, shut!)).toHaveLength(4);
   });
 });
