@@ -64,6 +64,8 @@ function smaller(carcass: Carcass, size: 'width' | 'height' | 'depth', words: st
       from: before.mm,
       to,
       moves: 1,
+      // The longest slides that fit are taken: they come in steps.
+      jumps: size === 'depth',
       cost: { words: `the case gets ${words}`, once: 14, perUnit: 0.25 },
       words: (mm) => `make the ${called(carcass.name)} ${lengthMark(mm, 'most')} ${how}`,
       set: (mm) => [{ path: [size], before, after: { mm } }],

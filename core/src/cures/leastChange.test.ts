@@ -106,3 +106,15 @@ describe('the least change of a lever', () => {
     );
   });
 });
+
+describe('a lever along which something may jump', () => {
+  it('is looked at unit by unit, and never told as proven', () => {
+    // Slides 50 shorter from 37 on: what was short by 40 mends at once.
+    const { found, looks } = least(lever({ jumps: true }), (value) => (value >= 37 ? 0 : 40));
+    expect(Math.abs(found!.value - 37)).toBeLessThanOrEqual(GRAIN);
+    expect(found!.proven).toBe(false);
+    expect(looks).toBeLessThan(45);
+    // The step that is sure of what moves evenly would have gone past it.
+    expect(least(lever(), (value) => (value >= 37 ? 0 : 40)).found!.value).toBe(40);
+  });
+});

@@ -19,6 +19,8 @@ export const GRAIN = 0.1;
 /** Looks at a lever before the rest of it is only sampled, and looks at the rest then. */
 const MOST_STEPS = 24;
 const SAMPLES = 8;
+/** Of a lever along which something may jump so many units are looked at one by one. */
+const MOST_UNITS = 60;
 
 /**
  * The least change of a lever that mends, as it is or a little more.
@@ -63,9 +65,22 @@ export function* leastChange<P>(
     return { value: at(yield* near(tried === false ? guess : 0, range)), proven: true };
   }
   let [offset, short] = [0, start.short];
+  if (lever.jumps) {
+    // Looked at unit by unit, as far as that is worth it.
+    while (offset + 1 <= Math.min(range, MOST_UNITS)) {
+      if (yield* mends(offset + 1)) return { value: at(yield* near(offset, offset + 1)), proven: false };
+      offset += 1;
+    }
+    short = undefined;
+  }
   for (let step = 0; step < MOST_STEPS && short !== undefined; step += 1) {
+    const before = offset;
     offset += Math.max(GRAIN, short / lever.moves);
-    if (offset > range) return undefined;
+    if (offset > range) {
+      // Nothing up to its end mends: how near that comes is told all the same.
+      if (before < range) yield* attempt(at(range));
+      return undefined;
+    }
     const trial = yield* attempt(at(offset));
     if (trial.mends) return { value: at(offset), proven: true };
     short = trial.short;

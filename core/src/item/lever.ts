@@ -22,6 +22,8 @@ export interface Amount {
   readonly moves: number;
   /** Once it mends, any more mends as well: true of stops, which only take travel away. */
   readonly lasting?: true;
+  /** Something may be taken in another stock size as it is set, and jump by more: then nothing is proven of what lies between. */
+  readonly jumps?: boolean;
   /** A value to try first: a closed form's, or what the check found. */
   readonly guess?: number;
   readonly cost: Cost;

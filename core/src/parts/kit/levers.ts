@@ -16,7 +16,7 @@ export function lengthLever(
   item: object,
   path: readonly PathStep[],
   lever: Pick<Amount, 'key' | 'what' | 'to' | 'cost' | 'words'> &
-    Partial<Pick<Amount, 'lasting' | 'guess' | 'moves'>>,
+    Partial<Pick<Amount, 'lasting' | 'guess' | 'moves' | 'jumps'>>,
 ): Amount[] {
   const before = get(item, path) as Length | undefined | null;
   if (!before || Math.abs(lever.to - before.mm) < 1e-9) return [];

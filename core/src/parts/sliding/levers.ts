@@ -54,6 +54,7 @@ export function slidingLevers({ sliding }: LaidSliding, _pieces: PartPieces, { a
           key: 'fin',
           what: 'what is left between its grooves',
           to: Math.min(80, way.fin.mm + 40),
+          moves: way.tracks + 1,
           cost: cost('deeper rails', 10, 1.5),
           words: (mm) => `leave ${lengthMark(mm, 'least')} between the grooves`,
         })),

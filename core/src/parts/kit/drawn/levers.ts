@@ -139,6 +139,8 @@ function boxLevers({ part, drawers, depth }: LaidDrawn): Lever[] {
           key: 'setback',
           what: 'how far back it stands',
           to: fit.setback.mm + 120,
+          // The longest slides that fit are taken: they come in steps.
+          jumps: part.runs.kind !== 'wooden runners' && part.runs.length === null,
           cost: cost('a box less deep', 6, 0.3),
           words: (mm) => `set it ${lengthMark(mm, 'least')} back`,
         })
