@@ -10,7 +10,7 @@ async function planOf(page: Page, id: string) {
   const { plan } = (await (await page.request.get(`/api/jobs/${id}`)).json()) as {
     plan: {
       carcasses: { bay: { split?: { bays: { take: string; size?: { mm: number } }[] } } }[];
-      parts: { family: string; bay: string; limit?: number }[];
+      parts: { family: string; mount: { bay: string }; limit?: number }[];
       hardware: { id: string }[];
     };
   };

@@ -10,7 +10,7 @@ import { massOf } from '../solid/mass';
 import type { Convex } from '../solid/convex';
 import { sumText } from '../sizing/sum';
 import { MILLIMETRES } from '../length/units';
-import { caseOf, doorOf, mm, planWith, refusalOf } from '../testing/planWith';
+import { caseOf, doorOf, inBay, mm, planWith, refusalOf } from '../testing/planWith';
 import { real } from '../testing/real';
 import { hingeOf, USUAL_FIT } from '../parts/door/fresh';
 import { WHOLE } from './kinds';
@@ -19,7 +19,7 @@ import { mirrorCarcass } from './mirror';
 import { baysOf, type Bay, type Carcass } from './schema';
 
 const layoutOf = (carcass: Carcass) =>
-  partPlace(planWith({ carcasses: [carcass] }), { carcass: 'case' })!.built.layout;
+  partPlace(planWith({ carcasses: [carcass] }), { mount: inBay('all', 'case') })!.built.layout;
 const opening = (carcass: Carcass, bay = 'all') => layoutOf(carcass).openings.get(bay)!;
 const split = (way: 'uprights' | 'shelves', ...bays: Bay[]): Bay => ({
   ...WHOLE,

@@ -60,7 +60,7 @@ export function leversFor(plan: Plan, finding: Defect): ItemLever[] {
         ? roleOf([...built.pieces.moving, ...built.pieces.still], met.encounter.moving)
         : undefined;
       of('parts', familyOf(one).levers(built.laid, built.pieces, { ...trouble, of: role }), part);
-      if (withCase) add(one.carcass, trouble, false);
+      if (withCase) add(one.mount.carcass, trouble, false);
       return;
     }
     const at = (list: Exclude<List, 'parts'>) => plan[list].findIndex((one) => one.id === id);

@@ -45,7 +45,7 @@ export function piecesOf(
   return plan.carcasses.flatMap((carcass) => [
     { of: carcass.name, item: carcass.id, pieces: carcassPieces(plan, carcass).pieces },
     ...plan.parts
-      .filter((part) => part.carcass === carcass.id)
+      .filter((part) => part.mount.carcass === carcass.id)
       .map((part) => {
         const { moving, still } = partBuilt(plan, part)!.pieces;
         return {

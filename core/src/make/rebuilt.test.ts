@@ -11,7 +11,7 @@ import { USUAL_BOX, USUAL_JOINT, USUAL_NOTCH } from '../parts/kit/box/usual';
 import type { Shelf } from '../parts/shelf/schema';
 import { newPart } from '../plan/fresh';
 import { drawerOf, slidingOf, withDrawer } from '../testing/partsOf';
-import { caseOf, doorOf, mm, planWith, type Made } from '../testing/planWith';
+import { caseOf, doorOf, mm, planWith, type Made, inBay } from '../testing/planWith';
 import { rebuilder, tableOf } from '../testing/rebuilt';
 import { pieceRows, workRows } from './piecesCsv';
 import { piecesOf } from './partsList';
@@ -47,16 +47,16 @@ const BESIDES: Readonly<Record<string, Made>> = {
   'edges banded': {
     carcasses: [caseOf({ banding: mm(2), z: mm(100), bay: { ...WHOLE, split: { way: 'shelves', setback: mm(0), bays: ['a', 'b', 'c'].map((id) => ({ id, take: 'equal' as const, read: {} })) } } })],
     parts: [
-      doorOf({ bay: 'a', leaf: { ...doorOf().leaf, banding: mm(1.5) } }),
-      drawerOf({ bay: 'b', front: { made: 'applied', material: 'ply-18', banding: mm(0.8), screw: mm(25) } }),
-      { ...(newPart(planWith({}), 'shelf', caseOf()) as Shelf), bay: 'c', banding: mm(1), material: 'pine-20', held: 'screws in slots' },
+      doorOf({ mount: inBay('a'), leaf: { ...doorOf().leaf, banding: mm(1.5) } }),
+      drawerOf({ mount: inBay('b'), front: { made: 'applied', material: 'ply-18', banding: mm(0.8), screw: mm(25) } }),
+      { ...(newPart(planWith({}), 'shelf', caseOf()) as Shelf), mount: inBay('c'), banding: mm(1), material: 'pine-20', held: 'screws in slots' },
     ],
   },
   'fillers left on to be cut to the wall': { carcasses: [caseOf({ fillers: { left: { width: mm(30), scribe: mm(12) }, right: { width: mm(45), scribe: mm(20) } } })] },
   'a leaf covered and wrapped': { parts: [doorOf({ leaf: { ...doorOf().leaf, front: mm(3), back: mm(2), wraps: true, banding: mm(1) } })] },
   'lined, with end panels': { carcasses: [caseOf({ carries: { inside: mm(4), front: mm(0) }, ends: { left: { material: 'ply-18', proud: mm(20), reaches: 'the floor' }, right: null } })] },
   'a box cut out for pipes, with dividers, locked': withDrawer({ box: { ...USUAL_BOX, joint: USUAL_JOINT.lock, notch: USUAL_NOTCH, dividers: { across: 1, along: 2, material: 'ply-6' } } }),
-  'panels in the boards of a split case': { carcasses: [caseOf({ width: mm(1200), z: mm(100), bay: { ...WHOLE, split: { way: 'shelves', setback: mm(0), bays: ['a', 'b'].map((id) => ({ id, take: 'equal' as const, read: {} })) } } })], parts: [slidingOf({ rails: { top: mm(0), bottom: mm(0) }, top: mm(12), bite: mm(3) }, { bay: 'b', pull: null })] },
+  'panels in the boards of a split case': { carcasses: [caseOf({ width: mm(1200), z: mm(100), bay: { ...WHOLE, split: { way: 'shelves', setback: mm(0), bays: ['a', 'b'].map((id) => ({ id, take: 'equal' as const, read: {} })) } } })], parts: [slidingOf({ rails: { top: mm(0), bottom: mm(0) }, top: mm(12), bite: mm(3) }, { mount: inBay('b'), pull: null })] },
   'hinges let into leaf and case': { parts: [doorOf({ fit: USUAL_FIT.inset, hinge: { ...hingeOf('butt', 'left'), mortise: 'both' } as Door['hinge'] })] },
 }; // prettier-ignore
 const PLANS: readonly (readonly [string, Made])[] = [

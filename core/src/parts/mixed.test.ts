@@ -14,7 +14,7 @@ import {
   withPullout,
   withSliding,
 } from '../testing/partsOf';
-import { caseOf, doorOf, FRAME, mm, planWith, type Made } from '../testing/planWith';
+import { caseOf, doorOf, FRAME, mm, planWith, type Made, inBay } from '../testing/planWith';
 import { disagreements } from '../testing/sampled';
 import { USUAL_BOX, USUAL_NOTCH } from './kit/box/usual';
 import { USUAL_CONTENT, USUAL_OPENS } from './kit/contents/usual';
@@ -64,7 +64,7 @@ const ARRANGEMENTS: Readonly<Record<string, Made>> = {
   'a tray against a lip': { ...withPullout('tray', { fit: { kind: 'none', setback: mm(5) } }), change: boxAt('Lip', { x: 3000, y: 2900, z: 100, width: 600, depth: 30, height: 40 }) },
   'a tray raised over it': { ...withPullout('tray', { fit: { kind: 'none', setback: mm(5) }, box: { ...USUAL_BOX, height: mm(100), under: mm(45) } }), change: boxAt('Lip', { x: 3000, y: 2900, z: 100, width: 600, depth: 30, height: 40 }) },
   'two bins in a board': withPullout('bins', { contents: { set: 'side by side', items: [{ ...USUAL_BIN, count: 2 }], load: 0 } }),
-  'a pull-out between a door and drawers': { carcasses: [caseOf({ width: mm(1500), z: mm(100), bay: three })], parts: [doorOf({ bay: 'a', hinge: hingeOf('cup', 'left') }), pulloutOf('tray', { bay: 'b' }), drawerOf({ bay: 'c', bank: bank(3) })] },
+  'a pull-out between a door and drawers': { carcasses: [caseOf({ width: mm(1500), z: mm(100), bay: three })], parts: [doorOf({ mount: inBay('a'), hinge: hingeOf('cup', 'left') }), pulloutOf('tray', { mount: inBay('b') }), drawerOf({ mount: inBay('c'), bank: bank(3) })] },
   'two panels in grooves': withSliding({}, { pull: { ...USUAL_SLIDING_PULL, kind: 'knob', projection: mm(4) } }),
   'four panels on three tracks behind posts': withSliding({ panels: 4, tracks: 3, lap: mm(12) }, {}, { width: mm(1200), frame: FRAME }),
   'a hung panel towards a wall': { ...withSliding({}, { way: USUAL_WAY.hung, pull: null }), change: boxAt('Wall', { x: 2700, y: 2900, z: 0, width: 90, depth: 600, height: 1500 }) },
@@ -134,11 +134,14 @@ describe('pairs of drawers and what stands before them', () => {
     const door = doorOf({
       id: 'left-door',
       name: 'Left door',
-      carcass: 'left',
+      mount: inBay('all', 'left'),
       hinge: hingeOf('cup', 'right'),
       fit: USUAL_FIT.even,
     });
-    const found = words({ carcasses: [left, right], parts: [door, drawerOf({ carcass: 'right' })] });
+    const found = words({
+      carcasses: [left, right],
+      parts: [door, drawerOf({ mount: inBay('all', 'right') })],
+    });
     expect(Object.values(found)).toEqual(['first first']);
   });
 
@@ -154,7 +157,10 @@ describe('pairs of drawers and what stands before them', () => {
     });
     const found = words({
       carcasses: [left, right],
-      parts: [pulloutOf('tray', { carcass: 'left' }), pulloutOf('tray', { id: 'other', carcass: 'right' })],
+      parts: [
+        pulloutOf('tray', { mount: inBay('all', 'left') }),
+        pulloutOf('tray', { id: 'other', mount: inBay('all', 'right') }),
+      ],
     });
     expect(Object.values(found)).toEqual(['neither']);
   });

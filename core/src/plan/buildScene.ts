@@ -3,6 +3,7 @@ import { baysOf, type Carcass } from '../carcass/schema';
 import type { Plan } from './schema';
 import { familyOf, type Part } from '../parts/families';
 import type { Mover, Scene } from '../scene/scene';
+import { bayOf } from '../parts/contract/mount';
 import type { Closing } from '../parts/contract/family';
 
 /** The scene of a plan that `readPlan` accepted: its parts move first, then what moves there already. Throws where a part has no place: the plan was not checked. */
@@ -11,7 +12,7 @@ export function buildScene(plan: Plan): Scene {
     const built = partBuilt(plan, part);
     if (!built)
       throw new Error(
-        `Part ${part.id} has no carcass ${part.carcass}: the plan was not read through readPlan.`,
+        `Part ${part.id} has no carcass ${part.mount.carcass}: the plan was not read through readPlan.`,
       );
     return built.movers;
   });
@@ -35,12 +36,15 @@ function behindLeaves(plan: Plan, movers: readonly Mover[]): readonly Mover[] {
   if (closing.length === 0) return movers;
   const leaves = new Map<string, readonly string[]>();
   for (const part of plan.parts) {
-    const carcass = plan.carcasses.find(({ id }) => id === part.carcass);
+    const carcass = plan.carcasses.find(({ id }) => id === part.mount.carcass);
     if (!carcass) continue;
-    const about = new Set(baysAbout(carcass, part.bay));
+    const bay = bayOf(part);
+    if (bay === undefined) continue;
+    const about = new Set(baysAbout(carcass, bay));
     const ids = closing
       .filter(
-        (one) => one.part.carcass === carcass.id && about.has(one.closed.bay) && isBefore(one.closed, part),
+        (one) =>
+          one.part.mount.carcass === carcass.id && about.has(one.closed.bay) && isBefore(one.closed, part),
       )
       .flatMap((one) => movers.filter(({ item }) => item === one.part.id).map(({ id }) => id));
     if (ids.length > 0) leaves.set(part.id, ids);

@@ -111,9 +111,9 @@ export function newPart(plan: Plan, family: Part['family'], carcass: Carcass, ba
     `${carcass.id}-${kind.word.replace(/ /g, '-')}`.slice(0, 30),
     `${carcass.name} ${kind.word}`.slice(0, 70),
   );
-  const place = partPlace({ ...plan, carcasses: [carcass] }, { carcass: carcass.id });
+  const place = partPlace({ ...plan, carcasses: [carcass] }, { mount: { on: 'top', carcass: carcass.id } });
   const behind = plan.parts.some(
-    (part) => part.carcass === carcass.id && familyOf(part).closes?.(part)?.bay === bay,
+    (part) => part.mount.carcass === carcass.id && familyOf(part).closes?.(part)?.bay === bay,
   );
   const made = kind.fresh(id, name, place!, bay, behind);
   const inInches = plan.units.system === 'in' ? kind.inInches?.(made, place!) : undefined;

@@ -30,7 +30,7 @@ describe('items taken together', () => {
     const [old, copy] = [extent(plan, 'locker'), extent(next, ids[0]!)];
     expect(copy.least[0]).toBeCloseTo(old.greatest[0], 9);
     expect(copy.greatest[0] - copy.least[0]).toBeCloseTo(old.greatest[0] - old.least[0], 9);
-    expect(next.parts.find(({ id }) => id === ids[1])).toMatchObject({ carcass: ids[0] });
+    expect(next.parts.find(({ id }) => id === ids[1])).toMatchObject({ mount: { carcass: ids[0] } });
     expect(new Set(itemsOf(next).map(({ name }) => name)).size).toBe(itemsOf(next).length);
     expect(applyEdit(next, inverse({ name: 'Back', changes }))).toMatchObject({ ok: true, plan });
   });

@@ -3,6 +3,7 @@ import { mirrorCarcass } from '../carcass/mirror';
 import { baysOf, type Carcass } from '../carcass/schema';
 import { existingKind } from '../existing/kinds';
 import type { Existing } from '../existing/schema';
+import type { Mount } from '../parts/contract/mount';
 import { familyOf, type Part } from '../parts/families';
 import type { Change } from '../item/change';
 import { freshName } from './fresh';
@@ -55,7 +56,7 @@ export function clipOf(plan: Plan, ids: readonly string[]): Clip {
     things: plan.things.filter(({ id }) => chosen.has(id)),
     existing: plan.existing.filter(({ id }) => chosen.has(id)),
     carcasses: plan.carcasses.filter(({ id }) => chosen.has(id)),
-    parts: plan.parts.filter(({ id, carcass }) => chosen.has(id) || chosen.has(carcass)),
+    parts: plan.parts.filter(({ id, mount }) => chosen.has(id) || chosen.has(mount.carcass)),
     materials: plan.materials,
     hardware: plan.hardware,
   };
@@ -148,15 +149,21 @@ export function pasteChanges(
     add('existing', { ...turned, ...fresh(mover.id, mover.name), ...group });
   }
   for (const part of clip.parts) {
-    const carcass = renamed.get(part.carcass) ?? onto ?? part.carcass;
+    const carcass = renamed.get(part.mount.carcass) ?? onto ?? part.mount.carcass;
     const copy = mirrored ? mirroredPart(plan, part) : part;
     const host = grown.carcasses.find(({ id }) => id === carcass);
-    const bays = host ? baysOf(host.bay) : [];
-    // A carcass that lacks its bay takes it in its whole opening.
-    const bay = bays.length === 0 || bays.some(({ id }) => id === part.bay) ? part.bay : bays[0]!.id;
-    add('parts', { ...copy, ...fresh(part.id, part.name), carcass, bay });
+    const mount = mountedOn(copy.mount, carcass, host);
+    add('parts', { ...copy, ...fresh(part.id, part.name), mount } as Part);
   }
   return { changes, ids };
+}
+
+/** The like mount on another carcass; one that lacks its bay takes it in its whole opening. */
+function mountedOn(mount: Mount, carcass: string, host: Carcass | undefined): Mount {
+  if (mount.on !== 'bay') return { ...mount, carcass };
+  const bays = host ? baysOf(host.bay) : [];
+  const has = bays.length === 0 || bays.some(({ id }) => id === mount.bay);
+  return { ...mount, carcass, bay: has ? mount.bay : bays[0]!.id };
 }
 
 /** Changes that turn left and right about, of some items as one: each is moved to its mirror place, each part turned. */

@@ -9,10 +9,12 @@ import { buildScene } from './buildScene';
 import { partsOfMover } from '../scene/scene';
 import { demoJson } from '../testing/planOfDoor';
 import { drawerOf, pulloutOf, withDrawer } from '../testing/partsOf';
-import { caseOf, doorOf, mm, planWith } from '../testing/planWith';
+import { caseOf, doorOf, mm, planWith, inBay } from '../testing/planWith';
 import { applyEdit, inverse } from './edit';
 import { readPlan } from './readPlan';
 import type { Plan } from './schema';
+import type { Mount } from '../parts/contract/mount';
+import type { KIND_ROWS } from '../testing/kindRows';
 
 const keysOf = (plan: Plan) =>
   partsList(plan).flatMap(({ pieces }) =>
@@ -74,7 +76,7 @@ describe('stones', () => {
     const start = planWith({ carcasses: [caseOf({ width: mm(1200) })], parts: [doorOf({ leaves: 'pair' })] });
     const marks = { ...start.stones };
     expect(Object.keys(marks)).toHaveLength(2);
-    const more = put(start, 0, drawerOf({ id: 'first', name: 'Door', bay: 'all' }));
+    const more = put(start, 0, drawerOf({ id: 'first', name: 'Door', mount: inBay('all') }));
     expect(more.stones).toMatchObject(marks);
     expect(new Set(Object.values(more.stones)).size).toBe(Object.keys(more.stones).length);
     const away = { name: 'Take out', changes: [{ path: ['parts', 0], before: more.parts[0] }] };
@@ -91,6 +93,27 @@ describe('stones', () => {
   });
 });
 
+/** A part as plans before version 5 had it: every one named a carcass and a bay. */
+const unmounted = ({ mount, ...part }: { mount: Mount }) => ({
+  ...part,
+  carcass: mount.carcass,
+  bay: mount.on === 'bay' ? mount.bay : 'all',
+});
+
+describe('a plan of format version 4', () => {
+  it('has its parts mounted in their bays, and what lies on top on the top, in no bay', () => {
+    const rows = [KIND_ROWS['family: door']!, KIND_ROWS['family: sliding top']!];
+    for (const { good } of rows) {
+      const plan = planWith(good);
+      const read = readPlan({ ...plan, version: 4, parts: plan.parts.map(unmounted) });
+      expect(read.ok && read.plan).toEqual(plan);
+    }
+    const [bay, top] = rows.map(({ good }) => planWith(good).parts[0]!.mount);
+    expect(bay).toEqual({ on: 'bay', carcass: 'case', bay: 'all' });
+    expect(top).toEqual({ on: 'top', carcass: 'case' });
+  });
+});
+
 describe('a plan of format version 3', () => {
   it('gives the drawers and contents that were counted keys that last; an absurd count is refused', () => {
     const { bank, ...drawer } = drawerOf({ bank: bankOf('even', 3) });
@@ -104,8 +127,8 @@ describe('a plan of format version 3', () => {
         ...old,
         version: 3,
         parts: [
-          { ...drawer, bank: { ...rest, count } },
-          { ...bins, id: 'bins', contents: { ...bins.contents, items } },
+          unmounted({ ...drawer, bank: { ...rest, count } }),
+          unmounted({ ...bins, id: 'bins', contents: { ...bins.contents, items } }),
         ],
       });
     const read = at(drawers.length);

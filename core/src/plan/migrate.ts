@@ -1,14 +1,19 @@
 import { WHOLE } from '../carcass/kinds';
 import type { Length } from '../length/length';
 import { USUAL_MATERIALS, USUAL_SCHOOLS, type Material } from '../material/schema';
-import { leafInFull, withLastingKeys } from '../parts/olderParts';
+import { leafInFull, withLastingKeys, withMount } from '../parts/olderParts';
 import { eachObject } from '../item/json';
 
 /** What most people reach standing, and a finger's room behind a handle, mm. CP, no single source. */
 export const USUAL_REACH = { low: { mm: 400 }, high: { mm: 1900 }, fingers: { mm: 25 } };
 
 /** One step a format version: `MIGRATIONS[0]` makes a version 2 plan of a version 1 plan, and so on. */
-const MIGRATIONS: readonly ((old: object) => object)[] = [severalSlopes, carcassesInFull, lastingKeys];
+const MIGRATIONS: readonly ((old: object) => object)[] = [
+  severalSlopes,
+  carcassesInFull,
+  lastingKeys,
+  mountedParts,
+];
 
 /** Bring a plan of an older format version up to the current one. What it holds is checked afterwards, not here. */
 export function migrate(raw: object, version: number): object {
@@ -82,4 +87,10 @@ function carcassesInFull(old: object): object {
 function lastingKeys(old: object): object {
   const { parts, ...rest } = old as { parts?: unknown };
   return { ...rest, parts: eachObject(parts, withLastingKeys), version: 4 };
+}
+
+/** Version 4 named a carcass and a bay for every part, also for one that lies on top and is in none. */
+function mountedParts(old: object): object {
+  const { parts, ...rest } = old as { parts?: unknown };
+  return { ...rest, parts: eachObject(parts, withMount), version: 5 };
 }

@@ -5,6 +5,7 @@ import type { OwnSchools, Schools } from '../material/schema';
 import { stockOf, type Stock } from '../material/stock';
 import type { Part } from '../parts/families';
 import { familyOf } from '../parts/families';
+import type { Mounted } from '../parts/contract/mount';
 import { laidOf } from '../parts/laidOf';
 import type { PartPieces, PartPlace } from '../parts/contract/family';
 import type { Link } from '../piece/piece';
@@ -141,9 +142,9 @@ function builtOf(carcass: Carcass, stock: Stock): BuiltCarcass {
 /** Where a part is, or undefined where its carcass is not in the plan. */
 export function partPlace(
   plan: Plan,
-  part: Pick<Part, 'carcass'> & { readonly schools?: OwnSchools },
+  part: Mounted & { readonly schools?: OwnSchools },
 ): PartPlace | undefined {
-  const carcass = plan.carcasses.find(({ id }) => id === part.carcass);
+  const carcass = plan.carcasses.find(({ id }) => id === part.mount.carcass);
   if (!carcass) return undefined;
   const stock = planStock(plan, part.schools);
   const hardware = planHardware(plan);
@@ -216,7 +217,7 @@ export function clearOpeningsOf(plan: Plan, part: Part): readonly ClearOpening[]
 /** What the parts of a carcass have worked into its boards. */
 const workedInto = (plan: Plan, carcass: Carcass): readonly GroundWork[] =>
   plan.parts
-    .filter((part) => part.carcass === carcass.id)
+    .filter((part) => part.mount.carcass === carcass.id)
     .flatMap((part) => partBuilt(plan, part)?.pieces.onGround ?? []);
 
 const linksKept = new WeakMap<

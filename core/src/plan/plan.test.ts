@@ -47,7 +47,7 @@ describe('a plan file', () => {
     ['things.0.height', 0, /^things\[0\]\.height: This must be more than 0\.$/],
     ['title', undefined, /^title: This field is missing\.$/],
     ['parts.0.fit', undefined, /^parts\[0\]\.fit: This field is missing\.$/],
-    ['version', 5, /^version: This file is of format version 5; this Tarnpass reads up to version 4\.$/],
+    ['version', 6, /^version: This file is of format version 6; this Tarnpass reads up to version 5\.$/],
     ['format', 'other', /^format: This is not a plan file/],
     [
       'parts.0.fit.hinge',
@@ -59,7 +59,11 @@ describe('a plan file', () => {
       40,
       /^parts\[1\]\.fit\.free: The leaf cannot cover its opening: a gap of 40 mm at the free edge/,
     ],
-    ['parts.0.carcass', 'nowhere', /^parts\[0\]\.carcass: There is no carcass with the id “nowhere”\.$/],
+    [
+      'parts.0.carcass',
+      'nowhere',
+      /^parts\[0\]\.mount\.carcass: There is no carcass with the id “nowhere”\.$/,
+    ],
     ['carcasses.1.id', 'locker', /^carcasses\[1\]\.id: Two items have the id “locker”\.$/],
     ['carcasses.0.sheet', 'oak', /^carcasses\[0\]\.sheet: There is no material “oak”\.$/],
     ['parts.0.leaf.material', 'oak', /^parts\[0\]\.leaf\.material: There is no material “oak”\.$/],
@@ -68,7 +72,7 @@ describe('a plan file', () => {
       'cup-110',
       /^parts\[0\]\.hinge\.hardware: There is no butt hinge “cup-110”\.$/,
     ],
-    ['parts.0.bay', 'b9', /^parts\[0\]\.bay: Its carcass has no bay “b9”\.$/],
+    ['parts.0.bay', 'b9', /^parts\[0\]\.mount\.bay: Its carcass has no bay “b9”\.$/],
     [
       'parts.0.handle.fromFree',
       590,

@@ -74,8 +74,8 @@ export function planIssues(plan: Plan): Issue[] {
     const place = partPlace(plan, part);
     if (!place)
       issues.push({
-        path: ['parts', i, 'carcass'],
-        message: `There is no carcass with the id “${part.carcass}”.`,
+        path: ['parts', i, 'mount', 'carcass'],
+        message: `There is no carcass with the id “${part.mount.carcass}”.`,
       });
     else {
       for (const { path, message } of partIssues(part, place, bare)) {

@@ -14,7 +14,7 @@ import { PassageSchema } from '../wayin/schema';
 
 export const PLAN_FORMAT = 'tarnpass-plan';
 /** The version this code writes. Older ones are migrated on reading; newer ones are refused. */
-export const PLAN_VERSION = 4;
+export const PLAN_VERSION = 5;
 
 const MOST_ITEMS = 200;
 const MOST_PASSAGES = 40;

@@ -1,7 +1,7 @@
 import { bankOf } from '../parts/kit/drawn/usual';
 import { hingeOf, USUAL_FIT } from '../parts/door/fresh';
 import { drawerOf } from '../testing/partsOf';
-import { caseOf, doorOf, mm, planWith, type Made } from '../testing/planWith';
+import { caseOf, doorOf, mm, planWith, type Made, inBay } from '../testing/planWith';
 import type { Thing } from '../things/schema';
 import { reportOf } from './report';
 
@@ -196,7 +196,7 @@ describe('a door behind a door', () => {
   const inner = doorOf({
     id: 'inner',
     name: 'Inner',
-    bay: 'all',
+    mount: inBay('all'),
     fit: USUAL_FIT.inset,
     hinge: hingeOf('cup', 'left'),
   });

@@ -20,7 +20,7 @@ import { TOP_WAYS, type Top } from '../parts/top/schema';
 import { type Reused } from '../parts/reused/schema';
 import type { Shelf } from '../parts/shelf/schema';
 import { newPart } from '../plan/fresh';
-import { caseOf, doorOf, FRAME, mm, planWith, type Made } from './planWith';
+import { caseOf, doorOf, FRAME, mm, planWith, type Made, inBay } from './planWith';
 
 import { boxAt, slidingOf, withDrawer, withPullout } from './partsOf';
 
@@ -129,7 +129,7 @@ export const KIND_ROWS: Readonly<Record<string, KindRow>> = {
   'fit: inset': { good: door({ fit: inset(2), hinge: hingeOf('butt', 'left') }), size: ['Door', 680, 560], bad: door({ fit: inset(25) }), said: 'a gap of 25 mm at the hinge edge stays open. At most 20 mm will do.' },
   'fit: overlay': { good: door({ fit: USUAL_FIT.overlay }), size: ['Door', 716, 596], bad: door({ fit: { ...USUAL_FIT.overlay, free: mm(-4) } }), said: 'at the free edge it ends 4 mm short of lying over it' },
   // Two bays of (564 - 18) / 2 = 273: full overlay 16.5 outside, half overlay (18 - 3) / 2 = 7.5 inside.
-  'fit: even': { good: { carcasses: [caseOf({ bay: bays(273, 273) })], parts: [doorOf({ bay: 'b0' }), doorOf({ id: 'second', name: 'Second', bay: 'b1', hinge: hingeOf('cup', 'right') })] }, size: ['Second', 717, 297], bad: door({ fit: { kind: 'even', gap: mm(40) } }), said: 'So wide a gap leaves nothing of the leaf over the hinge edge. Less than 36 mm will do.' },
+  'fit: even': { good: { carcasses: [caseOf({ bay: bays(273, 273) })], parts: [doorOf({ mount: inBay('b0') }), doorOf({ id: 'second', name: 'Second', mount: inBay('b1'), hinge: hingeOf('cup', 'right') })] }, size: ['Second', 717, 297], bad: door({ fit: { kind: 'even', gap: mm(40) } }), said: 'So wide a gap leaves nothing of the leaf over the hinge edge. Less than 36 mm will do.' },
   'hinge: butt': { good: door({ hinge: hingeOf('butt', 'left'), fit: USUAL_FIT.overlay, limit: 180 }), size: ['Door', 716, 596], bad: door({ fit: inset(2), hinge: { ...hingeOf('butt', 'left'), mortise: 'none' } as Door['hinge'] }), said: 'Folded, the hinge takes 3 mm of the hinge gap, which is 2 mm: let it in by 1 mm more, or make the gap 3 mm.' },
   'hinge: continuous': { good: door({ hinge: hingeOf('continuous', 'left'), fit: inset(2) }), size: ['Door', 680, 560], bad: door({ hinge: hingeOf('continuous', 'left'), fit: USUAL_FIT.overlay, rack: { ...USUAL_RACK, load: 60 } }), said: 'that is beyond what these hinges are known to carry, which is 30 kg' },
   // In 40 and back 9 of 18 it needs sqrt(40^2 + 9^2) - 40 = 1 mm at its hinge edge.
@@ -145,13 +145,13 @@ export const KIND_ROWS: Readonly<Record<string, KindRow>> = {
   'old: plugged': { good: door({ old: old({ becomes: 'plugged', holes: [{ x: mm(22), z: mm(100), wide: mm(35), deep: mm(12) }] }), fit: USUAL_FIT.overlay }), size: ['Door', 716, 596], bad: door({ old: old({ height: mm(690) }), fit: USUAL_FIT.overlay }), said: 'The old leaf cannot cover its opening: 10 mm stays open at its top.' },
   // The cups' middles are at 22.5 and 100: a hole of 35 there is right upon one, 45 mm of room is wanted between middles.
   'old: cleared': { good: door({ old: old({ holes: [{ x: mm(22), z: mm(300), wide: mm(35), deep: mm(12) }] }), fit: USUAL_FIT.overlay }), size: ['Door', 716, 596], bad: door({ old: old({ holes: [{ x: mm(22), z: mm(110), wide: mm(35), deep: mm(12) }] }), fit: USUAL_FIT.overlay }), said: 'Cup 1 would come upon old hole 1: it must be 35 mm higher or lower, or the old holes plugged.' },
-  'family: door': { good: door({}), size: ['Door', 717, 597], bad: door({ bay: 'b7' }), said: 'Its carcass has no bay “b7”.' },
+  'family: door': { good: door({}), size: ['Door', 717, 597], bad: door({ mount: inBay('b7') }), said: 'Its carcass has no bay “b7”.' },
   'family: shelf': { good: { parts: [shelf({})] }, size: ['Case shelf', 561, 484], bad: { carcasses: [caseOf({ frame: { ...FRAME, left: mm(90), right: mm(90), top: mm(300), bottom: mm(200) } })], parts: [shelf({})] }, said: 'The shelf cannot get in past the frame, tilted or straight: the longest that can is' },
   'family: kept': { good: { parts: [kept({})] }, size: ['Case old top or box', 120, 400], bad: { parts: [kept({ depth: mm(510) })] }, said: 'The old box is 16 mm too deep for its bay. At most 494 mm will do.' },
   'kept: box': { good: { parts: [kept({ what: 'box' })] }, size: ['Case old top or box', 120, 400], bad: { parts: [kept({ old: old({ width: mm(570), height: mm(100) }) })] }, said: 'The old box is 10 mm too wide for its bay. At most 560 mm will do.' },
   'kept: top': { good: { parts: [kept({ what: 'top', old: old({ width: mm(640), height: mm(520) }), over: { left: mm(20), up: mm(0), front: mm(20) } })] }, size: ['Case old top or box', 640, 520], bad: { parts: [kept({ what: 'top', old: old({ width: mm(580) }) })] }, said: 'The old top is 20 mm narrower than what it is to cover. At least 600 mm will do.' },
   // A bank on 564 x 684: fronts with even gaps of 3 mm are 597 wide and share 717; boxes are 564 - 2 x 12.7 = 538.6 wide; 494 deep clear.
-  'family: drawer': { good: drawer({}), size: ['Case drawers', 717, 597], bad: drawer({ bay: 'b7' }), said: 'Its carcass has no bay “b7”.' },
+  'family: drawer': { good: drawer({}), size: ['Case drawers', 717, 597], bad: drawer({ mount: inBay('b7') }), said: 'Its carcass has no bay “b7”.' },
   'bank: even': { good: drawer({ bank: bankOf('even', 3) }), size: ['Case drawers, 2', 237, 597], bad: drawer({ bank: bankOf('even', 24) }), said: 'So many fronts would be 27 mm high. At most 21 will do.' },
   // 708 among four, each 30 lower than the one beneath: 177 + 45.
   'bank: graduated': { good: drawer({ bank: { kind: 'graduated', drawers: drawersOf(4), step: mm(30) } }), size: ['Case drawers, 4', 222, 597], bad: drawer({ bank: { kind: 'graduated', drawers: drawersOf(4), step: mm(150) } }), said: 'The topmost front would be 0 mm high. Steps of at most 98 mm will do.' },
@@ -190,7 +190,7 @@ export const KIND_ROWS: Readonly<Record<string, KindRow>> = {
   'drawer: cable': { good: drawer({ cable: { ...USUAL_CABLE, bend: mm(15) } }), size: ['Case drawers', 717, 597], bad: drawer({ cable: { ...USUAL_CABLE, plug: { width: mm(40), height: mm(30), hole: mm(45) } } }), said: 'Its plug cannot pass its hole: 50 mm across is wanted, 5 mm more than there is.' },
   // (564 - 480) / 2 - 12.7 is packed out on each side.
   'drawer: old box': { good: drawer({ old: { ...USUAL_OLD_BOX, depth: mm(460) } }), size: ['Case drawers packing', 450, 45], bad: drawer({ old: { ...USUAL_OLD_BOX, width: mm(545) } }), said: 'The old box is 6.4 mm too wide for its opening with what it runs on. At most 538.6 mm will do.' },
-  'family: pull-out': { good: pull('tray'), size: ['Case pull-out', 717, 597], bad: pull('tray', { bay: 'b7' }), said: 'Its carcass has no bay “b7”.' },
+  'family: pull-out': { good: pull('tray'), size: ['Case pull-out', 717, 597], bad: pull('tray', { mount: inBay('b7') }), said: 'Its carcass has no bay “b7”.' },
   'carries: tray': { good: pull('tray'), size: ['Case pull-out box, side', 450, 100], bad: { ...pull('tray', { fit: { kind: 'none', setback: mm(5) } }), change: boxAt('Locker lip', { x: 3000, y: 2900, z: 100, width: 600, depth: 30, height: 60 }) }, said: 'Touches the locker lip at 75 mm, 375 mm short of full travel' },
   'carries: bins': { good: pull('bins'), size: ['Case pull-out box, board for bins', 514.6, 426], bad: pull('bins', { contents: inside({ ...USUAL_BIN, width: mm(600) }) }), said: '“Bin” is 85.4 mm too wide for its box, which is 514.6 mm wide inside. At most 514.6 mm will do.' },
   'carries: tiers': { good: pull('tiers'), size: ['Case pull-out box, shelf', 426, 538.6], bad: pull('tiers', { carries: { kind: 'tiers', count: 12, rim: mm(60) } }), said: 'So many tiers leave 42.1 mm between them. At most 7 will do.' },
@@ -203,7 +203,7 @@ export const KIND_ROWS: Readonly<Record<string, KindRow>> = {
   'family: sliding top': { good: top({ held: true }), size: ['Case sliding top', 600, 520], bad: top({ travel: mm(310) }), said: 'It tips once it is out more than 300 mm, and it goes 310 mm: hold its rear edge down, or stop it at 300 mm.' },
   ...Object.fromEntries(TOP_WAYS.map((goes) => [`top: ${goes}`, { good: top({ goes, travel: mm(150) }), size: ['Case sliding top', 600, 520], bad: top({ goes, travel: mm(700) }), said: 'So far out nothing is left of the cleats that keep it on its way.' } satisfies KindRow])),
   // 564 with 40 of overlap for two; tracks 684 - 43 apart with 8 and 6 more.
-  'family: sliding': { good: slide({}), size: ['Case sliding panels, 1', 655, 302], bad: { parts: [{ ...slide({}).parts![0]!, bay: 'b7' }] }, said: 'Its carcass has no bay “b7”.' },
+  'family: sliding': { good: slide({}), size: ['Case sliding panels, 1', 655, 302], bad: { parts: [{ ...slide({}).parts![0]!, mount: inBay('b7') } as Part] }, said: 'Its carcass has no bay “b7”.' },
   'way: grooves': { good: slide({}), size: ['Case sliding panels, 2', 655, 302], bad: slide({ width: mm(270) }), said: 'The panels cannot cover the run: 24 mm stays open. At least 282 mm wide will do.' },
   'way: hung': { good: { parts: [{ ...sliding(), way: USUAL_WAY.hung, pull: null }] }, size: ['Case sliding panels', 724, 624], bad: { parts: [{ ...sliding(), way: { ...USUAL_WAY.hung, rating: 1 } }] }, said: 'A panel weighs 1.8 kg; its track carries 1 kg, 0.8 kg less: take a stronger one, or a lighter panel.' },
   'sliding pull: let in': { good: slide({}), size: ['Case sliding panels, 1', 655, 302], bad: { parts: [{ ...sliding(), pull: { ...USUAL_SLIDING_PULL, up: mm(700) } }] }, said: 'The pull would stand off the panel. At most 655 mm will do.' },

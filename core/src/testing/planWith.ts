@@ -10,6 +10,9 @@ import type { Plan } from '../plan/schema';
 
 export const mm = (value: number) => ({ mm: value });
 
+/** In a bay of a carcass; of the case, where none is named. */
+export const inBay = (bay = 'all', carcass = 'case') => ({ on: 'bay', carcass, bay }) as const;
+
 /** A case 600 x 720 x 500 of 18 mm sheet that stands on the floor in the middle of a large room, its front to the south. */
 export function caseOf(other: Partial<Carcass> = {}): Carcass {
   const kind = other.kind ?? 'cupboard';

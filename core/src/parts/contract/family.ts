@@ -8,6 +8,7 @@ import type { Lever, Trouble } from '../../item/lever';
 import type { Force } from '../../balance/force';
 import type { Issue } from '../../item/issue';
 import type { PartNote, Assumption } from '../../item/note';
+import type { Mount } from './mount';
 import type { ClearOpening } from './clearOpening';
 
 /** What a part is made of besides its own numbers: nothing else of the plan may change how it is laid. */
@@ -52,6 +53,8 @@ export interface Closing {
 export interface Family<Part, Laid> {
   /** What one is called: "drawers". */
   readonly word: string;
+  /** What it can be mounted on. */
+  readonly mounts: readonly Mount['on'][];
   /** What can be had of it, as it reads in a list: "A door", "A pair of doors"; each is a fresh one, changed so. */
   readonly adds: readonly { readonly words: string; as?(part: Part): Part }[];
   /**

@@ -5,7 +5,7 @@ import { reportOf } from '../../report/report';
 import { pairLines, passOf } from '../../report/pass';
 import { buildScene } from '../../plan/buildScene';
 import { disagreements } from '../../testing/sampled';
-import { caseOf, doorOf, FRAME, mm, planWith, type Made } from '../../testing/planWith';
+import { caseOf, doorOf, FRAME, mm, planWith, type Made, inBay } from '../../testing/planWith';
 import { hingeOf, USUAL_FIT, USUAL_HANDLE, USUAL_RACK } from './fresh';
 import type { Door } from './schema';
 
@@ -54,7 +54,7 @@ const ARRANGEMENTS: Readonly<Record<string, Made>> = {
   'cup hinges, full overlay': { parts: [doorOf({ handle: bar() })] },
   'cup hinges, inset': { parts: [doorOf({ fit: USUAL_FIT.inset, handle: bar() })] },
   'cup hinges beside a wall': { parts: [doorOf({ handle: bar() })], change: near(box(2700, 2000, 0, 260, 1400, 2000)) },
-  'three in a row': { carcasses: [caseOf({ width: mm(900), bay: three })], parts: ['a', 'b', 'c'].map((bay, i) => doorOf({ id: `door-${bay}`, name: bay, bay, handle: bar(), hinge: hingeOf('cup', i === 2 ? 'right' : 'left') })) },
+  'three in a row': { carcasses: [caseOf({ width: mm(900), bay: three })], parts: ['a', 'b', 'c'].map((bay, i) => doorOf({ id: `door-${bay}`, name: bay, mount: inBay(bay), handle: bar(), hinge: hingeOf('cup', i === 2 ? 'right' : 'left') })) },
   'a pair on cup hinges': { parts: [doorOf({ leaves: 'pair', handle: bar() })] },
   'a pair, inset, on butts': { parts: [doorOf({ leaves: 'pair', fit: USUAL_FIT.inset, hinge: hingeOf('butt', 'left') })] },
   'butts, overlay, proud': { parts: [doorOf({ fit: USUAL_FIT.overlay, hinge: hingeOf('butt', 'left'), limit: 170, handle: bar() })] },
@@ -103,14 +103,14 @@ describe('two doors in a corner, and the room door', () => {
         doorOf({
           id: 'left-door',
           name: 'Left door',
-          carcass: 'left',
+          mount: inBay('all', 'left'),
           hinge: hingeOf('cup', 'right'),
           handle: leftHandle,
         }),
         doorOf({
           id: 'right-door',
           name: 'Right door',
-          carcass: 'right',
+          mount: inBay('all', 'right'),
           hinge: hingeOf('cup', 'left'),
           handle: rightHandle,
         }),

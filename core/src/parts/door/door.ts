@@ -11,11 +11,12 @@ import type { Door } from './schema';
 
 export const DOOR: Family<Door, LaidDoor> = {
   word: 'door',
+  mounts: ['bay'],
   adds: [{ words: 'A door' }, { words: 'A pair of doors', as: (door) => ({ ...door, leaves: 'pair' }) }],
   fresh: freshDoor,
   mirror: mirrorDoor,
   inRow: hungInRow,
-  closes: ({ bay, fit }) => ({ bay, where: fit.kind === 'inset' ? 'within' : 'over' }),
+  closes: ({ mount, fit }) => ({ bay: mount.bay, where: fit.kind === 'inset' ? 'within' : 'over' }),
   missing: missingOfDoor,
   lay: layDoor,
   refuse: refuseDoor,

@@ -60,7 +60,7 @@ const FIELDS: readonly DoorField[] = [
       value: (word) => (word === 'one' ? 'one' : 'pair'),
     },
   },
-  { group: 'Leaf', label: 'Closes', path: ['bay'], input: { pick: 'bay' } },
+  { group: 'Leaf', label: 'Closes', path: ['mount', 'bay'], input: { pick: 'bay' } },
   {
     group: 'Leaf',
     label: 'Fit',

@@ -21,10 +21,10 @@ type Side = 'left' | 'right' | 'top' | 'bottom';
 const SIDES = ['left', 'right', 'top', 'bottom'] as const;
 
 /** Bay, materials and hinges it names that are not there, or not of the kind it needs. */
-export function missingOfDoor({ bay, leaf, hinge }: Door, place: PartPlace): Issue[] {
+export function missingOfDoor({ mount, leaf, hinge }: Door, place: PartPlace): Issue[] {
   const missing = missingNamed(
     {
-      bay,
+      bay: mount.bay,
       materials: [
         [['leaf', 'material'], leaf.material],
         ...(leaf.pane ? [[['leaf', 'pane', 'material'], leaf.pane.material] as const] : []),

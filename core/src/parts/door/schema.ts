@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { BayMountSchema } from '../contract/mount';
 import { LengthSchema, lengthBetween, positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { degreesBetween, IdSchema, NameSchema } from '../../item/schema';
@@ -102,8 +103,7 @@ export const DoorSchema = v.strictObject({
   id: IdSchema,
   family: v.literal('door'),
   name: NameSchema,
-  carcass: IdSchema,
-  bay: IdSchema,
+  mount: BayMountSchema,
   leaves: v.picklist(['one', 'pair'], 'A door is one leaf or a pair.'),
   fit: FitSchema,
   /** Between the two leaves of a pair. */

@@ -20,9 +20,10 @@ import { usualHardware } from '../../hardware/generic';
 import { HARDWARE_KINDS } from '../../hardware/schema';
 import { reportOf } from '../../report/report';
 import { real } from '../../testing/real';
-import { caseOf, doorOf, mm, planWith, refusalOf } from '../../testing/planWith';
+import { caseOf, doorOf, mm, planWith, refusalOf, inBay } from '../../testing/planWith';
 import { partsList } from '../../make/partsList';
 import { moves } from '../shelf/lay';
+import { bayOf } from '../contract/mount';
 import { cupSetting } from './hinges';
 import { leavesOf } from './leaf';
 import { hingePulls } from './hingePulls';
@@ -95,7 +96,7 @@ describe('sizes of hinged leaves', () => {
           bay: { id: 'all', take: 'equal', read: {}, split: { way: 'uprights', setback: mm(0), bays } },
         }),
       ],
-      parts: bays.map(({ id }) => doorOf({ id: `door-${id}`, name: id, bay: id })),
+      parts: bays.map(({ id }) => doorOf({ id: `door-${id}`, name: id, mount: inBay(id) })),
     });
     const edges = plan.parts.map((part) => leavesOf(part as Door, partPlace(plan, part)!).leaves[0]!.x);
     expect(edges[0]![0]).toBeCloseTo(1.5, 9);
@@ -254,7 +255,7 @@ describe('cup hinges', () => {
 
   const ARMS = {
     full: { door: doorOf({ limit: 110 }), on: caseOf() },
-    half: { door: doorOf({ limit: 110, bay: 'b1' }), on: caseOf({ bay: { id: 'all', take: 'equal', read: {}, split: { way: 'uprights', setback: mm(0), bays: [{ id: 'b0', take: 'equal', read: {} }, { id: 'b1', take: 'equal', read: {} }] } } }) },
+    half: { door: doorOf({ limit: 110, mount: inBay('b1') }), on: caseOf({ bay: { id: 'all', take: 'equal', read: {}, split: { way: 'uprights', setback: mm(0), bays: [{ id: 'b0', take: 'equal', read: {} }, { id: 'b1', take: 'equal', read: {} }] } } }) },
     inset: { door: doorOf({ limit: 110, fit: USUAL_FIT.inset }), on: caseOf() },
   } as const; // prettier-ignore
 
@@ -265,7 +266,7 @@ describe('cup hinges', () => {
     const plan = planWith({ carcasses: [on], parts: [door] });
     const where = partPlace(plan, plan.parts[0]!)!;
     const leaf = leavesOf(door, where).leaves[0]!;
-    const opening = where.built.layout.openings.get(door.bay)!;
+    const opening = where.built.layout.openings.get(door.mount.bay)!;
     expect(Math.sign(leaf.over)).toBe(arm === 'inset' ? -1 : 1);
     const { movers } = buildScene(plan);
     const pose = motionPose(movers[0]!.bodies[0]!.motion, (degrees * Math.PI) / 180);
@@ -440,7 +441,7 @@ describe('whatever can be built', () => {
         doorOf({
           id: `door-${id}`,
           name: `Door ${id}`,
-          bay: id,
+          mount: inBay(id),
           fit,
           leaves: d.leaves,
           middle: mm(d.middle),
@@ -461,7 +462,7 @@ describe('whatever can be built', () => {
         const whole = planWith(plan);
         for (const part of whole.parts) {
           const where = partPlace(whole, part)!;
-          const opening = where.built.layout.openings.get(part.bay)!;
+          const opening = where.built.layout.openings.get(bayOf(part)!)!;
           const sizes = partsList(whole)
             .filter(({ item }) => item === part.id)
             .map(({ cut }) => cut);

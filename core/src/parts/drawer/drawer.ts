@@ -13,6 +13,7 @@ import type { Drawer } from './schema';
 
 export const DRAWER: Family<Drawer, LaidDrawn> = {
   word: 'drawers',
+  mounts: ['bay'],
   adds: [{ words: 'Drawers' }],
   fresh: freshDrawer,
   mirror: mirrorDrawer,

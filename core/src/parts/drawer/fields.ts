@@ -24,7 +24,7 @@ const BANK: readonly DrawerField[] = [
       value: (word, one) => resized(one.bank, Number(word)),
     },
   },
-  { group: 'Bank', label: 'In', path: ['bay'], input: { pick: 'bay' } },
+  { group: 'Bank', label: 'In', path: ['mount', 'bay'], input: { pick: 'bay' } },
   {
     group: 'Bank',
     label: 'Heights',

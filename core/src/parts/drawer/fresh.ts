@@ -22,8 +22,7 @@ export function usualDrawer(
     id,
     family: 'drawer',
     name,
-    carcass: carcass.id,
-    bay,
+    mount: { on: 'bay', carcass: carcass.id, bay },
     bank: bankOf('even', 3),
     fit: USUAL_DRAWN_FIT.even,
     front: {

@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { BayMountSchema } from '../contract/mount';
 import { positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { IdSchema, NameSchema } from '../../item/schema';
@@ -12,8 +13,7 @@ export const DrawerSchema = v.strictObject({
   id: IdSchema,
   family: v.literal('drawer'),
   name: NameSchema,
-  carcass: IdSchema,
-  bay: IdSchema,
+  mount: BayMountSchema,
   bank: BankSchema,
   fit: DrawnFitSchema,
   front: FrontSchema,

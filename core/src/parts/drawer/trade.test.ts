@@ -7,7 +7,7 @@ import type { Material } from '../../material/schema';
 import { partBuilt } from '../../plan/place';
 import { reportOf } from '../../report/report';
 import { drawerOf, withDrawer } from '../../testing/partsOf';
-import { caseOf, FRAME, mm, planWith, refusalOf, type Made } from '../../testing/planWith';
+import { caseOf, FRAME, mm, planWith, refusalOf, type Made, inBay } from '../../testing/planWith';
 import { USUAL_BOX, USUAL_JOINT } from '../kit/box/usual';
 import { cableNeeds, squareWay } from '../kit/contents/cable';
 import { bankOf, USUAL_DRAWN_FIT } from '../kit/drawn/usual';
@@ -242,7 +242,7 @@ describe('slides and boxes', () => {
         carcasses: [caseOf({ kind: 'table frame', height: mm(720) })],
         parts: [
           drawerOf({
-            carcass: 'case',
+            mount: inBay('all', 'case'),
             fit: { kind: 'none', setback: mm(0) },
             handle: null,
             box: { ...USUAL_BOX, height: mm(100), under: mm(500), above: mm(0) },

@@ -1,6 +1,7 @@
 import type { Edge, Opening } from '../../carcass/layout';
 import type { Issue } from '../../item/issue';
 import { lengthMark } from '../../length/lengthMark';
+import type { BayMount } from '../contract/mount';
 import type { PartPlace } from '../contract/family';
 import type { PartNote } from '../../item/note';
 
@@ -13,7 +14,7 @@ const BAR = 10;
 
 /** The opening of the bay a part is in. Throws where that is not there: the plan was not checked. */
 export function openingOf(
-  { bay, id }: { readonly bay: string; readonly id: string },
+  { mount: { bay }, id }: { readonly mount: BayMount; readonly id: string },
   { built }: PartPlace,
 ): Opening {
   const opening = built.layout.openings.get(bay);

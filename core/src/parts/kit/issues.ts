@@ -19,13 +19,15 @@ export function firstTrouble(looks: readonly (() => Issue[])[]): Issue[] {
 
 /** A bay, materials and hardware that a part names: whether they are there. */
 export interface Named {
-  readonly bay: string;
+  /** None of a part that is in no bay. */
+  readonly bay?: string;
   readonly materials: readonly (readonly [path: Issue['path'], id: string])[];
 }
 
 /** What of these its place does not have. */
 export function missingNamed({ bay, materials }: Named, { built, stock }: PartPlace): Issue[] {
-  if (!built.layout.openings.has(bay)) return refuse(['bay'], `Its carcass has no bay “${bay}”.`);
+  if (bay !== undefined && !built.layout.openings.has(bay))
+    return refuse(['mount', 'bay'], `Its carcass has no bay “${bay}”.`);
   return materials
     .filter(([, id]) => !stock.has(id))
     .slice(0, 1)

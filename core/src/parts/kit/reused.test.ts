@@ -1,4 +1,4 @@
-import { refusalOf, caseOf, doorOf, mm, planWith } from '../../testing/planWith';
+import { refusalOf, caseOf, doorOf, mm, planWith, inBay } from '../../testing/planWith';
 import { hingeOf, USUAL_FIT } from '../door/fresh';
 import { buildScene } from '../../plan/buildScene';
 import { checkMover } from '../../clearance/checkMover';
@@ -44,7 +44,7 @@ it('leaves of one row of fronts run in the running gap, what stands off it keeps
       carcasses: [caseOf(), caseOf({ id: 'next', name: 'Next', x: mm(3600), y: mm(3000 + back) })],
       parts: [
         doorOf({ hinge: hingeOf('cup', 'right') }),
-        doorOf({ id: 'other', name: 'Other', carcass: 'next', hinge: hingeOf('cup', 'right') }),
+        doorOf({ id: 'other', name: 'Other', mount: inBay('all', 'next'), hinge: hingeOf('cup', 'right') }),
       ],
     });
     const { movers, still } = buildScene(plan);

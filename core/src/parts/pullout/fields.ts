@@ -28,7 +28,7 @@ const OWN: readonly PulloutField[] = [
       value: (word, one) => ofKind(one, word as Pullout['carries']['kind']),
     },
   },
-  { group, label: 'In', path: ['bay'], input: { pick: 'bay' } },
+  { group, label: 'In', path: ['mount', 'bay'], input: { pick: 'bay' } },
   length('Rim of a bin', ['carries', 'rim'], carries('bins')),
   { group, label: 'Tiers', path: ['carries', 'count'], input: 'count', when: carries('tiers') },
   length('Rim along a tier', ['carries', 'rim'], carries('tiers')),

@@ -54,8 +54,7 @@ export function usualPullout(
       id,
       family: 'pull-out',
       name,
-      carcass: carcass.id,
-      bay,
+      mount: { on: 'bay', carcass: carcass.id, bay },
       carries: USUAL_CARRIES.tray,
       fit: USUAL_DRAWN_FIT.even,
       front: {

@@ -14,6 +14,7 @@ import type { Pullout } from './schema';
 
 export const PULLOUT: Family<Pullout, LaidPullout> = {
   word: 'pull-out',
+  mounts: ['bay'],
   adds: [{ words: 'A pull-out' }],
   fresh: freshPullout,
   mirror: mirrorPullout,

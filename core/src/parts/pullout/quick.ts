@@ -144,7 +144,7 @@ export const PULLOUT_QUICK: readonly QuickCard[] = [
         top: 'none' as const,
       };
       // Facing north its right hand is to the west, where the wall is.
-      const top = freshTop('top', 'Sliding top', quickPlace(on), 'all');
+      const top = freshTop('top', 'Sliding top', quickPlace(on));
       return {
         space: space(wall! + width! + 500, depth! + 900),
         carcasses: [on],

@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { BayMountSchema } from '../contract/mount';
 import { lengthBetween, positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { IdSchema, NameSchema } from '../../item/schema';
@@ -44,8 +45,7 @@ export const PulloutSchema = v.strictObject({
   id: IdSchema,
   family: v.literal('pull-out'),
   name: NameSchema,
-  carcass: IdSchema,
-  bay: IdSchema,
+  mount: BayMountSchema,
   carries: CarriesSchema,
   fit: DrawnFitSchema,
   front: FrontSchema,

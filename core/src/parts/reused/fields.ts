@@ -9,7 +9,7 @@ const FIELDS: readonly Field<Reused>[] = [
   {
     group: 'Place',
     label: 'Stands in',
-    path: ['bay'],
+    path: ['mount', 'bay'],
     input: { pick: 'bay' },
     when: ({ what }) => what === 'box',
   },

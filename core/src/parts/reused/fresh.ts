@@ -18,8 +18,7 @@ export function freshReused(id: string, name: string, { carcass, built }: PartPl
     id,
     family: 'kept',
     name,
-    carcass: carcass.id,
-    bay,
+    mount: { on: 'bay', carcass: carcass.id, bay },
     what: 'box',
     old: {
       ...OLD,
@@ -33,7 +32,7 @@ export function freshReused(id: string, name: string, { carcass, built }: PartPl
 }
 
 export function mirrorReused(kept: Reused, { carcass, built }: PartPlace): Reused {
-  const inside = built.layout.openings.get(kept.bay)!.inside;
+  const inside = built.layout.openings.get(kept.mount.bay)!.inside;
   const wide = kept.what === 'top' ? carcass.width.mm : inside.right - inside.left;
   const sign = kept.what === 'top' ? -1 : 1;
   // What it left at its right it leaves at its left.

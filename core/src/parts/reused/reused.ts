@@ -10,10 +10,11 @@ import type { Reused } from './schema';
 
 export const REUSED: Family<Reused, LaidReused> = {
   word: 'old top or box',
+  mounts: ['bay'],
   adds: [{ words: 'An old top or box' }],
   fresh: freshReused,
   mirror: mirrorReused,
-  missing: ({ bay }, place) => missingNamed({ bay, materials: [] }, place),
+  missing: ({ mount: { bay } }, place) => missingNamed({ bay, materials: [] }, place),
   lay: layReused,
   refuse: refuseReused,
   pieces: reusedPieces,

@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { BayMountSchema } from '../contract/mount';
 import { lengthBetween, positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { IdSchema, NameSchema } from '../../item/schema';
@@ -9,8 +10,7 @@ export const ReusedSchema = v.strictObject({
   id: IdSchema,
   family: v.literal('kept'),
   name: NameSchema,
-  carcass: IdSchema,
-  bay: IdSchema,
+  mount: BayMountSchema,
   what: v.picklist(['top', 'box'], 'What is kept is a top or a box.'),
   /** Seen from the front for a box, from above for a top, whose height is its depth. */
   old: ReusedBoardSchema,

@@ -6,7 +6,7 @@ import type { Shelf } from './schema';
 const length = lengthOf<Shelf>('Shelf');
 
 const FIELDS: readonly Field<Shelf>[] = [
-  { group: 'Shelf', label: 'Lies in', path: ['bay'], input: { pick: 'bay' } },
+  { group: 'Shelf', label: 'Lies in', path: ['mount', 'bay'], input: { pick: 'bay' } },
   { group: 'Shelf', label: 'How many', path: ['count'], input: 'count' },
   {
     group: 'Shelf',

@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { BayMountSchema } from '../contract/mount';
 import { lengthBetween, positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { IdSchema, NameSchema } from '../../item/schema';
@@ -8,8 +9,7 @@ export const ShelfSchema = v.strictObject({
   id: IdSchema,
   family: v.literal('shelf'),
   name: NameSchema,
-  carcass: IdSchema,
-  bay: IdSchema,
+  mount: BayMountSchema,
   material: IdSchema,
   count: v.pipe(
     v.number('Shelves are counted.'),

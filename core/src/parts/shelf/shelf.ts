@@ -11,10 +11,12 @@ import type { Shelf } from './schema';
 
 export const SHELF: Family<Shelf, LaidShelf> = {
   word: 'shelf',
+  mounts: ['bay'],
   adds: [{ words: 'A shelf' }],
   fresh: freshShelf,
   mirror: (shelf) => shelf,
-  missing: ({ bay, material }, place) => missingNamed({ bay, materials: [[['material'], material]] }, place),
+  missing: ({ mount: { bay }, material }, place) =>
+    missingNamed({ bay, materials: [[['material'], material]] }, place),
   lay: layShelf,
   refuse: refuseShelf,
   pieces: shelfPieces,

@@ -15,7 +15,7 @@ const pulled = ({ pull }: Sliding) => pull !== null;
 const NUMBERS = ['none', '1', '2', '3', '4', '5', '6', '7', '8'];
 
 const FIELDS: readonly Field<Sliding>[] = [
-  { group, label: 'Before', path: ['bay'], input: { pick: 'bay' } },
+  { group, label: 'Before', path: ['mount', 'bay'], input: { pick: 'bay' } },
   {
     group,
     label: 'They',

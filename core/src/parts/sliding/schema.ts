@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { BayMountSchema } from '../contract/mount';
 import { lengthBetween, positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { IdSchema, NameSchema } from '../../item/schema';
@@ -92,8 +93,7 @@ export const SlidingSchema = v.strictObject({
   id: IdSchema,
   family: v.literal('sliding'),
   name: NameSchema,
-  carcass: IdSchema,
-  bay: IdSchema,
+  mount: BayMountSchema,
   material: IdSchema,
   way: WaySchema,
   pull: v.nullable(SlidingPullSchema),

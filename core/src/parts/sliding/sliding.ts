@@ -12,10 +12,12 @@ import type { Sliding } from './schema';
 
 export const SLIDING: Family<Sliding, LaidSliding> = {
   word: 'sliding panels',
+  mounts: ['bay'],
   adds: [{ words: 'Sliding panels' }],
   fresh: freshSliding,
   mirror: mirrorSliding,
-  missing: ({ bay, material }, place) => missingNamed({ bay, materials: [[['material'], material]] }, place),
+  missing: ({ mount: { bay }, material }, place) =>
+    missingNamed({ bay, materials: [[['material'], material]] }, place),
   lay: laySliding,
   refuse: refuseSliding,
   pieces: slidingPieces,

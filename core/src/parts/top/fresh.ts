@@ -4,17 +4,11 @@ import type { Top } from './schema';
 /** Usual numbers to start from. CP, no single source; each is there to be changed. */
 const mm = (value: number) => ({ mm: value });
 
-export const freshTop = (
-  id: string,
-  name: string,
-  { carcass }: Pick<PartPlace, 'carcass'>,
-  bay: string,
-): Top => ({
+export const freshTop = (id: string, name: string, { carcass }: Pick<PartPlace, 'carcass'>): Top => ({
   id,
   family: 'sliding top',
   name,
-  carcass: carcass.id,
-  bay,
+  mount: { on: 'top', carcass: carcass.id },
   material: carcass.sheet,
   over: { left: mm(0), right: mm(0), front: mm(20), back: mm(0) },
   goes: 'left',

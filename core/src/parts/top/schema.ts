@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { TopMountSchema } from '../contract/mount';
 import { lengthBetween, positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { IdSchema, NameSchema } from '../../item/schema';
@@ -10,8 +11,7 @@ export const TopSchema = v.strictObject({
   id: IdSchema,
   family: v.literal('sliding top'),
   name: NameSchema,
-  carcass: IdSchema,
-  bay: IdSchema,
+  mount: TopMountSchema,
   material: IdSchema,
   /** How far it lies over each side of its carcass. */
   over: v.strictObject({

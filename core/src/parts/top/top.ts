@@ -13,10 +13,11 @@ import type { Top } from './schema';
 
 export const TOP: Family<Top, LaidTop> = {
   word: 'sliding top',
+  mounts: ['top'],
   adds: [{ words: 'A sliding top' }],
   fresh: freshTop,
   mirror: mirrorTop,
-  missing: ({ bay, material }, place) => missingNamed({ bay, materials: [[['material'], material]] }, place),
+  missing: ({ material }, place) => missingNamed({ materials: [[['material'], material]] }, place),
   lay: layTop,
   refuse: refuseTop,
   pieces: topPieces,

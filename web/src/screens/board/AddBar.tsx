@@ -60,7 +60,7 @@ export function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: 
     item?.list === 'carcasses'
       ? item.value
       : item?.list === 'parts'
-        ? plan.carcasses.find(({ id }) => id === item.value.carcass)
+        ? plan.carcasses.find(({ id }) => id === item.value.mount.carcass)
         : undefined;
   /** One on each of the bays a bay is split into; of bays beside each other as a row. */
   const hangOnEach = (on: Carcass, { split }: Bay, family: Family) => {
@@ -76,7 +76,7 @@ export function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: 
     put(`Hang a row on ${on.name}`, changes, made[0]!.id);
   };
   const choicesFor = (on: Carcass, bay: Bay) =>
-    FAMILY_NAMES.flatMap((family) => {
+    FAMILY_NAMES.filter((family) => familyOf({ family }).mounts.includes('bay')).flatMap((family) => {
       const { adds, inRow } = familyOf({ family });
       const single = adds.map(({ words, as = (part) => part }) => ({
         words,
@@ -85,6 +85,13 @@ export function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: 
       const row = { words: `${adds[0]!.words} on each of its bays`, act: () => hangOnEach(on, bay, family) };
       return bay.split && inRow ? [row, ...single] : single;
     });
+  const onTop = (on: Carcass) =>
+    FAMILY_NAMES.filter((family) => familyOf({ family }).mounts.includes('top')).flatMap((family) =>
+      familyOf({ family }).adds.map(({ words }) => ({
+        words,
+        act: () => add('parts', newPart(plan, family, on)),
+      })),
+    );
   return (
     <Box sx={{ mt: 'auto', pt: 1.5, display: 'flex', flexWrap: 'wrap', gap: 1 }}>
       {stage === 'measure' ? (
@@ -119,10 +126,13 @@ export function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: 
           {carcass && (
             <AddMenu
               words="Hang on it"
-              groups={namedBays(carcass).map(({ bay, name }) => ({
-                words: name === 'Whole' ? 'The whole front' : name,
-                choices: choicesFor(carcass, bay),
-              }))}
+              groups={[
+                ...namedBays(carcass).map(({ bay, name }) => ({
+                  words: name === 'Whole' ? 'The whole front' : name,
+                  choices: choicesFor(carcass, bay),
+                })),
+                { words: 'On its top', choices: onTop(carcass) },
+              ]}
             />
           )}
         </>

@@ -135,7 +135,8 @@ export const Card = memo(function Card(props: Props) {
 });
 
 function belongsTo(plan: Plan, item: Item): string {
-  if (item.list === 'parts') return plan.carcasses.find(({ id }) => id === item.value.carcass)?.name ?? '';
+  if (item.list === 'parts')
+    return plan.carcasses.find(({ id }) => id === item.value.mount.carcass)?.name ?? '';
   if ('group' in item.value && item.value.group) return item.value.group;
   return {
     space: 'measured inside',

@@ -282,7 +282,7 @@ function Quick({ card }: { card: QuickCard }) {
               report={reports.get(one.id)}
               owner={
                 plan.carcasses.find(
-                  ({ id }) => id === plan.parts.find((part) => part.id === one.item)?.carcass,
+                  ({ id }) => id === plan.parts.find((part) => part.id === one.item)?.mount.carcass,
                 )?.name ?? ''
               }
               letter={letters[one.id] ?? ''}

@@ -141,7 +141,11 @@ export const paste = (): AppThunk<Promise<readonly Issue[]>> => async (dispatch,
   if (!job) return [];
   const at = itemsOf(job.plan).find(({ id }) => id === itemIdOf(job.plan, view.selected ?? ''));
   const onto =
-    at?.list === 'carcasses' ? at.id : at?.list === 'parts' ? at.value.carcass : job.plan.carcasses[0]?.id;
+    at?.list === 'carcasses'
+      ? at.id
+      : at?.list === 'parts'
+        ? at.value.mount.carcass
+        : job.plan.carcasses[0]?.id;
   const { changes, ids } = pasteChanges(job.plan, clip, onto ? { onto } : {});
   const issues = dispatch(makeEdit({ name: 'Paste', changes }));
   if (issues.length === 0 && ids[0]) dispatch(selected(ids[0]));

@@ -35,7 +35,7 @@ function materials({ materials: all }: Plan, kinds: readonly string[] | undefine
 
 function bays(plan: Plan, item: Item): Option[] {
   const carcass =
-    item.list === 'parts' ? plan.carcasses.find(({ id }) => id === item.value.carcass) : undefined;
+    item.list === 'parts' ? plan.carcasses.find(({ id }) => id === item.value.mount.carcass) : undefined;
   return carcass ? namedBays(carcass).map(({ bay, name }) => ({ id: bay.id, words: name })) : [];
 }
 

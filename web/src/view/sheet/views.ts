@@ -22,7 +22,8 @@ const ACROSS: Record<Side, Side> = { north: 'east', south: 'east', east: 'north'
 
 /** The carcass that an item is, or hangs on; the first one where it is neither. */
 function carcassOf(plan: Plan, item: Item | undefined): Plan['carcasses'][number] | undefined {
-  const id = item?.list === 'carcasses' ? item.id : item?.list === 'parts' ? item.value.carcass : undefined;
+  const id =
+    item?.list === 'carcasses' ? item.id : item?.list === 'parts' ? item.value.mount.carcass : undefined;
   return plan.carcasses.find((carcass) => carcass.id === id) ?? plan.carcasses[0];
 }
 

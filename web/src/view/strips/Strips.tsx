@@ -60,7 +60,7 @@ export const Strips = memo(function Strips({
   const owners = useMemo(() => {
     const names = new Map(plan.carcasses.map(({ id, name }) => [id, name]));
     return new Map([
-      ...plan.parts.map(({ id, carcass }) => [id, names.get(carcass) ?? ''] as const),
+      ...plan.parts.map(({ id, mount }) => [id, names.get(mount.carcass) ?? ''] as const),
       ...plan.existing.map(({ id }) => [id, 'moves already'] as const),
     ]);
   }, [plan.carcasses, plan.parts, plan.existing]);

@@ -12,7 +12,10 @@ import type { LaidDrawn } from './lay';
 import type { DrawnOut } from './schema';
 
 /** Bay, materials and slides it names that are not there, or not of the kind it needs. */
-export function missingOfDrawn({ bay, front, box, fit, runs }: DrawnOut, place: PartPlace): Issue[] {
+export function missingOfDrawn(
+  { mount: { bay }, front, box, fit, runs }: DrawnOut,
+  place: PartPlace,
+): Issue[] {
   const { bottom } = box;
   const missing = missingNamed(
     {

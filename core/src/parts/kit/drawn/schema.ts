@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { LengthSchema, lengthBetween, positiveLength } from '../../../length/length';
+import type { BayMount } from '../../contract/mount';
 import type { OwnSchools } from '../../../material/schema';
 import { IdSchema } from '../../../item/schema';
 import type { BoxSpec } from '../box/schema';
@@ -81,8 +82,7 @@ export type Front = v.InferOutput<typeof FrontSchema>;
 export interface DrawnOut {
   readonly id: string;
   readonly name: string;
-  readonly carcass: string;
-  readonly bay: string;
+  readonly mount: BayMount;
   readonly bank: Bank;
   /** It is one thing and no bank: its mover goes by the part's own id. */
   readonly single?: true;
