@@ -14,7 +14,7 @@ import { applyEdit, inverse } from './edit';
 import { readPlan } from './readPlan';
 import type { Plan } from './schema';
 import type { Mount } from '../parts/contract/mount';
-import type { KIND_ROWS } from '../testing/kindRows';
+import { KIND_ROWS } from '../testing/kindRows';
 
 const keysOf = (plan: Plan) =>
   partsList(plan).flatMap(({ pieces }) =>
@@ -94,7 +94,7 @@ describe('stones', () => {
 });
 
 /** A part as plans before version 5 had it: every one named a carcass and a bay. */
-const unmounted = ({ mount, ...part }: { mount: Mount }) => ({
+const unmounted = <P extends { readonly mount: Mount }>({ mount, ...part }: P) => ({
   ...part,
   carcass: mount.carcass,
   bay: mount.on === 'bay' ? mount.bay : 'all',
