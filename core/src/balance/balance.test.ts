@@ -42,7 +42,7 @@ function left(supports: readonly Support[], forces: readonly Force[]): number[] 
 }
 
 describe('a leaf on its hinges', () => {
-  // 12 kg, 600 wide, hinges 1500 apart: m g (W/2) / spacing = 23.536 N. DER
+  // 12 kg, 600 wide, hinges 1500 apart: m g (W/2) / spacing = 23.536 N. Derived
   const leaf = weightForce('leaf', 'the leaf', { kg: 12, centre: [300, 0, 900] });
   const hinge = (key: string, z: number): Support => ({ key, at: [0, 0, z], holds: [X, Y, Z] });
 
@@ -136,7 +136,7 @@ describe('what stands, with what opens open', () => {
   });
 
   it('a fold-up bed lying down pulls its wall fixing by what its cabinet does not hold', () => {
-    // Bed 60 kg 0.75 m before the front foot, cabinet 50 kg 0.23 m behind it, fixing 2 m up: 164.26 N. DER
+    // Bed 60 kg 0.75 m before the front foot, cabinet 50 kg 0.23 m behind it, fixing 2 m up: 164.26 N. Derived
     const bed = weightForce('bed', 'the bed', { kg: 60, centre: [400, -750, 400] });
     const cabinet = weightForce('cabinet', 'the cabinet', { kg: 50, centre: [400, 230, 1000] });
     const [front] = standingOn(footOf([0, 0, 0], [800, 460, 0]), 0, [bed, cabinet], AT_EASE);
@@ -163,7 +163,7 @@ describe('a lid and its strut', () => {
   });
 
   it('of 10 kg is opened by a strut of 200 N, and wants 14.553 N at 450 to hold it down', () => {
-    // DER, free body in the plane: 6.549 Nm.
+    // Derived, free body in the plane: 6.549 Nm.
     const opens = momentAbout(AXIS, [lid, strut], AT_EASE);
     expect(opens.least).toBeCloseTo(6.549, 3);
     expect(opens.least / 0.45).toBeCloseTo(14.553, 3);
@@ -205,7 +205,7 @@ describe('a lid and its strut', () => {
     const bare = { ...gas, friction: 0, tolerance: 0 };
     expect(strutPush(bare, 250, 1, 20).least / 400).toBeCloseTo(1.13043, 5);
     expect(strutPush(bare, 200, 1, 20).least / 400).toBeCloseTo(1.3, 9);
-    // DER by the ideal gas: 359.07, 372.71, 427.29 N at -10, 0 and 40 degrees.
+    // Derived by the ideal gas: 359.07, 372.71, 427.29 N at -10, 0 and 40 degrees.
     for (const [celsius, push] of [
       [-10, 359.07],
       [0, 372.71],
@@ -219,7 +219,7 @@ describe('a lid and its strut', () => {
   });
 
   it('a spring without a free length holds a lid at every angle where k a b = m g r', () => {
-    // Anchor a above the axis, on the leaf b from it: 8 kg, r 0.23, a 0.15, b 0.2 m: 601.47 N/m. MEM
+    // Anchor a above the axis, on the leaf b from it: 8 kg, r 0.23, a 0.15, b 0.2 m: 601.47 N/m. From memory
     const leaf = weightForce('leaf', 'the leaf', { kg: 8, centre: [230, 0, 0] }, turn);
     const spring = springForce(
       'spring',

@@ -97,8 +97,8 @@ const SOLD_AT_C = 20;
 /**
  * What a gas strut pushes with at a length, N, as it goes out (sense 1) or in.
  *
- * @source DER: the gas is squeezed into what the rod leaves (F1 / (1 - x/S (1 - 1/k))) and its pressure goes with its absolute temperature;
- * friction inward CP
+ * @source derived: the gas is squeezed into what the rod leaves (F1 / (1 - x/S (1 - 1/k))) and its pressure goes with its absolute temperature;
+ * friction inward common practice
  */
 export function strutPush(strut: GasStrut, length: number, sense: 1 | -1, celsius: number): Interval {
   const { push, progression, stroke, extended, friction, tolerance } = strut;

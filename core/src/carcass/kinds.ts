@@ -6,12 +6,12 @@ const mm = (value: number) => ({ mm: value });
 const PLINTH: Carcass['stands'] = { on: 'a plinth', height: mm(90), setback: mm(40) };
 const BACK: Carcass['back'] = { material: 'ply-6', set: 'between' };
 
-/** How a carcass of a kind is usually built, and its usual place above the floor. CP, no single source: each is there to be changed. */
+/** How a carcass of a kind is usually built, and its usual place above the floor. Common practice, no single source: each is there to be changed. */
 type Usual = Pick<Carcass, 'width' | 'height' | 'depth' | 'z' | 'top' | 'back' | 'stands'>;
 
 export const USUAL_CARCASS: Readonly<Record<Carcass['kind'], Usual>> = {
   cupboard: { width: mm(600), height: mm(1890), depth: mm(500), z: mm(0), top: 'between', back: BACK, stands: PLINTH },
-  // Its bottom is often about 54 in above the floor (CP).
+  // Its bottom is often about 54 in above the floor (common practice).
   'wall cupboard': { width: mm(800), height: mm(700), depth: mm(320), z: mm(1370), top: 'between', back: BACK, stands: { on: 'the wall', rail: mm(80) } },
   tower: { width: mm(400), height: mm(2100), depth: mm(560), z: mm(0), top: 'between', back: BACK, stands: PLINTH },
   bench: { width: mm(1100), height: mm(450), depth: mm(450), z: mm(0), top: 'none', back: BACK, stands: PLINTH },

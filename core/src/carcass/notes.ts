@@ -2,7 +2,7 @@ import { lengthMark } from '../length/lengthMark';
 import type { PartNote } from '../item/note';
 import type { Carcass } from './schema';
 
-/** Higher than this for its depth a case goes over when its doors hang open or a child climbs in. CP, no single source. */
+/** Higher than this for its depth a case goes over when its doors hang open or a child climbs in. Common practice, no single source. */
 const SLENDER = 3;
 
 /** What to beware of with a carcass, with the reason: what hangs and what can tip. */

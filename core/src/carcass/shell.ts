@@ -35,7 +35,7 @@ export const STANDS: Readonly<Record<Carcass['stands']['on'], string>> = {
   'the wall': 'the wall',
 };
 
-/** A table frame's rails and a cradle's are this high. CP, no single source. */
+/** A table frame's rails and a cradle's are this high. Common practice, no single source. */
 export const RAIL = 90;
 
 /** How thick what encloses it is, side by side. */

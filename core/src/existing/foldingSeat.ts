@@ -4,7 +4,7 @@ import { linkOfExisting } from '../piece/existing';
 import type { ExistingKind } from './kind';
 import type { FoldingSeat } from './schema';
 
-/** The hinge's line stands so far off the wall, mm: the stowed seat does not rub on it. CP, no single source. */
+/** The hinge's line stands so far off the wall, mm: the stowed seat does not rub on it. Common practice, no single source. */
 const OFF = 12;
 
 export const FOLDING_SEAT: ExistingKind<FoldingSeat> = {

@@ -10,7 +10,7 @@ import type { ExistingKind, ExistingMade, ExistingPlace } from './kind';
 import type { Hatch } from './schema';
 
 const GAP = 3;
-/** A strut's tube and rod are drawn square, so thick, and stand so far in from the leaf's ends, mm. CP, no single source. */
+/** A strut's tube and rod are drawn square, so thick, and stand so far in from the leaf's ends, mm. Common practice, no single source. */
 const STRUT = { tube: 22, rod: 10, in: 30 };
 /** Share of the shut strut that each of its two parts is long: they slide in one another. */
 const PART = 0.62;

@@ -36,7 +36,7 @@ export interface Built {
 export interface ExistingKind<Item> {
   readonly word: string;
   readonly fields: readonly Field<Item>[];
-  /** With usual numbers. CP, no single source: each is there to be measured over. */
+  /** With usual numbers. Common practice, no single source: each is there to be measured over. */
   readonly usual: Omit<Item, 'id' | 'name' | 'x' | 'y' | 'z' | 'faces' | 'state' | 'group'>;
   /** Height above the floor it is put at first, mm. */
   readonly z: number;

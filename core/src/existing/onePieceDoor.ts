@@ -6,7 +6,7 @@ import type { Convex } from '../solid/convex';
 import type { ExistingKind } from './kind';
 import type { OnePieceDoor } from './schema';
 
-/** Arms and level rails stand beside the panel: how far, and how wide and thick they are, mm. CP, no single source. */
+/** Arms and level rails stand beside the panel: how far, and how wide and thick they are, mm. Common practice, no single source. */
 const BESIDE = { off: 5, wide: 30, thick: 20 };
 
 export const ONE_PIECE_DOOR: ExistingKind<OnePieceDoor> = {

@@ -8,12 +8,12 @@ import type { Point3 } from '../solid/prism';
 import type { ExistingKind, ExistingPlace } from './kind';
 import type { OverheadDoor } from './schema';
 
-/** From the wall's inner face to the panel's outer one, and from the panel's inner face to the line of its rollers, mm. CP. */
+/** From the wall's inner face to the panel's outer one, and from the panel's inner face to the line of its rollers, mm. Common practice. */
 const OFF_WALL = 15;
 const ROLLER = 35;
-/** The rails: how far beside the panel, how wide, and how deep about the rollers' line, mm. CP. */
+/** The rails: how far beside the panel, how wide, and how deep about the rollers' line, mm. Common practice. */
 const RAIL = { off: 6, wide: 40, deep: 30 };
-/** A section longer than so many radii binds in the bend: it would stand steeper than its rollers run. CP. */
+/** A section longer than so many radii binds in the bend: it would stand steeper than its rollers run. Common practice. */
 const SPAN = 2;
 /** Straight pieces that a bend of the rail is drawn in; they cover it. */
 const BEND = 8;

@@ -3,10 +3,10 @@ import { linkOfExisting } from '../piece/existing';
 import type { ExistingKind } from './kind';
 import type { Sash } from './schema';
 
-/** How far the two sashes lap where they meet, and the air between them, mm. CP, no single source. */
+/** How far the two sashes lap where they meet, and the air between them, mm. Common practice, no single source. */
 const LAP = 40;
 const AIR = 4;
-/** A lift on the bottom rail: how far it stands out, how wide and high, mm. CP. */
+/** A lift on the bottom rail: how far it stands out, how wide and high, mm. Common practice. */
 const LIFT = { out: 30, wide: 60, high: 12, up: 25 };
 
 export const SASH: ExistingKind<Sash> = {

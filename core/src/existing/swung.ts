@@ -6,12 +6,12 @@ import type { Casement, RoomDoor } from './schema';
 
 type Swung = RoomDoor | Casement;
 
-/** Between leaf and frame, and how far the pin stands proud, mm. CP, no single source. */
+/** Between leaf and frame, and how far the pin stands proud, mm. Common practice, no single source. */
 const GAP = 3;
 const PIN = 6;
 /** Left over at the free edge once the leaf's corner has passed it, mm. */
 const SPARE = 0.5;
-/** A lever's length and thickness, and how far from the leaf's free edge it begins, mm. CP. */
+/** A lever's length and thickness, and how far from the leaf's free edge it begins, mm. Common practice. */
 const LEVER = { long: 120, thick: 22, from: 50 };
 
 const FIELDS: readonly Field<Swung>[] = [

@@ -18,7 +18,7 @@ export const newHardware = (kind: HardwareKind, id: string, name: string): Hardw
   usualHardware(kind, id, name) as unknown as Hardware;
 
 /**
- * What there always is to choose from. CP, no single source: ranges, masses and ratings are usual ones, there to be
+ * What there always is to choose from. Common practice, no single source: ranges, masses and ratings are usual ones, there to be
  * changed for what is bought.
  */
 export const GENERIC_HARDWARE: readonly Hardware[] = [

@@ -9,7 +9,7 @@ export const DRESSED_WIDTH: Readonly<Record<string, string>> = { '2': '1 1/2', '
 /** Thickness of structural plywood by its performance category, inches. PS 1, from memory. */
 export const PLYWOOD: Readonly<Record<string, string>> = { '1/4': '7/32', '3/8': '11/32', '1/2': '15/32', '5/8': '19/32', '3/4': '23/32' }; // prettier-ignore
 
-/** Densities at use, kg/m3. USDA Wood Handbook for the woods, from memory; the rest CP. */
+/** Densities at use, kg/m3. USDA Wood Handbook for the woods, from memory; the rest common practice. */
 export const DENSITIES = { 'birch plywood': 680, poplar: 455, pine: 450, oak: 700, MDF: 750, chipboard: 650, glass: 2500, mirror: 2500 } as const; // prettier-ignore
 
 /** How much of its width wood moves a percent point of moisture: radially, tangentially. USDA Wood Handbook ch. 13, from memory. */

@@ -67,7 +67,7 @@ export const USUAL_SCHOOLS: Schools = {
 export const OwnSchoolsSchema = v.optional(v.partial(SchoolsSchema));
 export type OwnSchools = v.InferOutput<typeof OwnSchoolsSchema>;
 
-/** Materials a plan begins with. Densities: USDA Wood Handbook for the woods, from memory; glass CP. All there to be changed. */
+/** Materials a plan begins with. Densities: USDA Wood Handbook for the woods, from memory; glass common practice. All there to be changed. */
 export const USUAL_MATERIALS: readonly Material[] = [
   { id: 'ply-18', name: 'Birch plywood 18 mm', kind: 'sheet', nominal: { mm: 18 }, measured: null, density: 680 },
   { id: 'ply-12', name: 'Birch plywood 12 mm', kind: 'sheet', nominal: { mm: 12 }, measured: null, density: 680 },

@@ -1,6 +1,6 @@
 import { MM_PER_FOOT, MM_PER_INCH } from '../length/units';
 
-/** Figures that eyes take for each other on a worn tape. CP, no single source. */
+/** Figures that eyes take for each other on a worn tape. Common practice, no single source. */
 const ALIKE: Readonly<Record<string, string>> = {
   '1': '7',
   '7': '1',

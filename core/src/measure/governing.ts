@@ -3,7 +3,7 @@ import type { GOVERNING_RULES } from './measured';
 /** Which of several readings of one dimension governs: smallest where a thing goes in, largest where one covers. */
 export type GoverningRule = (typeof GOVERNING_RULES)[number];
 
-/** How far off a dimension may be that nobody measured, mm. CP, no single source: a room drawn from memory or a plan. */
+/** How far off a dimension may be that nobody measured, mm. Common practice, no single source: a room drawn from memory or a plan. */
 export const DRAWN = 10;
 
 /** One value of a dimension, with its standard uncertainty, mm. */

@@ -60,17 +60,17 @@ export interface ComparedBy {
   sigmaOf(id: string): number;
 }
 
-/** Less than this is within what a hand does with any tape, mm. CP, no single source. */
+/** Less than this is within what a hand does with any tape, mm. Common practice, no single source. */
 const HAND = 1;
 /** Standard deviations beyond which a difference is no chance: one in about four hundred. */
 const NO_CHANCE = 3;
 /** A single difference so far off its own line is a slip, in standard deviations. */
 const SLIPPED = 4;
-/** One length by itself shows an offset up to this, mm: more may as well be a slip of the eye. CP, no single source. */
+/** One length by itself shows an offset up to this, mm: more may as well be a slip of the eye. Common practice, no single source. */
 const LONE_OFFSET = 5;
-/** No tape is stretched or printed farther off than this. CP: class III of the European directive on measures allows 0.4. */
+/** No tape is stretched or printed farther off than this. Common practice: class III of the European directive on measures allows 0.4. */
 const MOST_SCALE = 0.003;
-/** What is not known of an instrument's scale while no comparison tells it: most lie well within `MOST_SCALE`. CP. */
+/** What is not known of an instrument's scale while no comparison tells it: most lie well within `MOST_SCALE`. Common practice. */
 const UNTOLD_SCALE = MOST_SCALE / 3;
 /** A scale wants lengths that differ by this share of the longest, and by this much, mm. */
 const SPREAD = { share: 1 / 3, mm: 300 };

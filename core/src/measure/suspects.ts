@@ -14,7 +14,7 @@ export interface Suspect {
  * one test, since all of them then say the same; more make one of each.
  */
 export const noChance = (spare: number): number => (spare === 1 ? 2.58 : 3.3);
-/** A wall is built this much out of the angle it was drawn at, over its length, mm. CP, no single source. */
+/** A wall is built this much out of the angle it was drawn at, over its length, mm. Common practice, no single source. */
 const SKEW = 15;
 /** Drawn within this of a half right angle, a corner was meant to be that, degrees. */
 const MEANT = 3;

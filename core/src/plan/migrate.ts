@@ -4,7 +4,7 @@ import { USUAL_MATERIALS, USUAL_SCHOOLS, type Material } from '../material/schem
 import { leafInFull, withLastingKeys, withMount } from '../parts/olderParts';
 import { eachObject } from '../item/json';
 
-/** What most people reach standing, and a finger's room behind a handle, mm. CP, no single source. */
+/** What most people reach standing, and a finger's room behind a handle, mm. Common practice, no single source. */
 export const USUAL_REACH = { low: { mm: 400 }, high: { mm: 1900 }, fingers: { mm: 25 } };
 
 /** One step a format version: `MIGRATIONS[0]` makes a version 2 plan of a version 1 plan, and so on. */

@@ -29,7 +29,7 @@ export interface LogSummary {
   readonly byDimension: ReadonlyMap<string, Summary>;
 }
 
-/** Standard uncertainty of one reading by a kind of instrument nobody held against another, mm. CP, no single source. */
+/** Standard uncertainty of one reading by a kind of instrument nobody held against another, mm. Common practice, no single source. */
 const SIGMA: Record<Instrument['kind'], number> = {
   tape: 1,
   rule: 0.5,
@@ -39,9 +39,9 @@ const SIGMA: Record<Instrument['kind'], number> = {
 };
 /** Of a reading whose instrument is not told. */
 const UNTOLD = 2;
-/** Readings of one dimension farther apart than this, mm and as a share, are looked at again: a digit misread. CP. */
+/** Readings of one dimension farther apart than this, mm and as a share, are looked at again: a digit misread. Common practice. */
 const SLIP = { mm: 20, share: 0.03 };
-/** Two readings at one place farther apart than this, mm and in standard deviations of their difference, are so as well. CP. */
+/** Two readings at one place farther apart than this, mm and in standard deviations of their difference, are so as well. Common practice. */
 const SAME_PLACE = { mm: 8, sigmas: 4 };
 
 /**

@@ -6,7 +6,7 @@ const UNIT_FACTOR = 8;
 const METRES = 1000;
 /** Small things may well be drawn several times too large; lengths to compare tapes at are longer, mm. */
 const SMALL = 50;
-/** Two instruments differ by their offsets and by what tapes are stretched; more than this is looked at again. CP. */
+/** Two instruments differ by their offsets and by what tapes are stretched; more than this is looked at again. Common practice. */
 const ASK = { mm: 8, share: 0.003 };
 
 /**

@@ -20,7 +20,7 @@ const ZONE_STRAY = 0.5;
 const MOST_SIDES = 1000;
 /** A curve's chords may stray so far from it, mm; the solid is made larger by as much, never smaller. */
 const STRAY = 0.2;
-/** A plug is taken to be so wide and high, and its cable so thick, mm. CP, no single source. */
+/** A plug is taken to be so wide and high, and its cable so thick, mm. Common practice, no single source. */
 const PLUG = 50;
 const CABLE = 9;
 

@@ -17,7 +17,7 @@ const BELLY = [
   [1600, 250],
 ] as const;
 
-/** Sizes to start from. CP, no single source: each is there to be measured over. */
+/** Sizes to start from. Common practice, no single source: each is there to be measured over. */
 export const USUAL: Record<Thing['kind'], Usual> = {
   sill: { size: [900, 160, 30, 900] },
   skirting: { size: [2000, 18, 120, 0] },

@@ -4,7 +4,7 @@ import { fitOffsets, offsetCurve } from '../measure/offsets';
 import type { Point2 } from '../solid/prism';
 import type { ShapeOf, Thing } from './schema';
 
-/** What a row read with a stick and a rule is known to, two standard deviations, mm. CP, no single source. */
+/** What a row read with a stick and a rule is known to, two standard deviations, mm. Common practice, no single source. */
 const DOUBT = 2;
 
 /** A thing between its back and a curve. */

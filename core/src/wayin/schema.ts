@@ -37,7 +37,7 @@ export const PASSAGE_KINDS = ['doorway', 'hatch', 'passage', 'turn', 'stairs', '
 
 const mm = (value: number) => ({ mm: value });
 
-/** With usual numbers. CP, no single source: each is there to be measured over. */
+/** With usual numbers. Common practice, no single source: each is there to be measured over. */
 export function newPassage(kind: Passage['kind'], id: string, name: string): Passage {
   const named = { id, name, width: mm(760), height: mm(1980) };
   switch (kind) {

@@ -181,7 +181,7 @@ function openingNotes({ opening: { slack } }: LaidDoor): PartNote[] {
   return found;
 }
 
-/** A finger, and a hand behind a bar. CP, no single source. */
+/** A finger, and a hand behind a bar. Common practice, no single source. */
 function fingerNotes({ door, place, over: overlaps }: LaidDoor): PartNote[] {
   const { handle, fit } = door;
   const { fingers } = place.reach;

@@ -9,7 +9,7 @@ import { holesLeft } from '../kit/reused';
 import { roundAbout } from '../kit/roundAbout';
 import { fromFree, fromHinge, type Leaf, type LeafOf } from './leaf';
 
-/** A handle with its screws, kg. CP, no single source. */
+/** A handle with its screws, kg. Common practice, no single source. */
 const HANDLE_KG = 0.2;
 
 /** How a leaf is named in a sentence: "left leaf of the wardrobe". */

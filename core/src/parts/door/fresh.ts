@@ -3,7 +3,7 @@ import type { Material } from '../../material/schema';
 import type { PartPlace } from '../contract/family';
 import type { Door, Hinge } from './schema';
 
-/** Usual numbers to start from. CP, no single source; each is there to be changed. */
+/** Usual numbers to start from. Common practice, no single source; each is there to be changed. */
 const mm = (value: number) => ({ mm: value });
 
 export const USUAL_FIT: { readonly [Kind in Door['fit']['kind']]: Extract<Door['fit'], { kind: Kind }> } = {

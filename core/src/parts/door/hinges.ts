@@ -76,7 +76,7 @@ export interface CupSetting {
   readonly adjust: number;
 }
 
-/** overlay = constant + cup distance - plate height, the constant lowered by the arm's crank. CP; DER from the pivots. */
+/** overlay = constant + cup distance - plate height, the constant lowered by the arm's crank. Common practice; derived from the pivots. */
 export function cupSetting(door: Door, leaf: Leaf, item: HardwareOf<'cup hinge'>): CupSetting {
   const { hinge } = door;
   if (hinge.kind !== 'cup') throw new Error(`Door ${door.id} hangs on no cup hinge.`);

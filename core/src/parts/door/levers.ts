@@ -10,7 +10,7 @@ import type { Door } from './schema';
 const LEAST_USEFUL_DEG = 20;
 /** Gaps and overlaps are changed by no more than this to mend something: beyond, the leaf is another one, mm. */
 const MOST_TRIMMED = 60;
-/** A handle one can still pull at, and a rack that still holds something, mm. CP, no single source. */
+/** A handle one can still pull at, and a rack that still holds something, mm. Common practice, no single source. */
 const LEAST_HANDLE = 15;
 const LEAST_RACK = 20;
 

@@ -1,6 +1,6 @@
 import type { Door } from './schema';
 
-/** Usual counts of cup hinges up to a height and up to a mass; the larger governs. CP, no single source. */
+/** Usual counts of cup hinges up to a height and up to a mass; the larger governs. Common practice, no single source. */
 const CUP_COUNTS = [
   { count: 2, height: 900, mass: 6 },
   { count: 3, height: 1600, mass: 12 },
@@ -23,7 +23,7 @@ export function wantedHinges(
       return tall !== undefined && heavy !== undefined ? Math.max(tall, heavy) : undefined;
     }
     case 'butt': {
-      // A pair to 1,500 mm and to its rating, one more for each half rating beyond (CP).
+      // A pair to 1,500 mm and to its rating, one more for each half rating beyond (common practice).
       const wanted = Math.max(height <= 1500 ? 2 : 3, Math.ceil((2 * mass) / rating - 1e-9));
       return wanted <= 12 ? wanted : undefined;
     }

@@ -14,13 +14,13 @@ import { hingeHardware } from './hinges';
 import type { HungLeaf, LaidDoor } from './lay';
 import { fromHinge } from './leaf';
 
-/** How far an arm reaches past its pivots, and how far its plate stands behind the shut leaf, mm. CP. */
+/** How far an arm reaches past its pivots, and how far its plate stands behind the shut leaf, mm. Common practice. */
 const ARM = 5;
 const BEHIND = 4;
-/** A plate's screw holes, across and deep, and a pivot's hole, deep, mm. CP, no single source. */
+/** A plate's screw holes, across and deep, and a pivot's hole, deep, mm. Common practice, no single source. */
 const PLATE_HOLE = { wide: 5, deep: 12 };
 const PIVOT_DEEP = 20;
-/** Wood that stays behind a boring into the case, mm. CP, no single source. */
+/** Wood that stays behind a boring into the case, mm. Common practice, no single source. */
 const WOOD_BEHIND = 3;
 
 /** Each leaf with its handle, its knuckles and what is on its back; the plates that stay on the carcass, and their holes. */

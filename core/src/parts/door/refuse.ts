@@ -12,9 +12,9 @@ import { anyHinge, hardwareKindOf, hingeHardware } from './hinges';
 import type { HungLeaf, LaidDoor } from './lay';
 import type { Door } from './schema';
 
-/** On pivots the gap is what the leaf needs to turn, and a strip covers it. CP. */
+/** On pivots the gap is what the leaf needs to turn, and a strip covers it. Common practice. */
 const WIDEST_AT_PIVOTS = 60;
-/** Wood left before a cup's bottom, mm: less shows on the face. CP, no single source. */
+/** Wood left before a cup's bottom, mm: less shows on the face. Common practice, no single source. */
 const SKIN = 2;
 
 type Side = 'left' | 'right' | 'top' | 'bottom';

@@ -6,7 +6,7 @@ import { USUAL_RUNS } from '../kit/runs/usual';
 import { layDrawer } from './lay';
 import type { Drawer } from './schema';
 
-/** Usual numbers to start from. CP, no single source; each is there to be changed. */
+/** Usual numbers to start from. Common practice, no single source; each is there to be changed. */
 const mm = (value: number) => ({ mm: value });
 
 export const USUAL_OLD_BOX: NonNullable<Drawer['old']> = { width: mm(480), height: mm(140), depth: mm(420) };

@@ -5,11 +5,11 @@ import type { BayMount } from '../contract/mount';
 import type { PartPlace } from '../contract/family';
 import type { PartNote } from '../../item/note';
 
-/** An inset gap wider than this leaves a slot one sees through, mm. CP, no single source. */
+/** An inset gap wider than this leaves a slot one sees through, mm. Common practice, no single source. */
 export const WIDEST_GAP = 20;
 /** How far an overlay may reach past the frame it lies on before it is taken for a slip, mm: none. */
 const MOST_PAST = 1e-9;
-/** A bar handle is about so thick, mm. CP. */
+/** A bar handle is about so thick, mm. Common practice. */
 const BAR = 10;
 
 /** The opening of the bay a part is in. Throws where that is not there: the plan was not checked. */

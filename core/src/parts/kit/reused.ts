@@ -61,7 +61,7 @@ export function holesOf(old: ReusedBoard): LeftHole[] {
   ];
 }
 
-/** Wood wanted between a new boring and an old hole that was not plugged, mm. CP, no single source. */
+/** Wood wanted between a new boring and an old hole that was not plugged, mm. Common practice, no single source. */
 export const WOOD_BETWEEN = 10;
 
 /** A new boring: a round one of this width about (x, z), or a mortise this high along an edge. */

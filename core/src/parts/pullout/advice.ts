@@ -10,7 +10,7 @@ import { type LaidPullout } from './lay';
  * How far the top of what stands on a pair of slides gives by their play, mm: sideways over the way from one slide to
  * the other, and to and fro over the slides' length.
  *
- * @source DER: the box turns by play over that way, and its top stands `height` over the slides
+ * @source derived: the box turns by play over that way, and its top stands `height` over the slides
  */
 export function racking(play: number, height: number, apart: number, length: number) {
   return { aside: (play * height) / apart, forth: (play * height) / length };

@@ -7,7 +7,7 @@ import { layPullout } from './lay';
 import { refusePullout } from './refuse';
 import type { Pullout } from './schema';
 
-/** Usual numbers to start from. CP, no single source; each is there to be changed. */
+/** Usual numbers to start from. Common practice, no single source; each is there to be changed. */
 const mm = (value: number) => ({ mm: value });
 
 export const USUAL_CARRIES: { readonly [Kind in Pullout['carries']['kind']]: Extract<Pullout['carries'], { kind: Kind }> } = {

@@ -1,7 +1,7 @@
 import type { Bounds } from '../../solid/bounds';
 import type { LaidDrawn } from '../kit/drawn/lay';
 
-/** A guide strip is about so wide, mm. CP. */
+/** A guide strip is about so wide, mm. Common practice. */
 const WIDE = 20;
 
 /** A strip over the middle of its top, all along the bay, with so much play beneath it. */

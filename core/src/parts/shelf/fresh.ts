@@ -1,7 +1,7 @@
 import type { PartPlace } from '../contract/family';
 import type { Shelf } from './schema';
 
-/** About 3 mm less than the opening, pins 8 mm out: CP, no single source. */
+/** About 3 mm less than the opening, pins 8 mm out: common practice, no single source. */
 export const freshShelf = (
   id: string,
   name: string,

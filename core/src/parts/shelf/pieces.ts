@@ -8,7 +8,7 @@ import type { PartPieces } from '../contract/family';
 import { degrees } from './advice';
 import type { LaidShelf } from './lay';
 
-/** A usual screw through a shelf, and how far from its ends it stands, mm. CP, no single source. */
+/** A usual screw through a shelf, and how far from its ends it stands, mm. Common practice, no single source. */
 const SCREW = 4;
 const SCREW_IN = 30;
 /** A loose shelf lies on so many. */

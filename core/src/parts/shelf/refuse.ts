@@ -3,7 +3,7 @@ import { lengthMark } from '../../length/lengthMark';
 import { refuse } from '../kit/issues';
 import type { LaidShelf } from './lay';
 
-/** A shelf must lie on its pins by this much at least, pushed as far to one side as it goes, mm. CP, no single source. */
+/** A shelf must lie on its pins by this much at least, pushed as far to one side as it goes, mm. Common practice, no single source. */
 const LEAST_BEARING = 4;
 
 export function refuseShelf({

@@ -96,7 +96,7 @@ function grooveNotes(laid: LaidSliding, { way, tracks }: LaidGrooves): PartNote[
     );
   return found;
 }
-/** CP, no single source. */
+/** Common practice, no single source. */
 const LEAST_BITE = 3;
 
 /** One finding a panel. */

@@ -7,7 +7,7 @@ import type { PanelAt } from './lay';
  *
  * @param run   clear between the end posts, mm; each panel goes `lap` behind them
  * @returns the distinct openings, the widest first; of openings with the same ends the one with fewest panels moved
- * @source DER
+ * @source derived
  */
 export function clearOpenings(
   panels: readonly Pick<PanelAt, 'key' | 'nth' | 'track' | 'bounds'>[],

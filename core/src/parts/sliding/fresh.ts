@@ -3,7 +3,7 @@ import type { Sliding } from './schema';
 
 const mm = (value: number) => ({ mm: value });
 
-/** Usual numbers to start from. Top groove about twice the bottom one, 0.5 to 1 mm free in it: CP, no single source. */
+/** Usual numbers to start from. Top groove about twice the bottom one, 0.5 to 1 mm free in it: common practice, no single source. */
 export const USUAL_WAY: {
   readonly [Kind in Sliding['way']['kind']]: Extract<Sliding['way'], { kind: Kind }>;
 } = {

@@ -66,7 +66,7 @@ export const trackOf = (
 /**
  * Width of each of n panels over a run, mm.
  *
- * @source DER: together they are as wide as the run with all that is lapped twice
+ * @source derived: together they are as wide as the run with all that is lapped twice
  */
 export const panelWidth = (run: number, n: number, overlap: number, lap: number): number =>
   (run + (n - 1) * overlap + 2 * lap) / n;

@@ -26,7 +26,7 @@ export type LiftOut =
  * How wide a slot a panel takes that stands in it tilted, its foot just over the lower rail and its face against the front
  * edge of the slot; mm. Less than its thickness once its head is out of the slot.
  *
- * @source DER: the front face passes the slot's front edge; the head's rear corner is `height sin + thick cos` behind the foot
+ * @source derived: the front face passes the slot's front edge; the head's rear corner is `height sin + thick cos` behind the foot
  */
 function slotTaken({ apart, height, thick }: GroovedPanel, tilt: number): number {
   const [c, s] = [Math.cos(tilt), Math.sin(tilt)];

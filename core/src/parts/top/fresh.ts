@@ -1,7 +1,7 @@
 import type { PartPlace } from '../contract/family';
 import type { Top } from './schema';
 
-/** Usual numbers to start from. CP, no single source; each is there to be changed. */
+/** Usual numbers to start from. Common practice, no single source; each is there to be changed. */
 const mm = (value: number) => ({ mm: value });
 
 export const freshTop = (id: string, name: string, { carcass }: Pick<PartPlace, 'carcass'>): Top => ({

@@ -4,7 +4,7 @@ import { span } from '../../solid/bounds';
 import { refuse } from '../kit/issues';
 import type { LaidTop } from './lay';
 
-/** A cleat shorter than this guides nothing, mm. CP. */
+/** A cleat shorter than this guides nothing, mm. Common practice. */
 const LEAST_CLEAT = 60;
 
 export function refuseTop({ top, place, board, strips, along }: LaidTop): Issue[] {

@@ -9,7 +9,7 @@ import { tipsAt } from './advice';
 
 describe('a top slid out', () => {
   it('tips over its edge where its own half no longer holds the hand that leans on it: by hand', () => {
-    // m (long/2 - over - t) = load (over + t): 8 kg, 600 long, 20 over, 20 kg leant on: 8 x 300 / 28 - 20. DER
+    // m (long/2 - over - t) = load (over + t): 8 kg, 600 long, 20 over, 20 kg leant on: 8 x 300 / 28 - 20. Derived
     expect(tipsAt(8, 600, 20, 20)).toBeCloseTo((8 * 300) / 28 - 20, 9);
     // By itself once its middle is past the edge.
     expect(tipsAt(8, 600, 20, 0)).toBeCloseTo(280, 9);

@@ -82,7 +82,7 @@ const lines = (...all: readonly SumLine[]) => all.filter(({ mm }, i) => i === 0 
  *
  * @param own    the front of the drawer is the front end of the box
  * @param width  how the box's outer width came about, line by line
- * @source DER
+ * @source derived
  */
 export function boxBoards(
   spec: BoxSpec,

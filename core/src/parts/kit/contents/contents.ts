@@ -152,7 +152,7 @@ export function contentPiece({ content, bounds }: Placed, frame: Frame): Convex 
   );
 }
 
-/** A lid is about so thick, mm. CP. */
+/** A lid is about so thick, mm. Common practice. */
 const LID = 3;
 
 /**

@@ -1,6 +1,6 @@
 import type { Cable, Content } from './schema';
 
-/** Usual numbers to start from. CP, no single source; each is there to be changed. */
+/** Usual numbers to start from. Common practice, no single source; each is there to be changed. */
 const mm = (value: number) => ({ mm: value });
 
 export const USUAL_CABLE: Cable = {

@@ -4,7 +4,7 @@ import type { SumLine } from '../../../sizing/sum';
 import { refuse } from '../issues';
 import type { Bank } from './schema';
 
-/** No front is lower than this, mm. CP. */
+/** No front is lower than this, mm. Common practice. */
 const LEAST_FRONT = 30;
 
 export const countOf = ({ drawers }: Pick<Bank, 'drawers'>): number => drawers.length;
@@ -21,7 +21,7 @@ export function drawersOf(count: number, known: Bank['drawers'] = []): Bank['dra
  * Heights of the fronts of a bank from the bottom up, mm; together with what is left between them they are the whole.
  *
  * @param free  what is left of the height when all between them is taken off, mm
- * @source DER: n fronts, each `step` lower than the one beneath it: the lowest is free / n + step (n - 1) / 2
+ * @source derived: n fronts, each `step` lower than the one beneath it: the lowest is free / n + step (n - 1) / 2
  */
 export function frontHeights(bank: Bank, free: number): number[] {
   if (bank.kind === 'typed') {

@@ -42,7 +42,7 @@ export const reusedBoxConstruction: BoxConstruction = {
   issues: () => [],
 };
 
-/** Walls and bottom of an old box nobody measured are taken to be so thick, mm. CP, no single source. */
+/** Walls and bottom of an old box nobody measured are taken to be so thick, mm. Common practice, no single source. */
 const OLD_WALL = 14;
 
 /** An old box is solid all round as far as it is known: walls, ends and bottom. */

@@ -173,7 +173,7 @@ export function layDrawn(drawer: DrawnOut, place: PartPlace, construction: BoxCo
   };
 }
 
-/** Left behind a box on runners, mm. CP. */
+/** Left behind a box on runners, mm. Common practice. */
 const BEHIND_RUNNERS = 10;
 
 /** The narrowest way from the inside of a bay out through its opening. */

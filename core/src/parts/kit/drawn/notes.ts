@@ -131,7 +131,7 @@ function tipNotes({ part: { runs }, travel, depth }: LaidDrawn, heaviest: Weighe
     ),
   ];
 }
-/** More droop than this looks like a fault, mm. CP. */
+/** More droop than this looks like a fault, mm. Common practice. */
 const MOST_DROOP = 10;
 
 /** What stays in the case when it is drawn out fully. */
@@ -175,7 +175,7 @@ function packingNotes({ part, drawers, slide, opening }: LaidDrawn): PartNote[] 
     ];
   });
 }
-/** What any run takes of room too much, mm. CP. */
+/** What any run takes of room too much, mm. Common practice. */
 const OVER = 0.8;
 /** Packing as thick as this stands behind a face frame or beside an old box: it is cut, and no fault of the case. */
 const LEAST_FRAME = 8;
@@ -202,12 +202,12 @@ function screwNotes({ part: { runs, old, box }, slide, side }: LaidDrawn): PartN
     );
   return found;
 }
-/** A bottom in its groove is about so thick, mm. CP. */
+/** A bottom in its groove is about so thick, mm. Common practice. */
 const GROOVED = 6;
 
-/** CP, no single source. */
+/** Common practice, no single source. */
 const LEAST_BITE = 10;
-/** Wood left between a slide's screws and the groove its bottom is in, mm. CP. */
+/** Wood left between a slide's screws and the groove its bottom is in, mm. Common practice. */
 const LEAST_WOOD = 4;
 
 /** Knees under what hangs below a table. */
@@ -225,7 +225,7 @@ function kneeNotes({ drawers, place: { carcass } }: LaidDrawn): PartNote[] {
     ),
   ];
 }
-/** Room for knees above the floor, mm. CP, no single source. */
+/** Room for knees above the floor, mm. Common practice, no single source. */
 const KNEES = 610;
 
 function pushNotes({ part: { closing, handle }, push }: LaidDrawn): PartNote[] {
@@ -285,7 +285,7 @@ function reachNotes({ part, drawers, place: { carcass, reach } }: LaidDrawn): Pa
       ]
     : [];
 }
-/** Most people look down into a drawer whose rim is below this, mm. CP, no single source. */
+/** Most people look down into a drawer whose rim is below this, mm. Common practice, no single source. */
 const EYES = 1400;
 
 function cautions({ travel, drawers }: LaidDrawn): PartNote[] {

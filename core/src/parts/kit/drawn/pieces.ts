@@ -40,10 +40,10 @@ export function drawnPieces(laid: LaidDrawn): PartPieces {
   };
 }
 
-/** Screws that hold an applied front: so many, so far in from the box's corners, mm. CP, no single source. */
+/** Screws that hold an applied front: so many, so far in from the box's corners, mm. Common practice, no single source. */
 const SCREW_IN = 40;
 const SCREW_WIDE = 4;
-/** Holes for a handle's screws, across, mm. CP. */
+/** Holes for a handle's screws, across, mm. Common practice. */
 const HANDLE_HOLE = 5;
 
 function oneDrawn(

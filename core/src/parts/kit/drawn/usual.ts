@@ -4,7 +4,7 @@ import { USUAL_RUNS } from '../runs/usual';
 import { drawersOf } from './bank';
 import type { Bank, DrawnFit, DrawnOut, Pull } from './schema';
 
-/** Usual numbers to start from. CP, no single source; each is there to be changed. */
+/** Usual numbers to start from. Common practice, no single source; each is there to be changed. */
 const mm = (value: number) => ({ mm: value });
 
 export const USUAL_DRAWN_FIT: {

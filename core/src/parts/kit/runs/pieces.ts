@@ -55,7 +55,7 @@ const BETWEEN = 0.25;
 /** Packing thinner than this is a shim, and not drawn; thinner than that it is card or veneer, and not cut. */
 const SHIM = 0.3;
 const LEAST_PACKING = 1.5;
-/** A kicker strip is about so high, mm. CP. */
+/** A kicker strip is about so high, mm. Common practice. */
 const KICKER = 20;
 const SIDES = ['left', 'right'] as const;
 

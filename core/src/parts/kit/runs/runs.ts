@@ -31,7 +31,7 @@ export function lengthsOf({ length, shortest, step }: Pick<Slide, 'length' | 'sh
 /**
  * The longest of a slide's lengths that is not over the room for it, mm; undefined where even the shortest is.
  *
- * @source CP: the longest stock length not over clear depth less an inset front less push travel
+ * @source common practice: the longest stock length not over clear depth less an inset front less push travel
  */
 export function longestThatFits(slide: Pick<Slide, 'length' | 'shortest' | 'step'>, room: number) {
   return lengthsOf(slide).find((mm) => mm <= room + 1e-9);
@@ -52,7 +52,7 @@ export function roomBeside(runs: Runs, slide: Slide | undefined, side: number): 
 export const pushOf = (closing: Closing, slide: Slide | undefined): number =>
   closing === 'push-to-open' ? (slide?.push ?? USUAL_PUSH) : 0;
 
-/** CP, no single source. */
+/** Common practice, no single source. */
 const USUAL_PUSH = 3;
 
 /** The front end of what a box runs on, with y back into the case: what tips turns about it. */

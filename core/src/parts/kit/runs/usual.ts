@@ -1,6 +1,6 @@
 import type { Runs } from './schema';
 
-/** Usual numbers to start from. CP, no single source; each is there to be changed. */
+/** Usual numbers to start from. Common practice, no single source; each is there to be changed. */
 const mm = (value: number) => ({ mm: value });
 
 export const USUAL_RUNS: { readonly [Kind in Runs['kind']]: Extract<Runs, { kind: Kind }> } = {
