@@ -164,6 +164,7 @@ export { QUICK_CARDS } from './parts/quickCards';
 export { usualNumbers, type QuickAsk, type QuickCard, type QuickNumbers } from './parts/kit/quick';
 export { quickPlan, usualPlan } from './plan/quickPlan';
 export { Bench, type Offer, type Offers } from './cures/offers';
+export { fixesOf, type Fix } from './cures/fixes';
 export { offersOf } from './cures/answerWithOffer';
 export { withChanges } from './plan/edit';
 export type { Piece, Sizes } from './piece/piece';

@@ -1,4 +1,6 @@
 import type { Progress, SceneCheck } from '../clearance/checkScene';
+import type { Fix } from '../cures/fixes';
+import type { Edit } from '../item/change';
 import type { Offers } from '../cures/offers';
 import type { Plan } from '../plan/schema';
 import type { Opening, Travels } from '../report/opening';
@@ -17,7 +19,9 @@ export type Task =
   | { readonly kind: 'pass'; readonly plan: Plan; readonly a: string; readonly b: string }
   | { readonly kind: 'order'; readonly plan: Plan; readonly goal?: Travels }
   /** What would mend a finding, by its key: all of it, or the first so many of the cheapest levers. */
-  | { readonly kind: 'offers'; readonly plan: Plan; readonly of: string; readonly enough?: number };
+  | { readonly kind: 'offers'; readonly plan: Plan; readonly of: string; readonly enough?: number }
+  /** What could be done about an edit of a plan that cannot be built. */
+  | { readonly kind: 'fixes'; readonly plan: Plan; readonly edit: Edit };
 
 /** What each task comes to. */
 export interface Results {
@@ -28,6 +32,7 @@ export interface Results {
   readonly pass: Pass;
   readonly order: Opening;
   readonly offers: Offers;
+  readonly fixes: readonly Fix[];
 }
 export type ResultOf<T extends Task> = Results[T['kind']];
 

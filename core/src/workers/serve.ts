@@ -1,6 +1,7 @@
 import { SceneChecker, type Progress } from '../clearance/checkScene';
 import { PairMaps } from '../clearance/pairMaps';
 import { answerWithOffer } from '../cures/answerWithOffer';
+import { fixesOf } from '../cures/fixes';
 import { Bench } from '../cures/offers';
 import { withProgress } from '../clearance/steps';
 import { pathText } from '../item/issue';
@@ -157,6 +158,8 @@ function* stepsOf(task: Task, known: Known): Generator<Progress, Results[keyof R
       return passOf(buildScene(plan), maps, task.a, task.b, plan.units);
     case 'order':
       return yield* orderSteps(buildScene(plan), known, task.goal);
+    case 'fixes':
+      return fixesOf(plan, task.edit);
     case 'offers':
       return yield* (yield* benchOf(plan, known)).offersFor(task.of, task.enough);
   }

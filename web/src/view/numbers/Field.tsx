@@ -6,6 +6,7 @@ import {
   parseLength,
   parseNumber,
   type Change,
+  type Edit,
   type Issue,
   type Length,
   type Units,
@@ -14,7 +15,16 @@ import { memo, useEffect, useEffectEvent, useId, useRef, useState } from 'react'
 import { setCorner, setSpaceSize, setValue } from '../../state/job/edits';
 import { useApp, useAppDispatch } from '../../state/slices/app';
 import { TAKE_KEY, useTake } from '../../state/readings/useTake';
+import { Fixes } from './Fixes';
 import { colour } from '../theme/palette';
+
+/** What is wrong with what was typed, where in it, and the edit it would have been. */
+interface Problem {
+  readonly message: string;
+  readonly at?: number;
+  readonly length?: number;
+  readonly edit?: Edit;
+}
 
 interface FieldProps {
   readonly label: string;
@@ -29,13 +39,14 @@ interface FieldProps {
   /** Hears what is refused, and that nothing is any more. */
   onRefused?(text: string | undefined): void;
   /** Take what was typed; what is wrong with it, with its place in the text where that is known. */
-  take(text: string): { message: string; at?: number; length?: number } | undefined;
+  take(text: string): Problem | undefined;
 }
 
 /** What was typed and could not be taken, and why. */
 interface Refused {
   readonly text: string;
   readonly message: string;
+  readonly edit: Edit | undefined;
 }
 
 /**
@@ -79,7 +90,7 @@ export function Field({
   const commit = () => {
     if (text === shown && !refused) return;
     const problem = take(text);
-    setRefused(problem && { text, message: problem.message });
+    setRefused(problem && { text, message: problem.message, edit: problem.edit });
     if (problem) requestAnimationFrame(() => row.current?.scrollIntoView({ block: 'nearest' }));
     if (problem?.at !== undefined)
       input.current?.setSelectionRange(problem.at, problem.at + Math.max(1, problem.length ?? 1));
@@ -88,7 +99,8 @@ export function Field({
   const tryAgain = () => {
     if (!refused || text !== refused.text) return;
     const problem = take(text);
-    if (problem?.message !== refused.message) setRefused(problem && { text, message: problem.message });
+    if (problem?.message !== refused.message)
+      setRefused(problem && { text, message: problem.message, edit: problem.edit });
   };
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (event.key === 'Enter') commit();
@@ -156,6 +168,7 @@ export function Field({
           {wrong}
         </Typography>
       )}
+      {refused?.edit && <Fixes edit={refused.edit} />}
       {refused && <AfterEveryEdit edits={edits} act={tryAgain} />}
     </Box>
   );
@@ -173,6 +186,17 @@ function AfterEveryEdit({ edits, act }: { edits: number | undefined; act: () => 
     acted();
   }, [count]);
   return null;
+}
+
+/** The same of an edit of one number: what else could be done about it is looked for. */
+function refusedEdit(
+  name: string,
+  path: Change['path'],
+  before: unknown,
+  after: unknown,
+  issues: readonly Issue[],
+): Problem | undefined {
+  return issues[0] && { message: issues[0].message, edit: { name, changes: [{ path, before, after }] } };
 }
 
 /** The sentence for a field, of the issues an edit came back with. */
@@ -227,15 +251,10 @@ function LengthBound({
     const read = parseLength(text, units.system);
     if (!read.ok) return read;
     const length = { mm: read.mm, typed: text.trim(), unit: units.system };
-    return firstSentence(
-      dispatch(
-        size
-          ? setSpaceSize(name, size, length)
-          : corner !== undefined
-            ? setCorner(name, corner, path[path.length - 1] as 'x', length)
-            : setValue(name, path, length),
-      ),
-    );
+    if (size) return firstSentence(dispatch(setSpaceSize(name, size, length)));
+    if (corner !== undefined)
+      return firstSentence(dispatch(setCorner(name, corner, path[path.length - 1] as 'x', length)));
+    return refusedEdit(name, path, value, length, dispatch(setValue(name, path, length)));
   };
   return (
     <Field
@@ -285,7 +304,7 @@ function NumberBound({ label, path, name, value, suffix }: BoundProps & { value:
   const take = (text: string) => {
     const read = parseNumber(text.replace(/°/g, ''));
     if (!read.ok) return read;
-    return firstSentence(dispatch(setValue(name, path, read.value)));
+    return refusedEdit(name, path, value, read.value, dispatch(setValue(name, path, read.value)));
   };
   return (
     <Field
