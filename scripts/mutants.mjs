@@ -41,7 +41,13 @@ const SCOPE = [
   { files: /^core\/src\/parts\//, tests: [...KINDS, 'core/src/parts/(top|shelf|kit)', ...MADE] },
   {
     files: /^core\/src\/hardware\//,
-    tests: [...KINDS, 'core/src/hardware', 'core/src/formats/hardwareCsv', 'core/src/parts/door/trade', ...MADE],
+    tests: [
+      ...KINDS,
+      'core/src/hardware',
+      'core/src/formats/hardwareCsv',
+      'core/src/parts/door/trade',
+      ...MADE,
+    ],
   },
   {
     files: /^core\/src\/(carcass|things|existing)\//,
