@@ -48,7 +48,16 @@ function changed(plan: Plan, path: readonly PathStep[], after: unknown): Plan | 
   const before = get(plan, path);
   const read = applyEdit(plan, { name: 'Try', changes: [{ path: [...path], before, after }] as never });
   if (!read.ok) return read.issues[0]!.message;
-  expect(buildScene(read.plan).movers.length).toBeGreaterThanOrEqual(0);
+  for (const { id, from, to, bodies } of buildScene(read.plan).movers) {
+    expect([path.join('.'), JSON.stringify(after), id, to > from]).toContain(true);
+    const corners = bodies.flatMap(({ pieces }) => pieces.flatMap((piece) => [...piece.corners]));
+    expect([
+      path.join('.'),
+      JSON.stringify(after),
+      id,
+      corners.length > 0 && corners.every(Number.isFinite),
+    ]).toContain(true);
+  }
   for (const { name, cut } of partsList(read.plan))
     expect([path.join('.'), JSON.stringify(after), name, cut.length.mm > 0 && cut.width.mm > 0]).toContain(
       true,
