@@ -45,7 +45,9 @@ function instead(plan: Plan, edit: Edit, change: Change, from: number, to: numbe
     if (builds(middle)) good = middle;
     else bad = middle;
   }
-  const value = roundFigures(plan, from, good).find((one) => Math.abs(one - from) > NEAR && builds(one));
+  const value = roundFigures(plan, change, from, good).find(
+    (one) => Math.abs(one - from) > NEAR && builds(one),
+  );
   if (value === undefined) return [];
   return made(plan, edit, [setTo(change, value)], `Make it ${said(change, value)}`);
 }
@@ -62,7 +64,7 @@ function besides(plan: Plan, edit: Edit, change: Change, issues: readonly Issue[
     const now = numberAt(before)!;
     const other: Change = { path: [...path], before, after: before };
     const builds = (value: number) => planIssues(withChanges(changed, [setTo(other, value)])).length === 0;
-    const value = nearestThat(builds, now, plan);
+    const value = nearestThat(builds, now, plan, other);
     if (value === undefined) return [];
     const label = labelAt(plan, path);
     if (label === undefined) return [];
@@ -72,7 +74,12 @@ function besides(plan: Plan, edit: Edit, change: Change, issues: readonly Issue[
 }
 
 /** The number nearest to one that builds, less or more; undefined where none near it does. */
-function nearestThat(builds: (value: number) => boolean, now: number, plan: Plan): number | undefined {
+function nearestThat(
+  builds: (value: number) => boolean,
+  now: number,
+  plan: Plan,
+  change: Change,
+): number | undefined {
   const most = Math.max(10, Math.abs(now) * (MOST_TIMES - 1));
   const found = [-1, 1].flatMap((sense): number[] => {
     let last = 0;
@@ -84,7 +91,7 @@ function nearestThat(builds: (value: number) => boolean, now: number, plan: Plan
           if (builds(now + sense * middle)) good = middle;
           else bad = middle;
         }
-        return roundFigures(plan, now + sense * step, now + sense * good)
+        return roundFigures(plan, change, now + sense * step, now + sense * good)
           .filter(builds)
           .slice(0, 1);
       }
@@ -96,8 +103,9 @@ function nearestThat(builds: (value: number) => boolean, now: number, plan: Plan
 }
 
 /** Round figures at a number, towards another: as people set them, then a tenth. */
-function roundFigures({ units }: Plan, towards: number, value: number): number[] {
-  const grains = units.system === 'in' ? [25.4 / 16, 25.4 / 64] : [1, 0.5, 0.1];
+function roundFigures({ units }: Plan, { after }: Change, towards: number, value: number): number[] {
+  const inInches = units.system === 'in' && typeof after === 'object';
+  const grains = inInches ? [25.4 / 16, 25.4 / 64] : [1, 0.5, 0.1];
   // What was found is near to within NEAR: a figure that much farther on may be it.
   return grains.map((grain) =>
     towards < value ? Math.floor((value + NEAR) / grain) * grain : Math.ceil((value - NEAR) / grain) * grain,

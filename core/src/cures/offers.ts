@@ -150,13 +150,8 @@ export class Bench {
     };
     const least = yield* leastChange(lever, { mends: false, short: defect.short }, watched);
     if (!least) return undefined;
-    // A round figure a little farther on, where that mends too: clearance need not grow all along a lever.
-    const grains =
-      lever.unit === 'mm' && this.plan.units.system === 'in' ? [25.4 / 16, 25.4 / 32, 0.1] : [1, 0.5, 0.1];
     let value = least.value;
-    for (const grain of grains) {
-      // What was found is the least to a grain: a round figure within that is as good.
-      const round = rounded(lever, least.value, grain);
+    for (const round of this.roundFigures(lever, least.value)) {
       if ((round - lever.to) * (lever.to - lever.from) > 1e-9) continue;
       if (!(yield* attempt(round)).mends) continue;
       value = round;
@@ -168,6 +163,19 @@ export class Bench {
       least: least.value,
       proven: least.proven,
     });
+  }
+
+  /**
+   * Round figures at a value, or a little farther on, the roundest first: each is for the check to agree with, since clearance need not
+   * grow all along a lever. A length was found to a grain: one within that is as good. Where a travel ends is known to a hair alone: a
+   * stop keeps off it by more.
+   */
+  private roundFigures(lever: Amount, value: number): number[] {
+    const sense = Math.sign(lever.to - lever.from);
+    if (lever.unit === 'degrees')
+      return [1, 0.5, 0.1].map((grain) => rounded(lever, value + sense * HAIR_DEGREES, grain, 0));
+    const grains = this.plan.units.system === 'in' ? [25.4 / 16, 25.4 / 32, 0.1] : [1, 0.5, 0.1];
+    return grains.flatMap((grain) => [GRAIN, 0].map((within) => rounded(lever, value, grain, within)));
   }
 
   private *offer(
@@ -220,8 +228,11 @@ class Nearest {
   }
 }
 
-/** A value of a lever made a multiple of a grain, farther from what it is. */
-function rounded({ from, to }: Amount, value: number, grain: number): number {
-  const [steps, within] = [value / grain, GRAIN / grain];
-  return (to > from ? Math.ceil(steps - within) : Math.floor(steps + within)) * grain;
+/** What a bracketed travel may be off by, degrees. */
+const HAIR_DEGREES = 0.02;
+
+/** A value of a lever made a multiple of a grain, farther from what it is, or nearer by up to `within`. */
+function rounded({ from, to }: Amount, value: number, grain: number, within = GRAIN): number {
+  const [steps, nearer] = [value / grain, (within + 1e-9) / grain];
+  return (to > from ? Math.ceil(steps - nearer) : Math.floor(steps + nearer)) * grain;
 }
