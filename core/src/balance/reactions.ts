@@ -37,54 +37,20 @@ export function reactionsTo(
   forces: readonly Force[],
   situation: Situation,
 ): Reaction[] | undefined {
-  const middle = meanOf(supports.map(({ at }) => at));
-  // Lengths are told in the size of the whole, so that turning and pushing weigh alike.
-  const size = Math.max(1, ...supports.map(({ at }) => distance(at, middle)));
-  const wrench = (at: Point3, toward: Point3): Wrench => {
-    const r = at.map((x, i) => (x - middle[i]!) / size);
-    return [
-      ...toward,
-      r[1]! * toward[2] - r[2]! * toward[1],
-      r[2]! * toward[0] - r[0]! * toward[2],
-      r[0]! * toward[1] - r[1]! * toward[0],
-    ];
-  };
-  const held = supports.flatMap(({ key, at, holds }) =>
-    holds.map((direction) => ({ key, wrench: wrench(at, direction) })),
-  );
-  const gram = Array.from({ length: 6 }, (_, i) =>
-    Array.from({ length: 6 }, (_, j) => held.reduce((sum, one) => sum + one.wrench[i]! * one.wrench[j]!, 0)),
-  );
-  const { values, vectors } = eigenOf(gram);
-  const largest = Math.max(...values);
+  const wrench = wrenchAbout(supports);
+  const held = supports.flatMap(({ at, holds }) => holds.map((direction) => wrench(at, direction)));
+  const answer = answering(held);
   const along = held.map(() => exactly(0));
   // What no support takes: the forces must balance in it by themselves.
-  const leftOver = gram.map(() => ({ least: 0, most: 0 }));
+  const leftOver = Array.from({ length: 6 }, () => exactly(0));
   let acting = 0;
   for (const force of forces) {
     const load = wrench(force.at(situation), force.toward(situation));
-    // The strain that answers it, direction by direction of those that are held.
-    const strain = [0, 0, 0, 0, 0, 0];
-    const left = [...load];
-    values.forEach((value, k) => {
-      if (value <= NOT_HELD * largest) return;
-      const share = dot(vectors[k]!, load);
-      for (let i = 0; i < 6; i += 1) {
-        strain[i]! += (share / value) * vectors[k]![i]!;
-        left[i]! -= share * vectors[k]![i]!;
-      }
-    });
     const newtons = force.newtons(situation);
+    const { each, left } = answer(load);
     acting += newtons.most * Math.hypot(...load);
-    left.forEach((share, i) => {
-      leftOver[i]!.least += Math.min(share * newtons.least, share * newtons.most);
-      leftOver[i]!.most += Math.max(share * newtons.least, share * newtons.most);
-    });
-    held.forEach((one, k) => {
-      const each = -dot(one.wrench, strain);
-      const ends = [each * newtons.least, each * newtons.most];
-      along[k] = { least: along[k]!.least + Math.min(...ends), most: along[k]!.most + Math.max(...ends) };
-    });
+    left.forEach((share, i) => (leftOver[i] = plus(leftOver[i]!, share, newtons)));
+    each.forEach((share, k) => (along[k] = plus(along[k]!, share, newtons)));
   }
   const none = LEFT_OVER * acting;
   if (leftOver.some(({ least, most }) => least > none || most < -none)) return undefined;
@@ -97,6 +63,49 @@ export function reactionsTo(
       most: Math.hypot(...own.map(({ least, most }) => Math.max(Math.abs(least), Math.abs(most)))),
     };
   });
+}
+
+/** Forces as wrenches about the middle of some supports, lengths in the size of them all, so that turning and pushing weigh alike. */
+function wrenchAbout(supports: readonly Support[]): (at: Point3, toward: Point3) => Wrench {
+  const middle = meanOf(supports.map(({ at }) => at));
+  const size = Math.max(1, ...supports.map(({ at }) => distance(at, middle)));
+  return (at, toward) => {
+    const r = at.map((x, i) => (x - middle[i]!) / size);
+    return [
+      ...toward,
+      r[1]! * toward[2] - r[2]! * toward[1],
+      r[2]! * toward[0] - r[0]! * toward[2],
+      r[0]! * toward[1] - r[1]! * toward[0],
+    ];
+  };
+}
+
+/** What each held direction answers a load of 1 N with, and what of the load none of them takes. */
+function answering(held: readonly Wrench[]): (load: Wrench) => { each: number[]; left: number[] } {
+  const gram = Array.from({ length: 6 }, (_, i) =>
+    Array.from({ length: 6 }, (_, j) => held.reduce((sum, one) => sum + one[i]! * one[j]!, 0)),
+  );
+  const { values, vectors } = eigenOf(gram);
+  const largest = Math.max(...values);
+  return (load) => {
+    const strain = [0, 0, 0, 0, 0, 0];
+    const left = [...load];
+    values.forEach((value, k) => {
+      if (value <= NOT_HELD * largest) return;
+      const share = dot(vectors[k]!, load);
+      for (let i = 0; i < 6; i += 1) {
+        strain[i]! += (share / value) * vectors[k]![i]!;
+        left[i]! -= share * vectors[k]![i]!;
+      }
+    });
+    return { each: held.map((one) => -dot(one, strain)), left };
+  };
+}
+
+/** An interval and so much of another. */
+function plus({ least, most }: Interval, share: number, newtons: Interval): Interval {
+  const [a, b] = [share * newtons.least, share * newtons.most];
+  return { least: least + Math.min(a, b), most: most + Math.max(a, b) };
 }
 
 const dot = (a: readonly number[], b: readonly number[]) => a.reduce((sum, x, i) => sum + x * b[i]!, 0);

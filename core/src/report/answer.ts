@@ -27,6 +27,18 @@ function ofAll(some: number, all: number): string {
   return `${inWords(some)} ${some === 1 ? 'part' : 'parts'} of ${inWords(all)}`;
 }
 
+/** What to begin with where nothing of the plan moves yet. */
+function nothingMoves({ carcasses: [first] }: Plan, others: boolean): Answer {
+  const part = FAMILY_NAMES[0]!;
+  return {
+    verdict: 'clear',
+    stands: others ? 'What moves here already is free' : 'Nothing moves here yet',
+    next: first ? `hang a ${part} on the ${called(first.name)}` : `add a carcass with a ${part}`,
+    part: undefined,
+    finding: undefined,
+  };
+}
+
 /** How a checked plan stands, and what to do next. */
 export function answerOf(
   plan: Plan,
@@ -40,15 +52,7 @@ export function answerOf(
   const own = new Set(plan.parts.map(({ id }) => id));
   const parts = all.filter(({ item, verdict }) => own.has(item) || verdict !== 'clear');
   const worst = parts[0];
-  if (!worst) {
-    const part = FAMILY_NAMES[0]!;
-    const next =
-      plan.carcasses.length === 0
-        ? `add a carcass with a ${part}`
-        : `hang a ${part} on the ${called(plan.carcasses[0]!.name)}`;
-    const stands = all.length > 0 ? 'What moves here already is free' : 'Nothing moves here yet';
-    return { verdict: 'clear', stands, next, part: undefined, finding: undefined };
-  }
+  if (!worst) return nothingMoves(plan, all.length > 0);
   const count = thingsIn(parts);
   const hits = thingsIn(parts, 'hits');
   const tight = thingsIn(parts, 'tight');
