@@ -24,7 +24,7 @@ import { fromRoot } from './lib/paths.mjs';
 import { command, Told } from './lib/run.mjs';
 
 /** What is changed, and the tests that should notice: quick ones first, since the first that fails is enough. */
-const KINDS = ['core/src/parts/kinds.test', 'core/src/parts/levers.test'];
+const KINDS = ['core/src/parts/kinds.test', 'core/src/parts/levers.test', 'core/src/parts/figures.test'];
 const MADE = ['core/src/make', 'core/src/parts/mixed.test'];
 const SCOPE = [
   { files: /^core\/src\/(balance|sizing)\//, tests: ['core/src/balance', 'core/src/parts/top', ...KINDS] },
