@@ -101,12 +101,7 @@ function Board({ stage }: { stage: Stage }) {
   // What is tried is drawn, and nowhere else.
   const tried = useApp(({ offers }) => offers.tried);
   const shown = useMemo(() => (tried ? withChanges(plan, tried.changes) : plan), [plan, tried]);
-  // A lane for each: another one tried is another question about the same version.
-  const ofTried = useAsked(
-    `tried ${tried?.key ?? ''}`,
-    job.version,
-    tried && { kind: 'report', plan: shown },
-  );
+  const ofTried = useAsked('tried', job.version, tried && { kind: 'report', plan: shown }, tried?.key);
   const shownScene = useMemo(() => (shown === plan ? scene : buildScene(shown)), [shown, plan, scene]);
   const stale = check.version !== job.version;
   const found = useMemo(() => itemFor(plan, report, stage, chosen), [plan, report, stage, chosen]);
@@ -162,14 +157,14 @@ function Board({ stage }: { stage: Stage }) {
       () => ({
         plan: shown,
         scene: shownScene,
-        report: tried ? (ofTried.answer ?? null) : current,
+        report: tried ? (ofTried.stale ? null : (ofTried.answer ?? null)) : current,
         item,
         mover: moverId,
         letters,
         words,
         onSelect: pick,
       }),
-      [shown, shownScene, tried, ofTried.answer, current, item, moverId, letters, words, pick],
+      [shown, shownScene, tried, ofTried.stale, ofTried.answer, current, item, moverId, letters, words, pick],
     ),
   );
   return (

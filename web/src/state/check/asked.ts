@@ -48,11 +48,19 @@ export interface Asked<R> {
 /**
  * The worker's answer to a question, asked anew whenever the plan or the question changes; the last answer stays, as
  * stale, until then. Null asks nothing.
+ *
+ * @param variant  which of several plans of one version, where there are such
  */
-export function useAsked<T extends Task>(lane: string, version: number, task: T | null): Asked<ResultOf<T>> {
+export function useAsked<T extends Task>(
+  lane: string,
+  version: number,
+  task: T | null,
+  variant = '',
+): Asked<ResultOf<T>> {
   // The version stands for the plan.
   const key =
-    task && `${version} ${JSON.stringify(task, (name, value: unknown) => (name === 'plan' ? 0 : value))}`;
+    task &&
+    `${version} ${variant} ${JSON.stringify(task, (name, value: unknown) => (name === 'plan' ? 0 : value))}`;
   const [kept, setKept] = useState<{ key: string; answer?: ResultOf<T>; failure?: string }>();
   const [tries, setTries] = useState(0);
   // The key stands for the task, whose object is made anew on every render.
