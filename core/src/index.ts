@@ -98,13 +98,13 @@ export {
   namedPartsOf,
   bodyOf,
   sameThing,
-  standingAt,
   type Body,
   type Mover,
   type MovingBody,
   type Scene,
   type Surface,
 } from './scene/scene';
+export { standingAt } from './scene/standing';
 export { buildScene } from './plan/buildScene';
 export {
   cornersOf,

@@ -1,5 +1,6 @@
 import { place } from '../motion/joint';
 import { motionPose } from '../motion/motion';
+import { hostsOf, rideTravel } from '../scene/riding';
 import { answersTo, byWaiting, type Body, type Mover, type Scene } from '../scene/scene';
 import { withCorners } from '../solid/convex';
 import { curveSteps, withDepths, hangsWith, meetings, moverCheck, type MoverCheck } from './checkMover';
@@ -26,7 +27,7 @@ export interface SceneCheck {
 
 /** A mover's bodies where it stands at a travel, as things that stand still: of the mover, or of what it is called there. */
 export function parked(mover: Mover, travel: number, of = mover.id): Body[] {
-  return mover.bodies.map(({ motion, ...body }) => {
+  return mover.bodies.map(({ motion, own: _, riders: __, ...body }) => {
     const pose = motionPose(motion, travel);
     const meant = meantAt(mover, body, travel);
     return {
@@ -101,23 +102,69 @@ class Surroundings {
 class Own {
   private readonly ofMover = new Map<string, readonly Body[]>();
   private readonly ofThing = new Map<string, Body[]>();
+  /** What carries each rider, where it must stand for that to go. */
+  private readonly carrying = new Map<string, readonly Body[]>();
+  /** All that is there for riders alone. */
+  private readonly forRiders: ReadonlySet<Body>;
 
-  constructor({ movers }: Scene, standing: readonly (readonly Body[])[]) {
+  constructor(
+    private readonly scene: Scene,
+    standing: readonly (readonly Body[])[],
+    firstOf: (body: Body) => Body,
+  ) {
+    const { movers } = scene;
     for (const [i, { id, thing }] of movers.entries()) {
       this.ofMover.set(id, standing[i]!);
       if (thing !== undefined) this.ofThing.set(thing, [...(this.ofThing.get(thing) ?? []), ...standing[i]!]);
     }
+    for (const mover of movers)
+      if (mover.ride) this.carrying.set(mover.id, carriersOf(mover, movers).map(firstOf));
+    const all = new Set(standing.flat());
+    this.forRiders = new Set([...this.carrying.values()].flat().filter((body) => !all.has(body)));
   }
 
-  /** @param open  ids of those that stand open for it */
-  of({ id, thing }: Mover, open: ReadonlySet<string>): Set<Body> {
-    const one = (mover: string) => this.ofMover.get(mover)!;
-    return new Set([
+  get riders(): readonly Body[] {
+    return [...this.forRiders];
+  }
+
+  /**
+   * @param open    ids of those that stand open for it
+   * @param opened  the bodies of all that stand open for some, by their movers' ids
+   */
+  of(
+    mover: Mover,
+    open: ReadonlySet<string>,
+    opened: ReadonlyMap<string, readonly Body[]>,
+  ): ReadonlySet<Body> {
+    const { id, thing } = mover;
+    const one = (other: string) => this.ofMover.get(other)!;
+    const own = new Set([
       ...one(id),
       ...(thing === undefined ? [] : this.ofThing.get(thing)!),
       ...[...open].flatMap(one),
+      ...this.forRiders,
     ]);
+    const hosts = hostsOf(mover, this.scene.movers);
+    const carried = new Set(hosts.map((host) => host.id));
+    for (const [leaf, bodies] of opened)
+      if (!open.has(leaf) || carried.has(leaf)) bodies.forEach((body) => own.add(body));
+    for (const host of hosts) one(host.id).forEach((body) => own.add(body));
+    for (const body of this.carrying.get(id) ?? []) own.delete(body);
+    return own;
   }
+}
+
+/** What carries a rider where that must stand for it to go, less the bodies that are there only while it is shut. */
+function carriersOf(mover: Mover, movers: readonly Mover[]): Body[] {
+  let rider = mover;
+  const out = new Set([mover.id]);
+  return hostsOf(mover, movers).flatMap((host) => {
+    const at = rideTravel(rider.ride!, host) ?? host.from;
+    const bodies = host.bodies.filter(({ riders = [] }) => !riders.some((id) => out.has(id)));
+    rider = host;
+    out.add(host.id);
+    return parked({ ...host, bodies }, at, at > host.from ? `${host.id} open` : host.id);
+  });
 }
 
 /**
@@ -161,12 +208,12 @@ export class SceneChecker {
     options: CheckOptions,
   ): Generator<Progress, { readonly run: Run; readonly about: Surroundings; readonly check: SceneCheck }> {
     const still = scene.still.map((body) => this.content.firstOf(body));
-    // Another way of a thing stands where the thing stands: once is enough.
+    // Another way of a thing stands where the thing stands, and a rider is a body of what carries it: once is enough.
     const standing = scene.movers.map((mover) =>
-      mover.goes === 'instead' ? [] : this.parked(mover, rest[mover.id] ?? mover.from),
+      mover.goes === 'instead' || mover.ride ? [] : this.parked(mover, rest[mover.id] ?? mover.from),
     );
-    const own = new Own(scene, standing);
-    const bodies = [...still, ...standing.flat()];
+    const own = new Own(scene, standing, (body) => this.content.firstOf(body));
+    const bodies = [...still, ...standing.flat(), ...own.riders];
     const waited = new Set(scene.movers.flatMap(({ behind = [] }) => behind));
     const levels = byWaiting(scene.movers);
     const keys = new Map(
@@ -186,9 +233,7 @@ export class SceneChecker {
     let about = new Surroundings(bodies, this.last);
     for (const level of levels) {
       for (const [mover, open] of level) {
-        const mine = own.of(mover, open);
-        for (const [id, leaf] of opened) if (!open.has(id)) leaf.forEach((body) => mine.add(body));
-        yield* this.look(mover, about, mine, run);
+        yield* this.look(mover, about, own.of(mover, open, opened), run);
       }
       const leaves = level.filter(([{ id }]) => waited.has(id));
       if (leaves.length === 0) continue;

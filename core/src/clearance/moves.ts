@@ -1,4 +1,4 @@
-import type { Mover } from '../scene/scene';
+import type { Mover, Ride } from '../scene/scene';
 import type { Place } from './freeGround';
 
 /**
@@ -8,7 +8,22 @@ import type { Place } from './freeGround';
 export interface Parkable extends Pick<Mover, 'thing' | 'goes'> {
   readonly id: string;
   readonly states: readonly number[];
+  /** What it rides on, and at which travel that must stand for it to go; anywhere where none is given. */
+  readonly ride?: { readonly on: string; readonly while: Ride['while']; readonly at: number | undefined };
 }
+
+/**
+ * A part as a map is asked for: as it is, with what carries it standing at a travel, or itself standing at one and taken
+ * along over the other's travel.
+ */
+export interface Posed {
+  readonly id: string;
+  readonly hostAt?: number;
+  readonly takenAt?: number;
+}
+
+/** Whether a part is done once it has been open: it is shut again before what it belongs to goes. */
+export const isPassing = ({ goes, ride }: Parkable): boolean => goes === 'in place' || ride?.while === 'shut';
 
 /** One step of an order: one part goes on its own, or two together along a way through. */
 export type Move =

@@ -1,5 +1,5 @@
 import { BLOCKED } from './cellState';
-import type { Parkable, WhyNone } from './moves';
+import { isPassing, type Parkable, type WhyNone } from './moves';
 import { groundAt, type PairMap } from './pairMap';
 import { provenParted } from './wayThrough';
 import type { Place } from './freeGround';
@@ -22,7 +22,7 @@ export function neverBoth(
       const pair = [a.id, b.id] as const;
       if (onlyOneOf(a, b) && opens(a) && opens(b)) return { pair, why: 'one thing' };
       // What opens in place is shut again when its thing goes out: it need not be there at the end.
-      if (a.goes === 'in place' || b.goes === 'in place') continue;
+      if (isPassing(a) || isPassing(b)) continue;
       if (isElsewhere(a) || isElsewhere(b)) continue;
       const map = maps.get(`${a.id} ${b.id}`);
       if (!map) continue;
@@ -30,8 +30,14 @@ export function neverBoth(
         [a.states[0]!, b.states[0]!],
         [goal[a.id]!, goal[b.id]!],
       ];
-      if (!provenParted(map, start, end)) continue;
       const blocked = (place: Place) => groundAt(map, ...place) === BLOCKED;
+      if (a.ride || b.ride) {
+        // Their map is of one place of what carries them: others may pass while that stands elsewhere. Where both are wanted it stands there.
+        const anywhere = [a, b].some(({ ride }) => ride && ride.at === undefined);
+        if (!anywhere && blocked(end)) return { pair, why: 'there' };
+        continue;
+      }
+      if (!provenParted(map, start, end)) continue;
       return { pair, why: blocked(start) ? 'shut' : blocked(end) ? 'there' : 'parted' };
     }
   }

@@ -5,7 +5,7 @@ import { box, type Point3 } from '../solid/prism';
 import { deg, door, mover } from '../testing/leaves';
 import { SceneChecker } from './checkScene';
 import { FREE } from './cellState';
-import { orderOfOpening, type Order, type Parkable } from './order';
+import { orderOfOpening, type Order, type Parkable, type Posed } from './order';
 import { groundAt, pairMap, type PairMap } from './pairMap';
 import { PairMaps } from './pairMaps';
 import { freeSpaceInCells, freeSpaceInMm, wayClearance } from './freeSpace';
@@ -36,7 +36,7 @@ const order = (movers: readonly Mover[], goal: Record<string, number>): Order =>
       ...(goes && { goes }),
     })),
     goal,
-    (a, b) => maps.of(byId.get(a)!, byId.get(b)!),
+    (a, b) => maps.of(byId.get(a.id)!, byId.get(b.id)!),
   );
 };
 const steps = (found: Order): unknown =>
@@ -171,7 +171,7 @@ describe('what goes with a thing', () => {
     const at = (movers: readonly Mover[]) => {
       const maps = new PairMaps();
       const byId = new Map(movers.map((one) => [one.id, one]));
-      return (a: string, b: string) => maps.of(byId.get(a)!, byId.get(b)!);
+      return (a: Posed, b: Posed) => maps.of(byId.get(a.id)!, byId.get(b.id)!);
     };
     // A flap lies before the lid alone, higher than the bin.
     const flap = slide('flap', [1, 0, 0], 400, box([0, 100, 501], [300, 120, 520]));

@@ -1,7 +1,7 @@
 import FlatQueue from 'flatqueue';
-import { BLOCKED, FREE, type CellState } from './cellState';
+import { BLOCKED, FREE, UNKNOWN, type CellState } from './cellState';
 import { neverBoth } from './neverBoth';
-import type { Move, Order, Parkable } from './moves';
+import { isPassing, type Move, type Order, type Parkable, type Posed } from './moves';
 import { groundAlong, swapped, type PairMap } from './pairMap';
 import type { FreeSpace } from './freeGround';
 import { wayThrough } from './wayThrough';
@@ -36,8 +36,12 @@ export class OrderSearch {
   };
   /** The state each part is wanted in. */
   private readonly wanted: readonly (number | undefined)[];
-  /** What rides on each part. */
+  /** What goes along with each part, its own travel beginning with that part's. */
   private readonly riders: readonly (readonly number[])[];
+  /** What each part rides on, by its place among the parts; -1 where it stands on what does not move. */
+  private readonly hosts: readonly number[];
+  /** Maps with riders elsewhere than where they are told, by how they are asked for: made when they are wanted. */
+  private readonly posed = new Map<string, PairMap | undefined>();
   private readonly rooms = new Map<PairMap, FreeSpace>();
   /** Each part's move from a state to another beside each other part in a state of its, as `known` keeps it; -1 where not looked at. */
   private readonly grounds: Int8Array;
@@ -54,12 +58,12 @@ export class OrderSearch {
   constructor(
     parts: readonly Parkable[],
     private readonly goal: Readonly<Record<string, number>>,
-    mapOf: (a: string, b: string) => PairMap | undefined,
+    private readonly mapOf: (a: Posed, b: Posed) => PairMap | undefined,
     private readonly roomOf: (map: PairMap) => FreeSpace,
   ) {
     parts.forEach((a, i) =>
       parts.slice(i + 1).forEach((b) => {
-        const map = mapOf(a.id, b.id);
+        const map = mapOf({ id: a.id }, { id: b.id });
         if (!map) return;
         this.maps.set(`${a.id} ${b.id}`, map);
         this.maps.set(`${b.id} ${a.id}`, swapped(map));
@@ -67,9 +71,7 @@ export class OrderSearch {
     );
     // What opens in place has a state more: shut, after it was open.
     this.parts = parts.map((part) =>
-      part.goes === 'in place' && part.id in goal
-        ? { ...part, states: [...part.states, part.states[0]!] }
-        : part,
+      isPassing(part) && part.id in goal ? { ...part, states: [...part.states, part.states[0]!] } : part,
     );
     this.wanted = parts.map(({ id, states }) => {
       if (!(id in goal)) return undefined;
@@ -83,6 +85,7 @@ export class OrderSearch {
     this.riders = parts.map(({ id }) =>
       [...parts.keys()].filter((j) => parts[j]!.goes === 'along' && parts[j]!.thing === id),
     );
+    this.hosts = parts.map(({ ride }) => (ride ? parts.findIndex(({ id }) => id === ride.on) : -1));
   }
 
   order(): Order {
@@ -147,7 +150,7 @@ export class OrderSearch {
   private met(state: State, i: number): boolean {
     const want = this.wanted[i];
     if (want === undefined || state[i] === want) return true;
-    return this.parts[i]!.goes === 'in place' && want > 0 && state[i] === this.parts[i]!.states.length - 1;
+    return isPassing(this.parts[i]!) && want > 0 && state[i] === this.parts[i]!.states.length - 1;
   }
 
   private reached(state: State): boolean {
@@ -185,11 +188,60 @@ export class OrderSearch {
     return this.grounds[at] as CellState;
   }
 
+  /**
+   * Whether a rider stands elsewhere than its maps are told for. Of what rides on a rider, both may be so; then the nearer
+   * of what carries it counts, and the farther is not proven (`beside`).
+   */
+  private isTaken(state: State, i: number): boolean {
+    const host = this.hosts[i]!;
+    return host >= 0 && this.parts[i]!.ride!.at === undefined && !this.isShut(state, host);
+  }
+
+  private poseOf(state: State, i: number): Posed {
+    const { id } = this.parts[i]!;
+    return this.isTaken(state, i) ? { id, hostAt: this.travel(state, this.hosts[i]!) } : { id };
+  }
+
+  private posedMap(a: Posed, b: Posed): PairMap | undefined {
+    const key = `${JSON.stringify(a)} ${JSON.stringify(b)}`;
+    if (!this.posed.has(key)) this.posed.set(key, this.mapOf(a, b));
+    return this.posed.get(key);
+  }
+
+  /** What a part meets of another on its way between two travels, each where what carries it stands. */
+  private beside(state: State, i: number, j: number, from: number, to: number): CellState {
+    const at = this.travel(state, j);
+    const linked = this.hosts[i] === j || this.hosts[j] === i;
+    if (linked || (!this.isTaken(state, i) && !this.isTaken(state, j)))
+      return this.ground(i, j, from, to, at);
+    // What carries a rider that is taken along, itself being taken along, would have to be posed as well.
+    if ([i, j].some((k) => this.isTaken(state, k) && this.isTaken(state, this.hosts[k]!))) return UNKNOWN;
+    const map = this.posedMap(this.poseOf(state, i), this.poseOf(state, j));
+    return map ? groundAlong(map, from, to, at) : FREE;
+  }
+
+  /** Whether all that rides on a part and is out goes free where the part takes it, past all but what goes with it. */
+  private takesAlong(state: State, i: number, to: number): boolean {
+    const taken = [...this.parts.keys()].filter((r) => this.hosts[r] === i);
+    return taken.every((r) => {
+      if (this.isShut(state, r)) return true;
+      // What is out on a rider would go on two travels.
+      if (this.isTaken(state, i) || this.parts.some((_, k) => this.hosts[k] === r && !this.isShut(state, k)))
+        return false;
+      const own = this.travel(state, r);
+      return this.goes(state, r, [i, ...taken], (j) => {
+        const map = this.posedMap({ id: this.parts[r]!.id, takenAt: own }, this.poseOf(state, j));
+        return map ? groundAlong(map, this.travel(state, i), to, this.travel(state, j)) : FREE;
+      });
+    });
+  }
+
   /** Whether a part stands nowhere of its own: as another way of a thing that stands there, or that is out another way. */
   private absent(state: State, i: number): boolean {
     if (!this.isShut(state, i)) return false;
-    const { goes } = this.parts[i]!;
-    if (goes === 'instead') return true;
+    const { goes, ride } = this.parts[i]!;
+    // Shut, it is a body of what carries it.
+    if (goes === 'instead' || ride) return true;
     const out = this.things[i]!;
     if (goes === 'in place' && out >= 0 && !this.isShut(state, out)) return true;
     return goes === undefined && this.outElsewhere(state, i);
@@ -223,16 +275,20 @@ export class OrderSearch {
 
   /** Whether what a part belongs to lets it go from one state to another. */
   private mayGo(state: State, i: number, to: number): boolean {
-    const { goes, thing, id } = this.parts[i]!;
+    const part = this.parts[i]!;
+    const { goes, thing, id, ride } = part;
     const out = this.things[i]!;
+    const host = this.hosts[i]!;
+    if (ride?.at !== undefined && host >= 0 && this.travel(state, host) !== ride.at) return false;
+    if (ride && isPassing(part) && goes === undefined && !this.opensOnce(state, i, to)) return false;
+    const holds = (r: number) => this.hosts[r] === i && this.parts[r]!.ride!.at !== undefined;
+    if (this.parts.some((_, r) => holds(r) && !this.isShut(state, r))) return false;
     switch (goes) {
       case 'along':
         // Its thing takes it out; then it goes on by itself.
         return state[i]! >= 1 && to >= 1;
       case 'in place':
-        // Once open it is shut again, not anew.
-        if (this.isShut(state, i) ? to !== 1 || state[i] !== 0 : to === 0 && this.wanted[i] !== undefined)
-          return false;
+        if (!this.opensOnce(state, i, to)) return false;
         return out < 0 || (this.isShut(state, out) && !this.outElsewhere(state, out));
       case 'instead':
         if (out >= 0 && !this.isShut(state, out)) return false;
@@ -246,6 +302,11 @@ export class OrderSearch {
       if (other.thing !== id || j === i) return true;
       return other.goes === 'along' ? state[j]! <= 1 : this.isShut(state, j);
     });
+  }
+
+  /** Once open what opens in place is shut again, not anew. */
+  private opensOnce(state: State, i: number, to: number): boolean {
+    return this.isShut(state, i) ? to === 1 && state[i] === 0 : to !== 0 || this.wanted[i] === undefined;
   }
 
   private *movesFrom(
@@ -264,9 +325,14 @@ export class OrderSearch {
         if ((depths.get(keyOf(after)) ?? Infinity) <= depth) continue;
         const all = [i, ...riders];
         const free = all.every((one) =>
-          this.goes(state, one, all, (j) => this.known(one, j, state[one]!, after[one]!, state[j]!)),
+          this.goes(state, one, all, (j) =>
+            this.isTaken(state, one) || this.isTaken(state, j)
+              ? this.beside(state, one, j, this.travel(state, one), this.travel(after, one))
+              : this.known(one, j, state[one]!, after[one]!, state[j]!),
+          ),
         );
-        if (free) yield { move: { kind: 'one', part: id, from, to: states[s]! }, after };
+        if (free && this.takesAlong(state, i, states[s]!))
+          yield { move: { kind: 'one', part: id, from, to: states[s]! }, after };
       }
     }
     if (together) yield* this.movesOfTwo(state, depth, depths);
@@ -279,7 +345,11 @@ export class OrderSearch {
   ): Generator<{ move: Move; after: State }> {
     // What has ways or riders would need three maps at once.
     const alone = [...this.parts.keys()].filter(
-      (i) => this.parts[i]!.goes === undefined && this.riders[i]!.length === 0,
+      (i) =>
+        this.parts[i]!.goes === undefined &&
+        this.riders[i]!.length === 0 &&
+        this.hosts[i] === -1 &&
+        !this.hosts.includes(i),
     );
     for (const i of alone) {
       for (const j of alone) {
@@ -308,9 +378,7 @@ export class OrderSearch {
             ).every(([one, side]) => {
               const travels = way.map((place) => place[side]);
               const [least, most] = [Math.min(...travels), Math.max(...travels)];
-              return this.goes(state, one, [i, j], (other) =>
-                this.ground(one, other, least, most, this.travel(state, other)),
-              );
+              return this.goes(state, one, [i, j], (other) => this.beside(state, one, other, least, most));
             });
             if (free) yield { move: { kind: 'two', parts: [a.id, b.id], way }, after };
           }

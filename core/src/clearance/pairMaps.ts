@@ -1,4 +1,5 @@
-import { sameThing, type Mover } from '../scene/scene';
+import { sameThing, type Body, type Mover } from '../scene/scene';
+import { facing, isRiderOf } from './riderSquare';
 import { boxesApart, swept } from './extent';
 import { boxGap } from './sweptBoxes';
 import { pairMap, type PairMap } from './pairMap';
@@ -8,16 +9,32 @@ const MOST_KEPT = 600;
 
 /** Maps of pairs of movers, kept by their content: the oldest used go first. */
 export class PairMaps {
-  private readonly kept = new Map<string, PairMap>();
+  private readonly maps = new Map<string, PairMap>();
 
-  /** The map of two movers; undefined where they are ways of one thing, or their swept air never meets, so that all of it is free. */
-  of(a: Mover, b: Mover): PairMap | undefined {
-    if (sameThing(a, b) || !mayMeet(a, b)) return undefined;
+  /**
+   * The map of two movers; undefined where they are ways of one thing, or their swept air never meets, so that all of it is
+   * free. Of a rider that goes wherever what carries it stands and of that one: what the rider meets of all that stands
+   * still. Of another rider and what carries it there is none: it waits.
+   *
+   * @param still  what stands still about them, for riders
+   */
+  of(a: Mover, b: Mover, still: readonly Body[] = []): PairMap | undefined {
+    if (isRiderOf(a, b) || isRiderOf(b, a)) {
+      const [one, other] = facing(a, b, still);
+      const alone = one === a && other === b;
+      return alone || one.bodies.length === 0 || other.bodies.length === 0
+        ? undefined
+        : this.kept(one, other);
+    }
+    return sameThing(a, b) || !mayMeet(a, b) ? undefined : this.kept(a, b);
+  }
+
+  private kept(a: Mover, b: Mover): PairMap {
     const key = `${contentOf(a)} | ${contentOf(b)}`;
-    const map = this.kept.get(key) ?? pairMap(a, b);
-    this.kept.delete(key);
-    this.kept.set(key, map);
-    if (this.kept.size > MOST_KEPT) this.kept.delete(this.kept.keys().next().value!);
+    const map = this.maps.get(key) ?? pairMap(a, b);
+    this.maps.delete(key);
+    this.maps.set(key, map);
+    if (this.maps.size > MOST_KEPT) this.maps.delete(this.maps.keys().next().value!);
     return map;
   }
 }

@@ -24,7 +24,13 @@ const body: Required<Body> = {
   round: true,
   surface: { kind: 'wall', corner: 'east' },
 };
-const moving: Required<MovingBody> = { ...body, pieces: [piece], motion: AT_REST };
+const moving: Required<MovingBody> = {
+  ...body,
+  pieces: [piece],
+  motion: AT_REST,
+  own: AT_REST,
+  riders: ['r'],
+};
 const mover: Required<Mover> = {
   id: 'm',
   item: 'door',
@@ -37,6 +43,7 @@ const mover: Required<Mover> = {
   to: 5,
   thing: 't',
   goes: 'along',
+  ride: { on: 'h', by: 'h/leaf', while: 'shut' },
   behind: ['x'],
   joined: true,
   contacts: [{ moving: 'b', still: 'c', from: 0, to: 1, depth: 0 }],
@@ -48,6 +55,7 @@ const OTHER_BODY: { readonly [Key in keyof Required<MovingBody>]: unknown } = {
   id: 'c', name: 'a pole', item: 'poles', pieces: [box([0, 0, 0], [10, 20, 31])], zone: undefined, doubt: 3, toCome: undefined,
   row: 'back', parked: 'n', meant: [{ own: 'b', other: 'd', depth: 2 }], motion: motionOf({ kind: 'slide', direction: [1, 0, 0] }),
   parts: [{ id: 'b/all', name: 'all', keys: ['b'], round: true }], link: undefined, keys: undefined, round: undefined, surface: { kind: 'wall', corner: 'north' },
+  own: motionOf({ kind: 'slide', direction: [1, 0, 0] }), riders: ['s'],
 }; // prettier-ignore
 const OTHER_MOVER: { readonly [Key in keyof Required<Mover>]: unknown } = {
   id: 'n',
@@ -57,6 +65,7 @@ const OTHER_MOVER: { readonly [Key in keyof Required<Mover>]: unknown } = {
   heads: 'right',
   bodies: [{ ...moving, name: 'a leaf' }],
   unit: 'rad',
+  ride: { on: 'h', by: 'h/leaf', while: 'open' },
   from: 1,
   to: 6,
   thing: 'u',

@@ -1,12 +1,15 @@
 import type { MoverCheck } from '../clearance/checkMover';
 import { freeBeside } from '../clearance/freeBeside';
-import type { Move, Order, Parkable } from '../clearance/order';
+import type { Move, Order, Parkable, Posed } from '../clearance/order';
 import { OrderSearch, type Standing } from '../clearance/orderSearch';
 import type { PairMap } from '../clearance/pairMap';
 import { mayMeet, type PairMaps } from '../clearance/pairMaps';
+import { isRiderOf } from '../clearance/riderSquare';
 import { freeSpaceInMm } from '../clearance/freeSpace';
 import { type FreeSpace } from '../clearance/freeGround';
+import { carriedAt, rideTravel, takenAlong } from '../scene/riding';
 import { byWaiting, partsOfMover, sameThing, type Mover, type Scene } from '../scene/scene';
+import { carries } from '../scene/standing';
 
 /** Travels of several parts, by id. */
 export type Travels = Readonly<Record<string, number>>;
@@ -60,17 +63,31 @@ function searchFor(scene: Scene, maps: PairMaps, goal: Travels): OrderSearch {
     };
   });
   const byId = new Map(ways.map(({ mover }) => [mover.id, mover]));
+  const posed = ({ id, hostAt, takenAt }: Posed): Mover => {
+    const mover = byId.get(id)!;
+    const host = mover.ride && byId.get(mover.ride.on);
+    if (host && takenAt !== undefined) return takenAlong(mover, host, takenAt);
+    return host && hostAt !== undefined ? carriedAt(mover, host, hostAt) : mover;
+  };
   return new OrderSearch(
-    ways.map(({ mover: { id, thing, goes }, states }): Parkable => ({
+    ways.map(({ mover: { id, thing, goes, ride }, states }): Parkable => ({
       id,
       states,
       ...(thing !== undefined && { thing }),
       ...(goes !== undefined && { goes }),
+      // Where what carries it never goes so far, it never goes.
+      ...(ride && { ride: { ...ride, at: rideTravel(ride, moverOf(scene, ride.on)) } }),
     })),
     goal,
-    (a, b) => maps.of(byId.get(a)!, byId.get(b)!),
+    (a, b) => maps.of(posed(a), posed(b), scene.still),
     (map) => roomOver(byId.get(map.a)!, byId.get(map.b)!, map),
   );
+}
+
+function moverOf({ movers }: Scene, id: string): Mover {
+  const mover = movers.find((one) => one.id === id);
+  if (!mover) throw new Error(`The scene has no mover ${id}.`);
+  return mover;
 }
 
 const roomsKept = new WeakMap<PairMap, FreeSpace>();
@@ -116,6 +133,8 @@ export function fullestOpening(scene: Scene, checks: readonly MoverCheck[], maps
 
 /** The scene cut into groups of movers none of which ever meets one of another group: each has an order of its own. */
 function groupsOf({ still, movers }: Scene): Scene[] {
+  // What rides on another and goes wherever that stands comes to more places than its boxes tell.
+  if (movers.some(({ ride }) => ride?.while === 'any')) return [{ still, movers }];
   const groups: Mover[][] = [];
   const left = new Set(movers);
   for (const first of movers) {
@@ -123,7 +142,8 @@ function groupsOf({ still, movers }: Scene): Scene[] {
     const group = [first];
     for (const one of group) {
       for (const other of left) {
-        if (!sameThing(one, other) && !mayMeet(one, other)) continue;
+        const linked = sameThing(one, other) || isRiderOf(one, other) || isRiderOf(other, one);
+        if (!linked && !mayMeet(one, other)) continue;
         left.delete(other);
         group.push(other);
       }
@@ -147,7 +167,8 @@ function openedFurther(scene: Scene, wanted: Travels, { moves, travels }: Standi
     const end = wanted[mover.id];
     if (end === undefined) continue;
     const passed =
-      mover.goes === 'in place' && moves.some((move) => move.kind === 'one' && move.part === mover.id);
+      (mover.goes === 'in place' || mover.ride?.while === 'shut') &&
+      moves.some((move) => move.kind === 'one' && move.part === mover.id);
     if (at[mover.id] === end || passed) {
       goal[mover.id] = end;
       continue;
@@ -171,14 +192,16 @@ function besideOthers(scene: Scene, mover: Mover, end: number, at: Travels): { t
   let [to, by] = [end, ''];
   for (const other of scene.movers) {
     if (other === mover || sameThing(other, mover)) continue;
-    // Another way of a thing stands where the thing is.
-    if (other.goes === 'instead' && at[other.id] === other.from) continue;
+    // Another way of a thing stands where the thing is, and a rider is a body of what carries it.
+    if ((other.goes === 'instead' || other.ride) && at[other.id] === other.from) continue;
     const free = freeBeside(mover, other, at[other.id]!);
     if (free < to || by === '') [to, by] = [Math.min(to, free), other.id];
   }
-  // What others ride on it would have to be looked at too: it stays shut.
-  const ridden = scene.movers.some(({ goes, thing }) => goes === 'along' && thing === mover.id);
-  return mover.goes !== undefined || ridden ? { to: mover.from, by } : { to, by };
+  // What rides on it would have to be looked at too: it stays shut.
+  const ridden =
+    scene.movers.some(({ goes, thing }) => goes === 'along' && thing === mover.id) ||
+    carries(scene.movers, mover);
+  return mover.goes !== undefined || mover.ride || ridden ? { to: mover.from, by } : { to, by };
 }
 
 /** How far each part opens by itself: as far as what stands still leaves it. Those that do not open at all are left out of the goal. */
@@ -204,7 +227,23 @@ export function openTravels(
     if (by !== undefined) less.push({ part: mover.id, to, by: { kind: 'body', id: by } });
     if (to > mover.from) goal[mover.id] = to;
   });
-  return ridingAlong(scene, goal, less);
+  return onOpenHosts(scene, ridingAlong(scene, goal, less));
+}
+
+/** What only goes while that which carries it stands open stays shut where that does not come so far: stopped by what stops that. */
+function onOpenHosts(scene: Scene, open: ReturnType<typeof openTravels>): ReturnType<typeof openTravels> {
+  const goal: Record<string, number> = { ...open.goal };
+  const less = new Map(open.less.map((one) => [one.part, one]));
+  // Hosts come before what waits for them.
+  for (const [mover] of byWaiting(scene.movers).flat()) {
+    if (mover.ride?.while !== 'open' || goal[mover.id] === undefined) continue;
+    const host = moverOf(scene, mover.ride.on);
+    if (goal[host.id] === host.to) continue;
+    delete goal[mover.id];
+    const by = less.get(host.id)?.by ?? { kind: 'part' as const, id: host.id };
+    less.set(mover.id, { part: mover.id, to: mover.from, by });
+  }
+  return { goal, less: [...less.values()] };
 }
 
 /**
@@ -239,7 +278,13 @@ export function openedInTurn(scene: Scene, checks: readonly MoverCheck[], ids: r
         .map((mover) => {
           const own = alone(mover);
           const others = scene.movers.filter(
-            (one) => among.has(one.id) && one !== mover && !sameThing(one, mover),
+            (one) =>
+              among.has(one.id) &&
+              one !== mover &&
+              !sameThing(one, mover) &&
+              !isRiderOf(one, mover) &&
+              !isRiderOf(mover, one) &&
+              (!one.ride || travels[one.id] !== undefined),
           );
           const to = Math.min(
             own,

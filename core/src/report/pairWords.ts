@@ -10,6 +10,7 @@ import {
   type PairRelation,
 } from '../clearance/pairMap';
 import { airBetween } from '../clearance/pairMaps';
+import { isRiderOf } from '../clearance/riderSquare';
 import { isWayThrough, provenParted } from '../clearance/wayThrough';
 import { lengthMark, sayLengths } from '../length/lengthMark';
 import { MM_PER_INCH, type Units } from '../length/units';
@@ -36,7 +37,7 @@ export type PairWord =
 
 /** The word for two parts by their map, or where they have none. */
 export function pairWord(a: Mover, b: Mover, map: PairMap | undefined): PairWord {
-  if (!map) return sameThing(a, b) ? 'one thing' : 'never meet';
+  if (!map) return isLinked(a, b) ? 'one thing' : 'never meet';
   const relation = relationOf(map);
   const { bothOpen, aWithBShut, bWithAShut, aWithBOpen, bWithAOpen } = relation;
   if (bothOpen === FREE) {
@@ -50,7 +51,8 @@ export function pairWord(a: Mover, b: Mover, map: PairMap | undefined): PairWord
       [a.to, b.to],
     ] as const;
     if (isWayThrough(map, shut, open)) return 'together';
-    return provenParted(map, shut, open) ? 'parted' : 'not proven';
+    // Of a rider the map is of one place of what carries it: elsewhere the other may pass.
+    return !a.ride && !b.ride && provenParted(map, shut, open) ? 'parted' : 'not proven';
   }
   if (bothOpen !== BLOCKED) return 'not proven';
   if (aWithBShut === FREE && bWithAShut === FREE) return 'one at a time';
@@ -129,7 +131,12 @@ function apartSentence(a: Mover, b: Mover, units: Units): string {
     : `${a.name} and ${b.name} never meet: at least ${lengthMark(air, 'most')} stays between them wherever they stand.`;
 }
 
+/** Whether two go with each other, so that they are not held against each other as others are. */
+const isLinked = (a: Mover, b: Mover) => sameThing(a, b) || isRiderOf(a, b) || isRiderOf(b, a);
+
 function thingSentence(a: Mover, b: Mover): string {
+  if (isRiderOf(a, b)) return rideSentence(a, b);
+  if (isRiderOf(b, a)) return rideSentence(b, a);
   const [on, thing] = a.id === a.thing ? [b, a] : [a, b];
   if (thing.id !== on.thing)
     return `${a.name} and ${b.name} belong to one thing, and are not held against each other.`;
@@ -140,6 +147,17 @@ function thingSentence(a: Mover, b: Mover): string {
       return `${on.name}: it opens where it stands, while ${thing.name} is shut.`;
     default:
       return `${a.name} and ${b.name} are two ways of one thing: it goes one way at a time.`;
+  }
+}
+
+function rideSentence(rider: Mover, host: Mover): string {
+  switch (rider.ride!.while) {
+    case 'open':
+      return `${rider.name}: it is mounted on ${host.name}, and opens once that stands open.`;
+    case 'shut':
+      return `${rider.name}: it is mounted on ${host.name}, and opens while that is shut.`;
+    case 'any':
+      return `${rider.name}: it is mounted on ${host.name}, and opens wherever that stands.`;
   }
 }
 

@@ -1,4 +1,5 @@
 import type { PairMaps } from '../clearance/pairMaps';
+import { facing } from '../clearance/riderSquare';
 import { freeSpaceInMm, wayClearance, type WayClearance } from '../clearance/freeSpace';
 import { type FreeSpace } from '../clearance/freeGround';
 import { FREE } from '../clearance/cellState';
@@ -41,7 +42,7 @@ export function* pairLines(
   const lines: PairLine[] = [];
   for (const [i, a] of scene.movers.entries()) {
     for (const b of scene.movers.slice(i + 1)) {
-      lines.push(lineOf(a, b, maps, units));
+      lines.push(lineOf(a, b, scene.still, maps, units));
       yield;
     }
   }
@@ -50,9 +51,10 @@ export function* pairLines(
 
 /** The pass of two parts. Throws where the scene has not both. */
 export function passOf(scene: Scene, maps: PairMaps, a: string, b: string, units: Units = MILLIMETRES): Pass {
-  const [first, second] = [moverOf(scene, a), moverOf(scene, b)];
-  const line = lineOf(first, second, maps, units);
-  const map = maps.of(first, second);
+  const pair = [moverOf(scene, a), moverOf(scene, b)] as const;
+  const line = lineOf(...pair, scene.still, maps, units);
+  const map = maps.of(...pair, scene.still);
+  const [first, second] = facing(...pair, scene.still);
   const ends = {
     travelA: [first.from, first.to],
     travelB: [second.from, second.to],
@@ -105,8 +107,9 @@ function moverOf(scene: Scene, id: string): Mover {
   return mover;
 }
 
-function lineOf(a: Mover, b: Mover, maps: PairMaps, units: Units): PairLine {
-  const map = maps.of(a, b);
+function lineOf(a: Mover, b: Mover, still: Scene['still'], maps: PairMaps, units: Units): PairLine {
+  const map = maps.of(a, b, still);
   const word = pairWord(a, b, map);
-  return { a: a.id, b: b.id, word, sentence: pairSentence(a, b, word, map, units) };
+  const sentence = pairSentence(...facing(a, b, still), word, map, units);
+  return { a: a.id, b: b.id, word, sentence };
 }

@@ -3,6 +3,7 @@ import { SceneChecker } from '../clearance/checkScene';
 import { BLOCKED, FREE, UNKNOWN, type CellState } from '../clearance/cellState';
 import { relationOf, type PairRelation } from '../clearance/pairMap';
 import { PairMaps } from '../clearance/pairMaps';
+import { facing } from '../clearance/riderSquare';
 import { MILLIMETRES } from '../length/units';
 import { partsOfMover, namedPartsOf, type Scene } from '../scene/scene';
 import { fullestOpening, type Opening } from './opening';
@@ -26,10 +27,10 @@ export function sceneReport(scene: Scene): SceneReport {
   const maps = new PairMaps();
   const pairs = scene.movers.flatMap((a, i) =>
     scene.movers.slice(i + 1).flatMap((b): PairReport[] => {
-      const map = maps.of(a, b);
+      const map = maps.of(a, b, scene.still);
       if (!map) return [];
       const word = pairWord(a, b, map);
-      const sentence = pairSentence(a, b, word, map, MILLIMETRES);
+      const sentence = pairSentence(...facing(a, b, scene.still), word, map, MILLIMETRES);
       return [{ a: a.id, b: b.id, word, sentence, ...relationOf(map) }];
     }),
   );

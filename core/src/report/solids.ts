@@ -4,7 +4,8 @@ import { coldStart } from '../clearance/gjk';
 import { emptySeparation } from '../clearance/separation';
 import { separate } from '../clearance/separate';
 import { boxOf, squareBox } from '../clearance/boxes';
-import { partsOf, standingAt, type Body, type Scene } from '../scene/scene';
+import { partsOf, type Body, type Scene } from '../scene/scene';
+import { standingAt } from '../scene/standing';
 import type { Convex } from '../solid/convex';
 import type { Travels } from './opening';
 
@@ -14,10 +15,10 @@ export const SKIN = 0.05;
 /** All that is solid, part by part, with movers where they stand; shut where none is given. */
 export function solidsAt(scene: Scene, travels: Travels): Body[] {
   const all = Object.fromEntries(scene.movers.map(({ id, from }) => [id, travels[id] ?? from]));
-  const { travels: at, hidden } = standingAt(scene.movers, all);
+  const { travels: at, hidden, movers } = standingAt(scene.movers, all);
   const bodies = [
     ...scene.still.filter(({ zone }) => !zone),
-    ...scene.movers.flatMap((mover) => (hidden.has(mover.id) ? [] : parked(mover, at[mover.id]!))),
+    ...movers.flatMap((mover) => (hidden.has(mover.id) ? [] : parked(mover, at[mover.id]!))),
   ];
   return bodies.flatMap((body) => [...partsOf(body)]);
 }

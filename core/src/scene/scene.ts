@@ -52,6 +52,17 @@ export interface Body<P extends Solid = Solid> {
 /** What moves is made of convex solids, each body on a motion of its mover's travel. */
 export interface MovingBody extends Body<Convex> {
   readonly motion: Motion;
+  /** Of a mover that rides on another: how it moves as seen from there. */
+  readonly own?: Motion;
+  /** Of a mover that carries others: the rider whose body this is, and those it is carried by, by their ids. It is here only while all are shut. */
+  readonly riders?: readonly string[];
+}
+
+/** What a mover rides on, the body of that which carries it, and where it must stand for the rider to go: shut, that is carried along anywhere. */
+export interface Ride {
+  readonly on: string;
+  readonly by: string;
+  readonly while: 'shut' | 'open' | 'any';
 }
 
 const partsKept = new WeakMap<Body, readonly Body[]>();
@@ -125,6 +136,8 @@ export interface Mover {
   readonly goes?: 'instead' | 'along' | 'in place';
   /** Of what can go either way along one line: which way this one goes, for who stands before it. */
   readonly heads?: 'left' | 'right';
+  /** The mover it is mounted on. Its motion is told for where that must stand; for `any`, for where that is shut. */
+  readonly ride?: Ride;
   /** Ids of movers that close the place it comes out of: it is checked with these open, and those that they wait for. */
   readonly behind?: readonly string[];
   /**
@@ -156,7 +169,7 @@ export function byWaiting(
   const byId = new Map(movers.map((mover) => [mover.id, mover]));
   const known = new Map<string, { readonly level: number; readonly open: ReadonlySet<string> }>();
   const waiting = (
-    { id, behind = [] }: Mover,
+    { id, behind = [], ride }: Mover,
     above: readonly string[],
   ): { level: number; open: ReadonlySet<string> } => {
     const before = known.get(id);
@@ -165,7 +178,7 @@ export function byWaiting(
       throw new Error(`Movers wait for each other in a ring: ${[...above, id].join(', ')}.`);
     const open = new Set<string>();
     let level = 0;
-    for (const leaf of behind) {
+    for (const leaf of ride?.while === 'open' ? [...behind, ride.on] : behind) {
       const mover = byId.get(leaf);
       if (!mover) throw new Error(`${id} waits for ${leaf}, which is no mover of the scene.`);
       const one = waiting(mover, [...above, id]);
@@ -187,32 +200,6 @@ export function byWaiting(
 
 /** Whether two movers are ways of one thing. */
 export const sameThing = (a: Mover, b: Mover): boolean => a.thing !== undefined && a.thing === b.thing;
-
-/**
- * Where movers stand to be drawn, with those left out that stand there as another way of their thing: a thing is in one
- * place, however many ways it has.
- */
-export function standingAt(
-  movers: readonly Mover[],
-  travels: Readonly<Record<string, number>>,
-): { readonly travels: Readonly<Record<string, number>>; readonly hidden: ReadonlySet<string> } {
-  const at: Record<string, number> = { ...travels };
-  const hidden = new Set<string>();
-  for (const mover of movers) {
-    const thing = mover.goes && movers.find(({ id }) => id === mover.thing);
-    if (!thing) continue;
-    const own = travels[mover.id] ?? mover.from;
-    const out = at[thing.id] ?? thing.from;
-    const moves = own > mover.from;
-    if (mover.goes === 'instead') hidden.add(moves ? thing.id : mover.id);
-    else if (mover.goes === 'in place' && out > thing.from && !moves) hidden.add(mover.id);
-    else if (mover.goes === 'along') {
-      at[thing.id] = Math.max(out, Math.min(own, thing.to));
-      at[mover.id] = Math.max(own, Math.min(out, thing.to));
-    }
-  }
-  return { travels: at, hidden };
-}
 
 /** More doubt than this about where a body is, mm, is no answer: it must be measured. */
 export const MOST_DOUBT = 25;
