@@ -203,6 +203,9 @@ export {
 export { outlineOf, type Loop, type LoopRead, type Traced } from './formats/outlineLoops';
 export { hullsOfMesh, type MeshHulls, type MeshRead } from './formats/meshHulls';
 export { readClip, writeClip } from './formats/clip';
+export { carcassIdOf } from './parts/contract/mount';
+export { hostOf } from './plan/hosts';
+export { mountChoices } from './plan/mountChoices';
 export { reportOf } from './report/report';
 export { thingsIn } from './report/answer';
 export type { Answer, AssumptionFinding, Finding, NoteFinding, PartReport, Report } from './report/records';

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { partsList } from '../make/partsList';
-import { partPlace } from '../plan/place';
 import { dividerChanges, dividerGrips } from '../plan/dividers';
 import { applyEdit } from '../plan/edit';
 import { dimensionsOf } from '../survey/dimensions';
@@ -10,7 +9,7 @@ import { massOf } from '../solid/mass';
 import type { Convex } from '../solid/convex';
 import { sumText } from '../sizing/sum';
 import { MILLIMETRES } from '../length/units';
-import { caseOf, doorOf, inBay, mm, planWith, refusalOf } from '../testing/planWith';
+import { caseOf, doorOf, inBay, mm, placeIn, planWith, refusalOf } from '../testing/planWith';
 import { real } from '../testing/real';
 import { hingeOf, USUAL_FIT } from '../parts/door/fresh';
 import { WHOLE } from './kinds';
@@ -19,7 +18,7 @@ import { mirrorCarcass } from './mirror';
 import { baysOf, type Bay, type Carcass } from './schema';
 
 const layoutOf = (carcass: Carcass) =>
-  partPlace(planWith({ carcasses: [carcass] }), { mount: inBay('all', 'case') })!.built.layout;
+  placeIn(planWith({ carcasses: [carcass] }), { mount: inBay('all', 'case') }).built.layout;
 const opening = (carcass: Carcass, bay = 'all') => layoutOf(carcass).openings.get(bay)!;
 const split = (way: 'uprights' | 'shelves', ...bays: Bay[]): Bay => ({
   ...WHOLE,

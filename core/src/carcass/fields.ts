@@ -18,6 +18,7 @@ const STANDS: Readonly<Record<Carcass['stands']['on'], Carcass['stands']>> = {
   'a plinth': { on: 'a plinth', height: mm(90), setback: mm(40) },
   legs: { on: 'legs', height: mm(120), thick: mm(40) },
   'the wall': { on: 'the wall', rail: mm(80) },
+  'the ceiling': { on: 'the ceiling' },
 };
 const frame = (material: string): NonNullable<Carcass['frame']> => ({
   material,
@@ -187,6 +188,12 @@ const BUILT: readonly CarcassField[] = [
   ]),
 ];
 
+const RIDES = [
+  { until: 'shut', words: 'shut' },
+  { until: 'open', words: 'open' },
+  { until: 'any', words: 'anywhere' },
+] as const;
+
 const PLACE: readonly CarcassField[] = [
   {
     group: 'Place',
@@ -197,6 +204,19 @@ const PLACE: readonly CarcassField[] = [
   length('Place', 'Front left, from west', ['x']),
   length('Place', 'Front left, from south', ['y']),
   length('Place', 'Above the floor', ['z']),
+  { group: 'Place', label: 'Mounted on', path: ['mount'], input: 'mount' },
+  {
+    group: 'Place',
+    label: 'What is in it goes with that',
+    path: ['mount', 'while'],
+    input: {
+      words: RIDES.map(({ words }) => words),
+      word: ({ mount }) =>
+        RIDES.find(({ until }) => mount?.on === 'mover' && until === mount.while)?.words ?? '',
+      value: (word) => RIDES.find(({ words }) => words === word)!.until,
+    },
+    when: ({ mount }) => mount?.on === 'mover',
+  },
   { group: 'Place', label: 'Name', path: ['name'], input: 'text' },
 ];
 

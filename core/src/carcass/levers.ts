@@ -29,7 +29,9 @@ export function carcassLevers(carcass: Carcass, { about }: Trouble): Lever[] {
     ...smaller(carcass, 'width', 'narrower', 'wide'),
     ...smaller(carcass, 'height', 'lower', 'high'),
     ...smaller(carcass, 'depth', 'less deep', 'deep'),
-    ...(stands.on === 'the wall' ? [moved(carcass, 'z', 1, 'up'), moved(carcass, 'z', -1, 'down')] : []),
+    ...(stands.on === 'the wall' || stands.on === 'the ceiling'
+      ? [moved(carcass, 'z', 1, 'up'), moved(carcass, 'z', -1, 'down')]
+      : []),
     ...(stands.on === 'a plinth' || stands.on === 'legs' ? raised(carcass, stands.height) : []),
   ];
 }

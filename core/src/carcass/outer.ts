@@ -91,7 +91,7 @@ export function standing({ stands, kind, sheet, depth }: Carcass, { shell }: Lay
   const { width: w, foot, side, top } = shell;
   const t = stock.thickness(sheet);
   const d = depth.mm;
-  if (kind === 'table frame' || stands.on === 'the floor') return [];
+  if (kind === 'table frame' || stands.on === 'the floor' || stands.on === 'the ceiling') return [];
   if (stands.on === 'the wall')
     return [
       {

@@ -138,8 +138,29 @@ export const CarcassSchema = v.strictObject({
       }),
       v.strictObject({ on: v.literal('legs'), height: positiveLength(2000), thick: positiveLength(300) }),
       v.strictObject({ on: v.literal('the wall'), rail: positiveLength(500) }),
+      v.strictObject({ on: v.literal('the ceiling') }),
     ],
-    'It stands on the floor, a plinth or legs, or hangs on the wall.',
+    'It stands on the floor, a plinth or legs, or hangs on the wall or the ceiling.',
+  ),
+  /** What else of the plan carries it: another carcass, or what moves, by its place among its item's movers. */
+  mount: v.optional(
+    v.variant(
+      'on',
+      [
+        v.strictObject({ on: v.literal('carcass'), host: IdSchema }),
+        v.strictObject({
+          on: v.literal('mover'),
+          host: IdSchema,
+          nth: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(200)),
+          /** Where that must stand for what is in it to go. */
+          while: v.picklist(
+            ['shut', 'open', 'any'],
+            'What is in it goes with what carries it shut, open, or anywhere.',
+          ),
+        }),
+      ],
+      'It is mounted on another carcass, or on what moves.',
+    ),
   ),
   /** Added to each front edge, mm; 0 where the edges are left. */
   banding: lengthBetween(0, 10),

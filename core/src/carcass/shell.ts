@@ -33,6 +33,7 @@ export const STANDS: Readonly<Record<Carcass['stands']['on'], string>> = {
   'a plinth': 'plinth',
   legs: 'legs',
   'the wall': 'the wall',
+  'the ceiling': 'the ceiling',
 };
 
 /** A table frame's rails and a cradle's are this high. Common practice, no single source. */

@@ -9,7 +9,7 @@ export interface Field<Item> {
   readonly group: string;
   readonly label: string | ((item: Item) => string);
   readonly path: readonly PathStep[];
-  /** `offsets` is a table of stations and depths; `part` the id of a part that moves, or none. */
+  /** `offsets` is a table of stations and depths; `part` the id of a part that moves, or none; `mount` what of the plan a carcass is mounted on, or nothing. */
   readonly input:
     | 'length'
     | 'length or none'
@@ -18,6 +18,7 @@ export interface Field<Item> {
     | 'text'
     | 'offsets'
     | 'part'
+    | 'mount'
     | Picked<Item>
     | Choice<Item>;
   /** Left out where this does not hold. */

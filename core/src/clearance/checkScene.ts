@@ -1,3 +1,4 @@
+import { omitKey } from '../item/omitKey';
 import { place } from '../motion/joint';
 import { motionPose } from '../motion/motion';
 import { hostsOf, rideTravel } from '../scene/riding';
@@ -27,7 +28,8 @@ export interface SceneCheck {
 
 /** A mover's bodies where it stands at a travel, as things that stand still: of the mover, or of what it is called there. */
 export function parked(mover: Mover, travel: number, of = mover.id): Body[] {
-  return mover.bodies.map(({ motion, own: _, riders: __, ...body }) => {
+  return mover.bodies.map(({ motion, ...moving }) => {
+    const body = omitKey(omitKey(moving, 'own'), 'riders');
     const pose = motionPose(motion, travel);
     const meant = meantAt(mover, body, travel);
     return {

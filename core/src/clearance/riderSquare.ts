@@ -1,3 +1,4 @@
+import { omitKey } from '../item/omitKey';
 import type { Motion } from '../motion/motion';
 import { undone } from '../motion/relative';
 import { asCarried, carrierOf } from '../scene/riding';
@@ -50,8 +51,7 @@ function riderSquare(
     const pieces = body.pieces.flatMap((piece) =>
       piece.kind === 'convex' ? [piece] : (slabIn(piece, ...ballAbout(air)) ?? []),
     );
-    const { parts: _, ...whole } = body;
-    return pieces.length > 0 ? [{ ...whole, pieces, motion }] : [];
+    return pieces.length > 0 ? [{ ...omitKey(body, 'parts'), pieces, motion }] : [];
   });
   return [
     { ...seen, contacts: [] },

@@ -4,6 +4,7 @@ import type { Change } from '../item/change';
 import type { Lever, Trouble } from '../item/lever';
 import { familyOf } from '../parts/families';
 import { roleOf } from '../piece/roleOf';
+import { carrierOf, hostOf, mayCarry, mountablesOf, withMounted } from '../plan/hosts';
 import { partBuilt } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { thingLevers } from '../things/levers';
@@ -37,6 +38,7 @@ export function leversFor(plan: Plan, finding: Defect): ItemLever[] {
     usable: undefined,
     about: undefined,
   };
+  const laden = ladenOf(plan);
   const seen = new Set<string>();
   const all: ItemLever[] = [];
   const add = (id: string, trouble: Trouble, withCase: boolean): void => {
@@ -47,7 +49,8 @@ export function leversFor(plan: Plan, finding: Defect): ItemLever[] {
         seen.add(name);
         all.push({
           item: id,
-          lever,
+          // Its bound is of the item alone: what is mounted on it may be moved by more.
+          lever: laden.has(id) && lever.kind === 'amount' ? { ...lever, jumps: true } : lever,
           inPlan: (changes) => changes.map((change) => ({ ...change, path: [list, i, ...change.path] })),
         });
       }
@@ -60,7 +63,8 @@ export function leversFor(plan: Plan, finding: Defect): ItemLever[] {
         ? roleOf([...built.pieces.moving, ...built.pieces.still], met.encounter.moving)
         : undefined;
       of('parts', familyOf(one).levers(built.laid, built.pieces, { ...trouble, of: role }), part);
-      if (withCase) add(one.mount.carcass, trouble, false);
+      const host = hostOf(one);
+      if (withCase && host !== undefined) add(host, trouble, false);
       return;
     }
     const at = (list: Exclude<List, 'parts'>) => plan[list].findIndex((one) => one.id === id);
@@ -70,6 +74,14 @@ export function leversFor(plan: Plan, finding: Defect): ItemLever[] {
     if (existing >= 0) of('existing', existingLevers(plan.existing[existing]!, trouble), existing);
   };
   add(item, own, met !== undefined || about === 'reach');
+  // What is mounted on it meets things on its travel as it does itself.
+  for (const mounted of withMounted(plan, [item])) if (mounted !== item) add(mounted, own, false);
   if (inTheWay !== undefined && inTheWay !== item) add(inTheWay, other, true);
   return all;
+}
+
+/** Ids of what carries something on its way, or has that mounted on it. */
+function ladenOf(plan: Plan): ReadonlySet<string | undefined> {
+  if (!mayCarry(plan)) return new Set();
+  return new Set(mountablesOf(plan).flatMap((one) => (carrierOf(plan, one.id) ? [hostOf(one)] : [])));
 }

@@ -2,6 +2,7 @@ import type { Motion } from '../motion/motion';
 import type { Link } from '../piece/piece';
 import type { Frame } from '../item/frame';
 import type { Field } from '../card/field';
+import type { Ground } from '../item/ground';
 import type { Issue } from '../item/issue';
 import type { Body, Mover } from '../scene/scene';
 import type { Point3 } from '../solid/prism';
@@ -24,11 +25,14 @@ export interface ExistingMade {
   /** Its links and what stands still hang together as they did before it was drawn here. */
   readonly joined?: true;
   readonly contacts?: Mover['contacts'];
+  /** The flat places of it that others may be mounted on. */
+  readonly grounds?: readonly Ground[];
 }
 
 /** The same as the scene has it. */
 export interface Built {
   readonly mover: Mover;
+  readonly grounds: readonly Ground[];
   readonly still: readonly Body[];
 }
 

@@ -77,7 +77,7 @@ export const existingFrame = (item: Existing): Frame => frameOf(item);
  */
 export function buildExisting(item: Existing, around: number): Built {
   const made = existingKind(item).make(item, { frame: existingFrame(item), words: called(item.name) });
-  const { moving, still, unit, to, contacts = [], joined } = made;
+  const { moving, still, unit, to, contacts = [], joined, grounds = [] } = made;
   return {
     mover: {
       id: item.id,
@@ -91,6 +91,7 @@ export function buildExisting(item: Existing, around: number): Built {
       ...(joined && { joined }),
       needs: { around, shell: 0, of: Object.fromEntries(still.map(({ key }) => [key, 0])) },
     },
+    grounds,
     still: still.map((link) => bodyOfLink(link, undefined)),
   };
 }

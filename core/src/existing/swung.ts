@@ -1,5 +1,7 @@
 import { wordChoice, type Field } from '../card/field';
+import { facesOf } from '../item/ground';
 import { motionOf } from '../motion/motion';
+import type { Point3 } from '../solid/prism';
 import { linkOfExisting } from '../piece/existing';
 import type { ExistingKind, ExistingMade, ExistingPlace } from './kind';
 import type { Casement, RoomDoor } from './schema';
@@ -103,10 +105,20 @@ function makeSwung(item: Swung, { frame, words }: ExistingPlace): ExistingMade {
     out > 0
       ? [lever(front - out, front), ...(item.kind === 'room door' ? [lever(back, back + out)] : [])]
       : [];
-  const leaf = frame.box([left ? GAP : free, front, GAP], [w - (left ? free : GAP), back, h - GAP]);
+  const [least, greatest]: readonly [Point3, Point3] = [
+    [left ? GAP : free, front, GAP],
+    [w - (left ? free : GAP), back, h - GAP],
+  ];
+  const leaf = frame.box(least, greatest);
   const link = linkOfExisting(item.id, item.id, `the ${words}`, [
     { id: 'leaf', role: 'leaf', words: `the ${words}`, solids: [leaf] },
     { id: 'handle', role: 'lever', words: `the handle of the ${words}`, solids: levers },
   ]);
-  return { moving: [{ link, motion }], still: [], unit: 'rad', to: (item.stop * Math.PI) / 180 };
+  return {
+    moving: [{ link, motion }],
+    still: [],
+    unit: 'rad',
+    to: (item.stop * Math.PI) / 180,
+    grounds: facesOf(frame, least, greatest, `the ${words}`, link.key),
+  };
 }

@@ -7,7 +7,9 @@ import type { Part } from '../parts/families';
 import { areAlike } from '../piece/alike';
 import type { Piece, Role, Sizes } from '../piece/piece';
 import { worksWords } from '../piece/worksWords';
-import { carcassPieces, partBuilt, planHardware, planStock } from '../plan/place';
+import { partBuilt, planHardware, planStock } from '../plan/place';
+import { carcassPieces } from '../plan/still';
+import { carcassIdOf } from '../parts/contract/mount';
 import type { Plan } from '../plan/schema';
 import { sumText } from '../sizing/sum';
 
@@ -38,23 +40,30 @@ export interface HardwareLine {
   readonly confirmed: boolean;
 }
 
-/** All pieces of a plan, carcass by carcass, each with its parts after it. */
-export function piecesOf(
-  plan: Plan,
-): { readonly of: string; readonly item: string; readonly pieces: readonly Piece[] }[] {
-  return plan.carcasses.flatMap((carcass) => [
-    { of: carcass.name, item: carcass.id, pieces: carcassPieces(plan, carcass).pieces },
-    ...plan.parts
-      .filter((part) => part.mount.carcass === carcass.id)
-      .map((part) => {
+/** All pieces of a plan, carcass by carcass, each with its parts after it; then those of parts that are in none. */
+export function piecesOf(plan: Plan): PiecesOfItem[] {
+  const partsOf = (carcass: string | undefined, of?: string) =>
+    plan.parts
+      .filter((part) => carcassIdOf(part) === carcass)
+      .map((part): PiecesOfItem => {
         const { moving, still } = partBuilt(plan, part)!.pieces;
-        return {
-          of: carcass.name,
-          item: part.id,
-          pieces: [...moving, ...still].flatMap(({ pieces }) => pieces),
-        };
-      }),
-  ]);
+        const pieces = [...moving, ...still].flatMap((link) => link.pieces);
+        return { of: of ?? part.name, item: part.id, pieces };
+      });
+  return [
+    ...plan.carcasses.flatMap((carcass) => [
+      { of: carcass.name, item: carcass.id, pieces: carcassPieces(plan, carcass).pieces },
+      ...partsOf(carcass.id, carcass.name),
+    ]),
+    ...partsOf(undefined),
+  ];
+}
+
+/** The pieces of an item, and the carcass it belongs to; one that belongs to none stands by its own name. */
+export interface PiecesOfItem {
+  readonly of: string;
+  readonly item: string;
+  readonly pieces: readonly Piece[];
 }
 
 /** What swings or slides has its own line even where it is cut alike: each hangs in its own place. */

@@ -36,6 +36,13 @@ function tries({ input }: Field<unknown>, item: Item, { materials }: Plan): unkn
     case 'offsets':
     case 'part':
       return [];
+    case 'mount':
+      // On itself, on what is not there, on what does not move.
+      return [
+        { on: 'carcass', host: item.id },
+        { on: 'carcass', host: 'no-such' },
+        { on: 'mover', host: item.id, nth: 0, while: 'any' },
+      ];
     default:
       return 'pick' in input
         ? ['all', 'no-such']

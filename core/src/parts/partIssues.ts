@@ -1,7 +1,7 @@
 import type { Issue } from '../item/issue';
 import type { Body } from '../scene/scene';
 import { familyOf, type Part } from './families';
-import type { PartPlace } from './contract/family';
+import type { AnyPlace } from './contract/family';
 import { laidOf } from './laidOf';
 
 /**
@@ -9,7 +9,7 @@ import { laidOf } from './laidOf';
  *
  * @param around  everything else that stands still
  */
-export function partIssues(part: Part, place: PartPlace, around: readonly Body[]): Issue[] {
+export function partIssues(part: Part, place: AnyPlace, around: readonly Body[]): Issue[] {
   const family = familyOf(part);
   const missing = family.missing(part, place);
   return missing.length > 0 ? missing : family.refuse(laidOf(part, place), around);

@@ -1,9 +1,11 @@
-import { airBodies, existingMovers, goneBodies, partBuilt, stillBodies } from './place';
+import { partBuilt } from './place';
+import { withRiders } from './riders';
+import { airBodies, existingMovers, goneBodies, stillBodies } from './still';
 import { baysOf, type Carcass } from '../carcass/schema';
 import type { Plan } from './schema';
 import { familyOf, type Part } from '../parts/families';
 import type { Mover, Scene } from '../scene/scene';
-import { bayOf } from '../parts/contract/mount';
+import { bayOf, carcassIdOf } from '../parts/contract/mount';
 import type { Closing } from '../parts/contract/family';
 
 /** The scene of a plan that `readPlan` accepted: its parts move first, then what moves there already. Throws where a part has no place: the plan was not checked. */
@@ -12,16 +14,16 @@ export function buildScene(plan: Plan): Scene {
     const built = partBuilt(plan, part);
     if (!built)
       throw new Error(
-        `Part ${part.id} has no carcass ${part.mount.carcass}: the plan was not read through readPlan.`,
+        `What part ${part.id} is mounted on is not there: the plan was not read through readPlan.`,
       );
     return built.movers;
   });
-  return {
+  return withRiders(plan, {
     still: stillBodies(plan),
     movers: [...behindLeaves(plan, movers), ...existingMovers(plan)],
     gone: goneBodies(plan),
     air: airBodies(plan),
-  };
+  });
 }
 
 /**
@@ -36,7 +38,7 @@ function behindLeaves(plan: Plan, movers: readonly Mover[]): readonly Mover[] {
   if (closing.length === 0) return movers;
   const leaves = new Map<string, readonly string[]>();
   for (const part of plan.parts) {
-    const carcass = plan.carcasses.find(({ id }) => id === part.mount.carcass);
+    const carcass = plan.carcasses.find(({ id }) => id === carcassIdOf(part));
     if (!carcass) continue;
     const bay = bayOf(part);
     if (bay === undefined) continue;
@@ -44,7 +46,7 @@ function behindLeaves(plan: Plan, movers: readonly Mover[]): readonly Mover[] {
     const ids = closing
       .filter(
         (one) =>
-          one.part.mount.carcass === carcass.id && about.has(one.closed.bay) && isBefore(one.closed, part),
+          carcassIdOf(one.part) === carcass.id && about.has(one.closed.bay) && isBefore(one.closed, part),
       )
       .flatMap((one) => movers.filter(({ item }) => item === one.part.id).map(({ id }) => id));
     if (ids.length > 0) leaves.set(part.id, ids);

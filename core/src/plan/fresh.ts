@@ -1,6 +1,7 @@
 import { usualCarcass } from '../carcass/kinds';
 import type { Carcass } from '../carcass/schema';
 import { USUAL_MATERIALS, USUAL_SCHOOLS } from '../material/schema';
+import { carcassIdOf } from '../parts/contract/mount';
 import { familyOf, type Part } from '../parts/families';
 import { partIssues } from '../parts/partIssues';
 import { MILLIMETRES } from '../length/units';
@@ -10,7 +11,7 @@ import { USUAL } from '../things/kinds';
 import type { Thing } from '../things/schema';
 import { itemsOf, type PlanItems } from './items';
 import { USUAL_REACH } from './migrate';
-import { partPlace } from './place';
+import { carcassPlace } from './place';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from './schema';
 import { capitalised } from '../item/capitals';
 
@@ -111,13 +112,14 @@ export function newPart(plan: Plan, family: Part['family'], carcass: Carcass, ba
     `${carcass.id}-${kind.word.replace(/ /g, '-')}`.slice(0, 30),
     `${carcass.name} ${kind.word}`.slice(0, 70),
   );
-  const place = partPlace({ ...plan, carcasses: [carcass] }, { mount: { on: 'top', carcass: carcass.id } });
+  const place = carcassPlace({ ...plan, carcasses: [carcass] }, carcass.id)!;
+  if (!kind.fresh) throw new Error(`${kind.word} are not hung on a carcass.`);
   const behind = plan.parts.some(
-    (part) => part.mount.carcass === carcass.id && familyOf(part).closes?.(part)?.bay === bay,
+    (part) => carcassIdOf(part) === carcass.id && familyOf(part).closes?.(part)?.bay === bay,
   );
-  const made = kind.fresh(id, name, place!, bay, behind);
-  const inInches = plan.units.system === 'in' ? kind.inInches?.(made, place!) : undefined;
-  return inInches && partIssues(inInches, place!, []).length === 0 ? inInches : made;
+  const made = kind.fresh(id, name, place, bay, behind);
+  const inInches = plan.units.system === 'in' ? kind.inInches?.(made, place) : undefined;
+  return inInches && partIssues(inInches, place, []).length === 0 ? inInches : made;
 }
 
 /** An id and a name that no item has yet, made of these. */

@@ -3,15 +3,17 @@ import { mirrorCarcass } from '../carcass/mirror';
 import { baysOf, type Carcass } from '../carcass/schema';
 import { existingKind } from '../existing/kinds';
 import type { Existing } from '../existing/schema';
-import type { Mount } from '../parts/contract/mount';
+import { carcassIdOf, mountOf, type Mount } from '../parts/contract/mount';
 import { familyOf, type Part } from '../parts/families';
 import type { Change } from '../item/change';
 import { freshName } from './fresh';
 import { itemsOf, pathOf, type Item } from './items';
+import { withMounted, type Mountable } from './hosts';
 import { partPlace } from './place';
 import { extentChanges, extentOf, type Extent } from './placing';
 import type { Plan } from './schema';
 import { withoutNumber } from '../item/freeId';
+import { omitKey } from '../item/omitKey';
 
 /** Items of a plan on their own, to be put into it again or into another one. */
 export interface Clip {
@@ -49,14 +51,17 @@ export function withGroupMates(plan: Plan, ids: readonly string[]): Item[] {
   });
 }
 
-/** What is copied with some items: those grouped with them, and what hangs on their carcasses. */
+/** What is copied with some items: those grouped with them, and what is mounted on them. */
 export function clipOf(plan: Plan, ids: readonly string[]): Clip {
-  const chosen = new Set(withGroupMates(plan, ids).map(({ id }) => id));
+  const chosen = withMounted(
+    plan,
+    withGroupMates(plan, ids).map(({ id }) => id),
+  );
   return {
     things: plan.things.filter(({ id }) => chosen.has(id)),
     existing: plan.existing.filter(({ id }) => chosen.has(id)),
     carcasses: plan.carcasses.filter(({ id }) => chosen.has(id)),
-    parts: plan.parts.filter(({ id, mount }) => chosen.has(id) || chosen.has(mount.carcass)),
+    parts: plan.parts.filter(({ id }) => chosen.has(id)),
     materials: plan.materials,
     hardware: plan.hardware,
   };
@@ -146,20 +151,40 @@ export function pasteChanges(
     const there = moved({ id: mover.id, name: mover.name, list: 'existing', value: mover }) as Existing;
     const turned = mirrored ? existingKind(there).mirror(there) : there;
     const group = mover.group && { group: groupName(mover.group) };
-    add('existing', { ...turned, ...fresh(mover.id, mover.name), ...group });
+    const names = fresh(mover.id, mover.name);
+    renamed.set(mover.id, names.id);
+    add('existing', { ...turned, ...names, ...group });
   }
   for (const part of clip.parts) {
-    const carcass = renamed.get(part.mount.carcass) ?? onto ?? part.mount.carcass;
+    const names = fresh(part.id, part.name);
+    renamed.set(part.id, names.id);
     const copy = mirrored ? mirroredPart(plan, part) : part;
-    const host = grown.carcasses.find(({ id }) => id === carcass);
-    const mount = mountedOn(copy.mount, carcass, host);
-    add('parts', { ...copy, ...fresh(part.id, part.name), mount } as Part);
+    const carcass = carcassIdOf(part);
+    const host = carcass && (renamed.get(carcass) ?? onto ?? carcass);
+    const mount = onHost(
+      mountOf(copy),
+      host,
+      grown.carcasses.find(({ id }) => id === host),
+    );
+    add('parts', { ...copy, ...names, mount } as Part);
   }
-  return { changes, ids };
+  const there = new Set(itemsOf(grown).map(({ id }) => id));
+  return { changes: changes.map((change) => onCopies(change, renamed, there)), ids };
 }
 
-/** The like mount on another carcass; one that lacks its bay takes it in its whole opening. */
-function mountedOn(mount: Mount, carcass: string, host: Carcass | undefined): Mount {
+/** A change that puts in a copy, mounted on the copy of what it was mounted on; a carcass whose host is not there stands by itself. */
+function onCopies(change: Change, renamed: ReadonlyMap<string, string>, there: ReadonlySet<string>): Change {
+  const copy = change.after as Mountable;
+  const mount = change.path[0] === 'carcasses' || change.path[0] === 'parts' ? copy.mount : undefined;
+  if (!mount || !('host' in mount)) return change;
+  const host = renamed.get(mount.host) ?? mount.host;
+  const stands = !('family' in copy) && !there.has(host);
+  return { ...change, after: stands ? omitKey(copy, 'mount') : { ...copy, mount: { ...mount, host } } };
+}
+
+/** The like mount in or on another carcass; one that lacks its bay takes it in its whole opening. */
+function onHost(mount: Mount, carcass: string | undefined, host: Carcass | undefined): Mount {
+  if (carcass === undefined || !('carcass' in mount)) return mount;
   if (mount.on !== 'bay') return { ...mount, carcass };
   const bays = host ? baysOf(host.bay) : [];
   const has = bays.length === 0 || bays.some(({ id }) => id === mount.bay);

@@ -1,98 +1,39 @@
-import { buildCarcass, carcassLink, rowOf, type BuiltCarcass, type GroundWork } from '../carcass/build';
+import { buildCarcass, rowOf, type BuiltCarcass } from '../carcass/build';
+import { carcassGrounds } from '../carcass/grounds';
 import { layOut, type Layout } from '../carcass/layout';
+import type { Carcass } from '../carcass/schema';
+import type { Built } from '../existing/kind';
+import { buildExisting } from '../existing/kinds';
+import type { Existing } from '../existing/schema';
 import { hardwareList, type HardwareList } from '../hardware/generic';
+import { edgeKey, faceKey, mountFrame, sideOf, type Ground } from '../item/ground';
 import type { OwnSchools, Schools } from '../material/schema';
 import { stockOf, type Stock } from '../material/stock';
+import type { ClearOpening } from '../parts/contract/clearOpening';
+import type { AnyPlace, GroundPlace, PartPieces, PartPlace, Place } from '../parts/contract/family';
+import type { EdgeMount, LevelMount, Mounted, MoverMount, WallMount } from '../parts/contract/mount';
 import type { Part } from '../parts/families';
 import { familyOf } from '../parts/families';
-import type { Mounted } from '../parts/contract/mount';
 import { laidOf } from '../parts/laidOf';
-import type { PartPieces, PartPlace } from '../parts/contract/family';
 import type { Link } from '../piece/piece';
-import type { ClearOpening } from '../parts/contract/clearOpening';
-import type { Carcass } from '../carcass/schema';
 import { bodyOfLink } from '../scene/linkBody';
 import type { Body, Mover } from '../scene/scene';
-import { buildExisting, existingVoid } from '../existing/kinds';
-import type { Built } from '../existing/kind';
-import type { Existing } from '../existing/schema';
-import { spaceBodies } from '../space/build';
-import type { Void } from '../space/shell';
-import type { Space } from '../space/schema';
-import { isAir, thingBodies, thingVoid } from '../things/build';
-import type { Thing } from '../things/schema';
-import { withUncertainty } from './uncertainty';
+import { wallsOf } from '../space/outline';
 import type { Plan } from './schema';
 
 // Items of a plan never change: an edit makes new ones of what it changes and keeps the rest (`edit.ts`). So what was
 // built of one is kept as long as the item itself, and only what was edited is built anew.
-const bodiesKept = new WeakMap<object, readonly Body[]>();
 const layoutsKept = new WeakMap<Carcass, { readonly stock: Stock; readonly layout: Layout }>();
 const carcassesKept = new WeakMap<Carcass, { readonly stock: Stock; readonly built: BuiltCarcass }>();
-const placesKept = new WeakMap<Carcass, PartPlace[]>();
+const placesKept = new WeakMap<object, AnyPlace[]>();
 const partsKept = new WeakMap<Part, BuiltPart>();
 const stocksKept = new WeakMap<Plan['materials'], Stock[]>();
 const hardwareKept = new WeakMap<Plan['hardware'], HardwareList>();
 
-function kept<Item extends object>(item: Item, build: (item: Item) => readonly Body[]): readonly Body[] {
-  let bodies = bodiesKept.get(item);
-  if (!bodies) bodiesKept.set(item, (bodies = build(item)));
-  return bodies;
-}
-
-/** Everything of a plan that stands still, with how well its place is known. */
-export function stillBodies(plan: Plan): Body[] {
-  const bodies = [
-    ...shellOf(plan),
-    ...thingsOf(plan, (thing) => thing.state !== 'to be removed' && !isAir(thing)),
-    ...stays(plan).flatMap((item) => existingOf(plan, item).still),
-    ...plan.carcasses.map((carcass) => carcassBody(plan, carcass)),
-    ...plan.parts.flatMap((part) => partBuilt(plan, part)?.still ?? []),
-  ];
-  return withUncertainty(plan, bodies);
-}
-
-/** What is there now and will be gone once the job is done. */
-export const goneBodies = (plan: Plan): Body[] => [
-  ...thingsOf(plan, ({ state }) => state === 'to be removed'),
-  ...plan.existing
-    .filter(({ state }) => state === 'to be removed')
-    .flatMap((item) => [...existingOf(plan, item).mover.bodies, ...existingOf(plan, item).still]),
-];
-
-/** Air that is spoken for while nothing moves. */
-export const airBodies = (plan: Plan): Body[] => thingsOf(plan, (thing) => isAir(thing));
-
-/** What moves in the space already and stays. */
-export const existingMovers = (plan: Plan): Mover[] =>
-  stays(plan).map((item) => existingOf(plan, item).mover);
-
-const stays = (plan: Plan): Existing[] => plan.existing.filter(({ state }) => state !== 'to be removed');
-
-const thingsOf = (plan: Plan, counts: (thing: Thing) => boolean): Body[] =>
-  plan.things.filter(counts).flatMap((thing) => kept(thing, thingBodies));
-
-const shellsKept = new WeakMap<Space, { readonly key: string; readonly bodies: readonly Body[] }>();
-
-/** The space's own bodies, less what is cut out of them. */
-function shellOf(plan: Plan): readonly Body[] {
-  const voids: Void[] = [
-    ...plan.things
-      .filter(({ state }) => state !== 'to be removed')
-      .flatMap((thing) => thingVoid(thing) ?? []),
-    ...plan.existing.flatMap((item) => existingVoid(item) ?? []),
-  ];
-  const key = JSON.stringify(voids);
-  const known = shellsKept.get(plan.space);
-  if (known?.key === key) return known.bodies;
-  const bodies = spaceBodies(plan.space, voids);
-  shellsKept.set(plan.space, { key, bodies });
-  return bodies;
-}
-
 const existingKept = new WeakMap<Existing, { readonly around: number; readonly built: Built }>();
 
-function existingOf({ gaps }: Plan, item: Existing): Built {
+/** What moves there already, as it is built. */
+export function existingOf({ gaps }: Plan, item: Existing): Built {
   const around = gaps.around.mm;
   const known = existingKept.get(item);
   if (known?.around === around) return known.built;
@@ -139,19 +80,69 @@ function builtOf(carcass: Carcass, stock: Stock): BuiltCarcass {
   return built;
 }
 
-/** Where a part is, or undefined where its carcass is not in the plan. */
-export function partPlace(
-  plan: Plan,
-  part: Mounted & { readonly schools?: OwnSchools },
-): PartPlace | undefined {
-  const carcass = plan.carcasses.find(({ id }) => id === part.mount.carcass);
+/** A part as far as its place goes. */
+type PlacedPart = Mounted & { readonly schools?: OwnSchools };
+
+/** Where a part is, or undefined where what it is mounted on is not in the plan: `mountIssue` says why. Hosts go round in no ring. */
+export function partPlace(plan: Plan, part: PlacedPart): AnyPlace | undefined {
+  const { mount } = part;
+  if (mount.on === 'bay' || mount.on === 'top') return carcassPlace(plan, mount.carcass, part.schools);
+  const ground = groundOf(plan, mount);
+  return ground && groundPlace(plan, ground, mount, part.schools);
+}
+
+/** The place of what hangs in a carcass of the plan or lies on it, as it is called. */
+export function carcassPlace(plan: Plan, id: string, schools?: OwnSchools): PartPlace | undefined {
+  const carcass = plan.carcasses.find((one) => one.id === id);
   if (!carcass) return undefined;
-  const stock = planStock(plan, part.schools);
-  const hardware = planHardware(plan);
-  const gaps = { running: plan.gaps.running.mm, around: plan.gaps.around.mm };
-  const reach = { low: plan.reach.low.mm, high: plan.reach.high.mm, fingers: plan.reach.fingers.mm };
-  let kept = placesKept.get(carcass);
-  if (!kept) placesKept.set(carcass, (kept = []));
+  const stock = planStock(plan, schools);
+  return keptPlace(carcass, placeOf(plan, stock), (place): PartPlace => {
+    // A part that counts otherwise than its job still hangs on the carcass as the job has it: only its own sums differ.
+    const layout = carcassLayout(carcass, stock);
+    const built =
+      stock === planStock(plan) ? carcassOf(plan, carcass) : { ...carcassOf(plan, carcass), layout };
+    return { ...place, carcass, built };
+  });
+}
+
+function groundPlace(
+  plan: Plan,
+  ground: Ground,
+  mount: EdgeMount | WallMount | LevelMount | MoverMount,
+  schools: OwnSchools | undefined,
+): GroundPlace {
+  const from = 'from' in mount ? mount.from.mm : 0;
+  const up = 'up' in mount ? mount.up.mm : 0;
+  const at = mountFrame(ground, from, up);
+  const same = (one: AnyPlace) =>
+    'at' in one && one.at.x.mm === at.x.mm && one.at.y.mm === at.y.mm && one.at.z.mm === at.z.mm;
+  return keptPlace(
+    ground,
+    placeOf(plan, planStock(plan, schools)),
+    (place) => ({ ...place, ground, at }),
+    same,
+  );
+}
+
+function placeOf(plan: Plan, stock: Stock): Place {
+  return {
+    stock,
+    hardware: planHardware(plan),
+    gaps: { running: plan.gaps.running.mm, around: plan.gaps.around.mm },
+    reach: { low: plan.reach.low.mm, high: plan.reach.high.mm, fingers: plan.reach.fingers.mm },
+  };
+}
+
+/** The very place that was made of the same content before: what is laid in it is kept by it. */
+function keptPlace<At extends AnyPlace>(
+  host: object,
+  place: Place,
+  make: (place: Place) => At,
+  same: (one: AnyPlace) => boolean = () => true,
+): At {
+  const { stock, hardware, gaps, reach } = place;
+  let kept = placesKept.get(host);
+  if (!kept) placesKept.set(host, (kept = []));
   const known = kept.find(
     (one) =>
       one.stock === stock &&
@@ -160,34 +151,125 @@ export function partPlace(
       one.gaps.around === gaps.around &&
       one.reach.low === reach.low &&
       one.reach.high === reach.high &&
-      one.reach.fingers === reach.fingers,
+      one.reach.fingers === reach.fingers &&
+      same(one),
   );
-  if (known) return known;
-  // A part that counts otherwise than its job still hangs on the carcass as the job has it: only its own sums differ.
-  const layout = carcassLayout(carcass, stock);
-  const built =
-    stock === planStock(plan) ? carcassOf(plan, carcass) : { ...carcassOf(plan, carcass), layout };
-  const place = { carcass, built, stock, hardware, gaps, reach };
+  if (known) return known as At;
+  const made = make(place);
   if (kept.length > MOST_PLACES) kept.length = 0;
-  kept.push(place);
-  return place;
+  kept.push(made);
+  return made;
 }
 const MOST_PLACES = 8;
 
+/** What an item offers others to be mounted on. */
+export function groundsOf(plan: Plan, id: string): readonly Ground[] {
+  const carcass = plan.carcasses.find((one) => one.id === id);
+  if (carcass) return keptGrounds(carcass, carcassLayout(carcass, planStock(plan)));
+  const existing = plan.existing.find((one) => one.id === id);
+  if (existing) return existingOf(plan, existing).grounds;
+  const part = plan.parts.find((one) => one.id === id);
+  return (part && partBuilt(plan, part)?.grounds) ?? [];
+}
+
+const groundsKept = new WeakMap<Layout, readonly Ground[]>();
+function keptGrounds(carcass: Carcass, layout: Layout): readonly Ground[] {
+  let grounds = groundsKept.get(layout);
+  if (!grounds) groundsKept.set(layout, (grounds = carcassGrounds(carcass, layout)));
+  return grounds;
+}
+
+/** The movers of an item, in their order. */
+export function moversOf(plan: Plan, id: string): readonly Mover[] {
+  const existing = plan.existing.find((one) => one.id === id);
+  if (existing) return [existingOf(plan, existing).mover];
+  const part = plan.parts.find((one) => one.id === id);
+  return (part && partBuilt(plan, part)?.movers) ?? [];
+}
+
+/** What a mount names, as it stands with everything shut; undefined where it is not there. */
+export function groundOf(
+  plan: Plan,
+  mount: EdgeMount | WallMount | LevelMount | MoverMount,
+): Ground | undefined {
+  switch (mount.on) {
+    case 'edge':
+      return groundsOf(plan, mount.host).find(({ key }) => key === edgeKey(mount.edge));
+    case 'mover': {
+      const mover = moversOf(plan, mount.host)[mount.nth];
+      const bodies = new Set(mover?.bodies.map(({ id }) => id));
+      return groundsOf(plan, mount.host).find(
+        ({ key, link }) => link !== undefined && bodies.has(link) && key === faceKey(mount.face),
+      );
+    }
+    case 'wall':
+      return wallGround(plan, mount.corner);
+    case 'floor':
+    case 'ceiling':
+      return levelGround(plan, mount);
+  }
+}
+
+const spaceGrounds = new WeakMap<Plan['space'], Map<string, Ground>>();
+function spaceGround(plan: Plan, key: string, make: () => Ground | undefined): Ground | undefined {
+  let known = spaceGrounds.get(plan.space);
+  if (!known) spaceGrounds.set(plan.space, (known = new Map()));
+  const before = known.get(key);
+  if (before) return before;
+  const made = make();
+  if (made) known.set(key, made);
+  return made;
+}
+
+/** A wall as its own ground, from its left end as seen from the room; undefined of one on a slant, which no square frame stands on. */
+function wallGround(plan: Plan, corner: string): Ground | undefined {
+  return spaceGround(plan, corner, () => {
+    const wall = wallsOf(plan.space).find(({ id }) => id === corner);
+    // The room is to the left of its way round: seen from there the wall begins, at its left, where that way ends.
+    if (!wall || Math.max(...wall.out.map(Math.abs)) < 1 - SQUARE) return undefined;
+    const [x, y] = wall.to;
+    return {
+      key: `wall ${corner}`,
+      words: wall.name,
+      at: {
+        x: { mm: x },
+        y: { mm: y },
+        z: { mm: 0 },
+        faces: sideOf([-wall.out[0], -wall.out[1]]),
+      },
+      size: [wall.length, 0, plan.space.height.mm],
+    };
+  });
+}
+/** A wall within so much of square counts as square: a tenth of a millimetre in ten metres. */
+const SQUARE = 1e-10;
+
+function levelGround(plan: Plan, { on, x, y, faces }: LevelMount): Ground | undefined {
+  const { width, depth, height } = plan.space;
+  return spaceGround(plan, `${on} ${x.mm} ${y.mm} ${faces}`, () => ({
+    key: on,
+    words: `the ${on}`,
+    at: { x, y, z: { mm: on === 'floor' ? 0 : height.mm }, faces },
+    size: [width.mm, depth.mm, 0],
+  }));
+}
+
 /** A part with all that follows from it and its place, worked out once. */
 export interface BuiltPart {
-  readonly place: PartPlace;
+  readonly place: AnyPlace;
   /** What its family laid of it, to be handed back to that. */
   readonly laid: unknown;
   readonly pieces: PartPieces;
   readonly movers: readonly Mover[];
+  /** The flat places of it that others may be mounted on. */
+  readonly grounds: readonly Ground[];
   /** What of it stays in its carcass, as the scene has it. */
   readonly still: readonly Body[];
 }
 
 const hasSolids = ({ pieces }: Link) => pieces.some(({ solids }) => solids.length > 0);
 
-/** A part as it is built, or undefined where its carcass is not in the plan. */
+/** A part as it is built, or undefined where what it is mounted on is not in the plan. */
 export function partBuilt(plan: Plan, part: Part): BuiltPart | undefined {
   const place = partPlace(plan, part);
   if (!place) return undefined;
@@ -196,12 +278,13 @@ export function partBuilt(plan: Plan, part: Part): BuiltPart | undefined {
   const family = familyOf(part);
   const laid = laidOf(part, place);
   const pieces = family.pieces(laid);
-  const row = rowOf(place.carcass);
+  const row = 'carcass' in place ? rowOf(place.carcass) : undefined;
   const built: BuiltPart = {
     place,
     laid,
     pieces,
     movers: family.move(laid, pieces),
+    grounds: family.grounds?.(laid, pieces) ?? [],
     still: pieces.still.filter(hasSolids).map((link) => bodyOfLink(link, row)),
   };
   partsKept.set(part, built);
@@ -213,44 +296,3 @@ export function clearOpeningsOf(plan: Plan, part: Part): readonly ClearOpening[]
   const built = partBuilt(plan, part);
   return (built && familyOf(part).openings?.(built.laid)) ?? [];
 }
-
-/** What the parts of a carcass have worked into its boards. */
-const workedInto = (plan: Plan, carcass: Carcass): readonly GroundWork[] =>
-  plan.parts
-    .filter((part) => part.mount.carcass === carcass.id)
-    .flatMap((part) => partBuilt(plan, part)?.pieces.onGround ?? []);
-
-const linksKept = new WeakMap<
-  BuiltCarcass,
-  { readonly worked: readonly GroundWork[]; readonly link: Link }
->();
-
-/** A carcass's boards with all that its parts have worked into them. */
-export function carcassPieces(plan: Plan, carcass: Carcass): Link {
-  const built = carcassOf(plan, carcass);
-  const worked = workedInto(plan, carcass);
-  const known = linksKept.get(built);
-  if (known && sameItems(known.worked, worked)) return known.link;
-  const link = carcassLink(carcass, built.boards, worked);
-  linksKept.set(built, { worked, link });
-  return link;
-}
-
-const bodiesOfCarcass = new WeakMap<
-  BuiltCarcass,
-  { readonly worked: readonly GroundWork[]; readonly body: Body }
->();
-
-/** A carcass as the scene has it. Only air that is cut out of its boards changes it: a boring that is filled again does not. */
-function carcassBody(plan: Plan, carcass: Carcass): Body {
-  const built = carcassOf(plan, carcass);
-  const worked = workedInto(plan, carcass).filter(({ work }) => work.air);
-  const known = bodiesOfCarcass.get(built);
-  if (known && sameItems(known.worked, worked)) return known.body;
-  const body = bodyOfLink(carcassLink(carcass, built.boards, worked), rowOf(carcass));
-  bodiesOfCarcass.set(built, { worked, body });
-  return body;
-}
-
-const sameItems = (a: readonly unknown[], b: readonly unknown[]): boolean =>
-  a.length === b.length && a.every((item, i) => item === b[i]);

@@ -7,7 +7,10 @@ import { partIssues } from '../parts/partIssues';
 import type { Issue } from '../item/issue';
 import { plainSentence } from '../item/plainSentence';
 import { migrate } from './migrate';
-import { carcassLayout, partPlace, planStock, stillBodies } from './place';
+import { hostOf, hostsFirst } from './hosts';
+import { groundIssue, hostIssues, moverIssue } from './mountIssues';
+import { carcassLayout, partPlace, planStock } from './place';
+import { stillBodies } from './still';
 import { PLAN_FORMAT, PLAN_VERSION, PlanSchema, type Plan } from './schema';
 import { reuseUnchanged } from './reuseUnchanged';
 import { withStones } from './stones';
@@ -69,21 +72,42 @@ export function planIssues(plan: Plan): Issue[] {
       issues.push({ path: ['carcasses', i, ...path], message: sayLengths(message, plan.units) });
   });
   if (issues.length > 0) return issues;
+  issues.push(...hostIssues(plan));
+  return issues.length > 0 ? issues : mountedIssues(plan);
+}
+
+/** What of parts and of carcasses on what moves cannot be built: hosts first, and nothing of what is mounted on what cannot be. */
+function mountedIssues(plan: Plan): Issue[] {
   const bare = stillBodies({ ...plan, parts: [] });
-  plan.parts.forEach((part, i) => {
-    const place = partPlace(plan, part);
-    if (!place)
-      issues.push({
-        path: ['parts', i, 'mount', 'carcass'],
-        message: `There is no carcass with the id “${part.mount.carcass}”.`,
-      });
-    else {
-      for (const { path, message } of partIssues(part, place, bare)) {
-        issues.push({ path: ['parts', i, ...path], message: sayLengths(message, plan.units) });
-      }
+  const found = new Map<number, Issue[]>();
+  const unlaid = new Set<string>();
+  const ofCarcasses: Issue[] = [];
+  for (const item of hostsFirst(plan)) {
+    if (unlaid.has(hostOf(item) ?? '')) {
+      unlaid.add(item.id);
+      continue;
     }
-  });
-  return issues;
+    if (!('family' in item)) {
+      const issue = item.mount?.on === 'mover' ? moverIssue(plan, item.mount) : undefined;
+      if (!issue) continue;
+      ofCarcasses.push({ ...issue, path: ['carcasses', plan.carcasses.indexOf(item), ...issue.path] });
+      unlaid.add(item.id);
+      continue;
+    }
+    const place = partPlace(plan, item);
+    const issues = place ? partIssues(item, place, bare) : [groundIssue(plan, item)];
+    if (issues.length === 0) continue;
+    const i = plan.parts.indexOf(item);
+    unlaid.add(item.id);
+    found.set(
+      i,
+      issues.map(({ path, message }) => ({
+        path: ['parts', i, ...path],
+        message: sayLengths(message, plan.units),
+      })),
+    );
+  }
+  return [...ofCarcasses, ...plan.parts.flatMap((_, i) => found.get(i) ?? [])];
 }
 
 /** What of a carcass cannot be built: materials it names, bays that share an id, numbers that leave no room. */

@@ -1,4 +1,5 @@
-import { existingMovers, partBuilt } from './place';
+import { partBuilt } from './place';
+import { existingMovers } from './still';
 import type { Plan } from './schema';
 
 /** Marks kept of what is gone: so many, and the oldest are given out again. */

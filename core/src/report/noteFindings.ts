@@ -4,6 +4,7 @@ import type { PartNote } from '../item/note';
 import { sayLengths } from '../length/lengthMark';
 import type { Units } from '../length/units';
 import { familyOf, type Part } from '../parts/families';
+import { carriedBy } from '../plan/carried';
 import { partBuilt, type BuiltPart } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import type { AssumptionFinding, NoteFinding } from './records';
@@ -14,19 +15,27 @@ export interface ItemFindings {
   readonly assumptions: readonly AssumptionFinding[];
 }
 
-const cache = new WeakMap<BuiltPart, { readonly units: Units; readonly findings: ItemFindings }>();
+interface Told {
+  readonly units: Units;
+  /** What is mounted on it, as text. */
+  readonly carried: string;
+  readonly findings: ItemFindings;
+}
+const cache = new WeakMap<BuiltPart, Told>();
 
-/** Of a part whose carcass is in the plan: told once as long as the part stays the same. */
+/** Of a part whose host is in the plan: told once as long as the part stays the same, and what is mounted on it. */
 export function partFindings(plan: Plan, part: Part): ItemFindings {
   const built = partBuilt(plan, part)!;
   const known = cache.get(built);
-  if (known?.units === plan.units) return known.findings;
+  const carried = carriedBy(plan, part.id);
+  const carriedText = JSON.stringify(carried);
+  if (known?.units === plan.units && known.carried === carriedText) return known.findings;
   const family = familyOf(part);
   const findings = {
-    notes: noteFindings(part.id, family.notes(built.laid, built.pieces), plan.units),
+    notes: noteFindings(part.id, family.notes(built.laid, built.pieces, carried), plan.units),
     assumptions: family.assumptions(built.laid).map((one) => ({ ...one, item: part.id })),
   };
-  cache.set(built, { units: plan.units, findings });
+  cache.set(built, { units: plan.units, carried: carriedText, findings });
   return findings;
 }
 

@@ -1,3 +1,4 @@
+import { omitKey } from '../item/omitKey';
 import { carried, type Motion } from '../motion/motion';
 import { retimed } from '../motion/retimed';
 import type { Mover, MovingBody, Ride } from './scene';
@@ -62,8 +63,8 @@ function withMotions(rider: Mover, motionOf: (own: Motion) => Motion): Mover {
 /** A rider's bodies as they go with what carries it while the rider is shut: bodies of that. Their ids are told apart from its own. */
 export function ridersBodies(rider: Mover, host: Mover): MovingBody[] {
   const { motion, own } = carrierOf(rider, host);
-  return rider.bodies.map(({ own: _, ...body }): MovingBody => ({
-    ...body,
+  return rider.bodies.map((body): MovingBody => ({
+    ...omitKey(body, 'own'),
     id: idWhenShut(body.id),
     ...(body.parts && { parts: body.parts.map((part) => ({ ...part, id: idWhenShut(part.id) })) }),
     riders: [...(body.riders ?? []), rider.id],

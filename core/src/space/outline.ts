@@ -2,7 +2,7 @@ import { omitKey } from '../item/omitKey';
 import { outlineFault, signedArea } from '../solid/outline';
 import type { Point2 } from '../solid/prism';
 import { wallSentence, type Corner, type Space } from './schema';
-import { type Side } from '../item/schema';
+import { sideOf } from '../item/ground';
 
 /** One wall of a space as seen from above, the room to its left. */
 export interface Wall {
@@ -41,18 +41,12 @@ export function wallsOf(space: Space): Wall[] {
     const along: Point2 = [(to[0] - at[0]) / length, (to[1] - at[1]) / length];
     return { id: ids[i]!, from: at, to, length, along, out: [along[1], -along[0]] as Point2 };
   });
-  const lies = walls.map(({ out }) => wayOf(out));
+  const lies = walls.map(({ out }) => sideOf(out));
   return walls.map((wall, i) => {
     const same = lies.filter((way) => way === lies[i]).length;
     const number = same > 1 ? ` ${lies.slice(0, i + 1).filter((way) => way === lies[i]).length}` : '';
     return { ...wall, name: `the ${lies[i]} wall${number}` };
   });
-}
-
-/** The nearest of the four ways to a direction. */
-export function wayOf([x, y]: Point2): Side {
-  if (Math.abs(x) > Math.abs(y)) return x > 0 ? 'east' : 'west';
-  return y > 0 ? 'north' : 'south';
 }
 
 /** One run along a wall and the turn at its end, degrees, left positive; walking with the wall to the right, most turns are left. */

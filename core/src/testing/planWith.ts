@@ -2,9 +2,11 @@ import { usualCarcass } from '../carcass/kinds';
 import type { Carcass } from '../carcass/schema';
 import { usualDoor } from '../parts/door/fresh';
 import type { Door } from '../parts/door/schema';
+import type { PartPlace } from '../parts/contract/family';
 import type { Part } from '../parts/families';
 import { pathText } from '../item/issue';
 import { newPlan } from '../plan/fresh';
+import { partPlace } from '../plan/place';
 import { readPlan } from '../plan/readPlan';
 import type { Plan } from '../plan/schema';
 
@@ -40,6 +42,10 @@ export const doorOf = (other: Partial<Door> = {}): Door => ({
   handle: null,
   ...other,
 });
+
+/** The place of what is in a bay of a plan's carcass or on that. */
+export const placeIn = (plan: Plan, part: Parameters<typeof partPlace>[1]): PartPlace =>
+  partPlace(plan, part) as PartPlace;
 
 export interface Made {
   readonly carcasses?: readonly Carcass[];

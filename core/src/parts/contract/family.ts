@@ -1,4 +1,6 @@
 import type { BuiltCarcass, GroundWork } from '../../carcass/build';
+import type { Fronted } from '../../item/frame';
+import type { Ground } from '../../item/ground';
 import type { Carcass } from '../../carcass/schema';
 import type { HardwareList } from '../../hardware/generic';
 import type { Stock } from '../../material/stock';
@@ -6,21 +8,44 @@ import type { Link } from '../../piece/piece';
 import type { Body, Mover } from '../../scene/scene';
 import type { Lever, Trouble } from '../../item/lever';
 import type { Force } from '../../balance/force';
+import type { Point3 } from '../../solid/prism';
 import type { Issue } from '../../item/issue';
 import type { PartNote, Assumption } from '../../item/note';
 import type { Mount } from './mount';
 import type { ClearOpening } from './clearOpening';
 
-/** What a part is made of besides its own numbers: nothing else of the plan may change how it is laid. */
-export interface PartPlace {
-  readonly carcass: Carcass;
-  /** The carcass with its openings and its boards. */
-  readonly built: BuiltCarcass;
+/** What a part is made of besides its own numbers and what it is mounted on: nothing else of the plan may change how it is laid. */
+export interface Place {
   readonly stock: Stock;
   readonly hardware: HardwareList;
   readonly gaps: { readonly running: number; readonly around: number };
   /** What a person reaches with ease, mm above the floor, and the room fingers want. */
   readonly reach: { readonly low: number; readonly high: number; readonly fingers: number };
+}
+
+/** In a bay of a carcass, or on top of it. */
+export interface PartPlace extends Place {
+  readonly carcass: Carcass;
+  /** The carcass with its openings and its boards. */
+  readonly built: BuiltCarcass;
+}
+
+/** On an edge, a wall, the floor, the ceiling, or what moves. */
+export interface GroundPlace extends Place {
+  readonly ground: Ground;
+  /** Where the part's own frame begins on it. */
+  readonly at: Fronted;
+}
+
+export type AnyPlace = PartPlace | GroundPlace;
+
+/** What hangs on a link of a part and is no piece of it, as a case does that is mounted on a door. */
+export interface Carried {
+  readonly link: string;
+  readonly words: string;
+  readonly kg: number;
+  /** The middle of its weight in the space, with everything shut. */
+  readonly centre: Point3;
 }
 
 /** All a part is made of. */
@@ -45,12 +70,13 @@ export interface Closing {
 }
 
 /**
- * A parts family: what every other room knows of it. A new one is a folder whose files have the names of all others, a
- * line in `families.ts`, one in `partFields.ts` for its card, and one in `quickCards.ts` where one may start with it.
+ * A parts family: what every other room knows of it. A new one is a folder whose files have the names of all others and a
+ * line in `list.ts`; what shows its card has one in `partFields.ts`, and where one may start with it one in `quickCards.ts`.
  *
  * @typeParam Laid  all that follows from a part and its place: worked out once, by `lay`, and kept
+ * @typeParam At    its place, by what it is mounted on
  */
-export interface Family<Part, Laid> {
+export interface Family<Part, Laid, At extends AnyPlace = PartPlace> {
   /** What one is called: "drawers". */
   readonly word: string;
   /** What it can be mounted on. */
@@ -58,23 +84,23 @@ export interface Family<Part, Laid> {
   /** What can be had of it, as it reads in a list: "A door", "A pair of doors"; each is a fresh one, changed so. */
   readonly adds: readonly { readonly words: string; as?(part: Part): Part }[];
   /**
-   * A new part with usual numbers, in a bay of its carcass.
+   * A new part with usual numbers, in a bay of a carcass or on that; not given where it is mounted elsewhere.
    *
    * @param behind  a leaf closes the bay already
    */
-  fresh(id: string, name: string, place: PartPlace, bay: string, behind?: boolean): Part;
+  fresh?(id: string, name: string, place: PartPlace, bay: string, behind?: boolean): Part;
   /** The part as it is in a mirror that turns left and right about. */
-  mirror(part: Part, place: PartPlace): Part;
+  mirror(part: Part, place: At): Part;
   /** On hardware sold by inches, where a fresh one is on metric that has its like; the same part where there is none. */
-  inInches?(part: Part, place: PartPlace): Part;
+  inInches?(part: Part, place: At): Part;
   /** One of a row of them over bays beside each other, seen from before it; not given where they are never hung in rows. */
   inRow?(part: Part, nth: number, of: number): Part;
   /** The opening it closes, and where: what comes out of that opening waits for it. */
   closes?(part: Part): Closing | undefined;
   /** What it names and is not there: then it cannot be laid. Paths start at the part. */
-  missing(part: Part, place: PartPlace): Issue[];
+  missing(part: Part, place: At): Issue[];
   /** Everything that follows from it and its place, and nothing else. Throws where something it names is not there. */
-  lay(part: Part, place: PartPlace): Laid;
+  lay(part: Part, place: At): Laid;
   /**
    * What cannot be built, each with the number that would do. Paths start at the part.
    *
@@ -82,14 +108,16 @@ export interface Family<Part, Laid> {
    */
   refuse(laid: Laid, around: readonly Body[]): Issue[];
   pieces(laid: Laid): PartPieces;
+  /** The flat places of it that others may be mounted on. */
+  grounds?(laid: Laid, pieces: PartPieces): readonly Ground[];
   /** Its movers, each on a moving link of its pieces. */
   move(laid: Laid, pieces: PartPieces): readonly Mover[];
   /** What acts on what moves of it: what it weighs with all that is in it, and what leans on it or pushes it. */
   forces(laid: Laid, pieces: PartPieces, movers: readonly Mover[]): readonly Acting[];
   /** Every clear opening that its movers allow together, the widest first. */
   openings?(laid: Laid): readonly ClearOpening[];
-  /** What closed forms tell of it: loads, sag, fingers, reach. */
-  notes(laid: Laid, pieces: PartPieces): PartNote[];
+  /** What sums and statics tell of it: loads, sag, fingers, reach; `carried` is what others have mounted on it. */
+  notes(laid: Laid, pieces: PartPieces, carried: readonly Carried[]): PartNote[];
   assumptions(laid: Laid): Assumption[];
   /** What of it may be changed to mend a finding; paths start at the part. What comes of each is for the check to say. */
   levers(laid: Laid, pieces: PartPieces, trouble: Trouble): Lever[];

@@ -1,7 +1,7 @@
 import { forceMark, lengthMark, massMark } from '../../length/lengthMark';
 import type { Assumption, PartNote } from '../../item/note';
 import type { Link } from '../../piece/piece';
-import type { PartPieces } from '../contract/family';
+import type { Carried, PartPieces } from '../contract/family';
 import { hardwareAssumptions, OPENING_ASSUMPTION, thicknessAssumptions } from '../kit/assumptions';
 import { gripNote } from '../kit/fronts';
 import { anyHinge, hingeHardware } from './hinges';
@@ -11,14 +11,20 @@ import { sagOf, wantedHinges } from './load';
 import { hingeGain, neighbourGap } from './path';
 
 /** What closed forms tell of a door: its load and sag, the hinge's setting, fingers, reach, and what to beware of. */
-export function doorNotes(laid: LaidDoor, pieces: PartPieces): PartNote[] {
+export function doorNotes(laid: LaidDoor, pieces: PartPieces, carried: readonly Carried[]): PartNote[] {
   const leaf = laid.leaves[0]!;
   return [
-    ...loadNotes(
-      laid,
-      leaf,
-      pieces.moving.find(({ key }) => key === leaf.key)!,
-    ),
+    ...laid.leaves
+      // Leaves of a pair are alike but for what is mounted on one of them.
+      .filter((one, i) => i === 0 || carried.some(({ link }) => link === one.key))
+      .flatMap((one) =>
+        loadNotes(
+          laid,
+          one,
+          pieces.moving.find(({ key }) => key === one.key)!,
+          carried.filter(({ link }) => link === one.key),
+        ),
+      ),
     ...settingNotes(leaf),
     ...mortiseNotes(laid, leaf),
     gainNote(laid, leaf),
@@ -34,6 +40,8 @@ const note = (about: PartNote['about'], verdict: PartNote['verdict'], sentence: 
   verdict,
   sentence,
 });
+const inWords = (names: readonly string[]): string =>
+  [names.slice(0, -1).join(', '), names[names.length - 1]].filter((one) => one).join(' and ');
 const COUNTS = [
   'no',
   'one',
@@ -50,17 +58,18 @@ const COUNTS = [
   'twelve',
 ];
 
-function loadNotes(laid: LaidDoor, leaf: HungLeaf, link: Link): PartNote[] {
+function loadNotes(laid: LaidDoor, leaf: HungLeaf, link: Link, carried: readonly Carried[]): PartNote[] {
   const { door, place } = laid;
   const { hinge } = door;
   const { rating, play } = anyHinge(door, place);
-  const { mass } = leaf;
+  const mass = leaf.mass + carried.reduce((sum, { kg }) => sum + kg, 0);
   const [wide, high] = [leaf.x[1] - leaf.x[0], leaf.z[1] - leaf.z[0]];
   const { count, spacing } = leaf.hinges;
   const wanted = wantedHinges(hinge.kind, high, mass, rating);
   const found: PartNote[] = [];
-  const weighs = `The leaf weighs about ${massMark(mass)}`;
-  const pull = hingePulls(laid, leaf, link)[1]!;
+  const laden = carried.length > 0 ? ` with ${inWords(carried.map(({ words }) => words))}` : '';
+  const weighs = `The leaf${laden} weighs about ${massMark(mass)}`;
+  const pull = hingePulls(laid, leaf, link, carried)[1]!;
   if (wanted === undefined)
     found.push(
       note(

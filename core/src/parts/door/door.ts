@@ -6,6 +6,7 @@ import { freshDoor, hungInRow, mirrorDoor } from './fresh';
 import { layDoor, type LaidDoor } from './lay';
 import { moveDoor } from './move';
 import { doorPieces } from './pieces';
+import { doorGrounds } from './grounds';
 import { missingOfDoor, refuseDoor } from './refuse';
 import type { Door } from './schema';
 
@@ -21,6 +22,7 @@ export const DOOR: Family<Door, LaidDoor> = {
   lay: layDoor,
   refuse: refuseDoor,
   pieces: doorPieces,
+  grounds: doorGrounds,
   move: moveDoor,
   forces: ({ place }, pieces, movers) => weightsOf(pieces, movers, place.stock),
   notes: doorNotes,

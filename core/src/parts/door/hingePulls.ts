@@ -4,18 +4,21 @@ import { frameOf } from '../../item/frame';
 import { weighAll } from '../../piece/mass';
 import type { Link } from '../../piece/piece';
 import type { Point3 } from '../../solid/prism';
+import type { Carried } from '../contract/family';
 import type { HungLeaf, LaidDoor } from './lay';
 
 /**
  * What pulls each end hinge sideways out of its wood, or presses it in, N, the lower first: the leaf's own weight, with all that is on it,
  * about the line of its hinges. Hinges between them may carry as well, and are not counted on.
  *
- * @param leaf  the leaf's link, shut
+ * @param leaf     the leaf's link, shut
+ * @param carried  what else hangs on it
  */
 export function hingePulls(
   { place }: LaidDoor,
   { x, y, z, side, hinges, pin }: HungLeaf,
   leaf: Link,
+  carried: readonly Carried[] = [],
 ): number[] {
   const frame = frameOf(place.carcass);
   const [along, back] = pin ?? [side === 'left' ? x[0] : x[1], y[1]];
@@ -25,8 +28,11 @@ export function hingePulls(
     at: frame.toSpace([along, back, z[0] + up]),
     holds: AXES,
   }));
-  const weight = weightForce('leaf', leaf.words, weighAll(leaf.pieces, place.stock));
-  return reactionsTo(supports, [weight], AT_EASE)!.map(({ along: [east, north] }) =>
+  const weights = [
+    weightForce('leaf', leaf.words, weighAll(leaf.pieces, place.stock)),
+    ...carried.map((one, i) => weightForce(`carried-${i}`, one.words, one)),
+  ];
+  return reactionsTo(supports, weights, AT_EASE)!.map(({ along: [east, north] }) =>
     Math.hypot(east!.most, north!.most),
   );
 }

@@ -15,12 +15,12 @@ import { place } from '../../motion/joint';
 import { motionOf, motionPose } from '../../motion/motion';
 import { checkMover } from '../../clearance/checkMover';
 import { buildScene } from '../../plan/buildScene';
-import { partBuilt, partPlace } from '../../plan/place';
+import { partBuilt } from '../../plan/place';
 import { usualHardware } from '../../hardware/generic';
 import { HARDWARE_KINDS } from '../../hardware/schema';
 import { reportOf } from '../../report/report';
 import { real } from '../../testing/real';
-import { caseOf, doorOf, mm, planWith, refusalOf, inBay } from '../../testing/planWith';
+import { caseOf, doorOf, mm, placeIn, planWith, refusalOf, inBay } from '../../testing/planWith';
 import { partsList } from '../../make/partsList';
 import { moves } from '../shelf/lay';
 import { bayOf } from '../contract/mount';
@@ -98,7 +98,7 @@ describe('sizes of hinged leaves', () => {
       ],
       parts: bays.map(({ id }) => doorOf({ id: `door-${id}`, name: id, mount: inBay(id) })),
     });
-    const edges = plan.parts.map((part) => leavesOf(part as Door, partPlace(plan, part)!).leaves[0]!.x);
+    const edges = plan.parts.map((part) => leavesOf(part as Door, placeIn(plan, part)).leaves[0]!.x);
     expect(edges[0]![0]).toBeCloseTo(1.5, 9);
     expect(edges[1]![0] - edges[0]![1]).toBeCloseTo(3, 9);
     expect(edges[2]![0] - edges[1]![1]).toBeCloseTo(3, 9);
@@ -264,7 +264,7 @@ describe('cup hinges', () => {
   )('with a %s arm the leaf at %d degrees is where two circles about the plate’s pivots put it', (arm, degrees) => {
     const { door, on } = ARMS[arm];
     const plan = planWith({ carcasses: [on], parts: [door] });
-    const where = partPlace(plan, plan.parts[0]!)!;
+    const where = placeIn(plan, plan.parts[0]!);
     const leaf = leavesOf(door, where).leaves[0]!;
     const opening = where.built.layout.openings.get(door.mount.bay)!;
     expect(Math.sign(leaf.over)).toBe(arm === 'inset' ? -1 : 1);
@@ -387,7 +387,7 @@ describe('stock', () => {
 
   it('edge banding of 0.4 to 2 mm an edge comes off the cut and not off the leaf', () => {
     const banded = planWith({ parts: [doorOf({ leaf: { ...doorOf().leaf, banding: mm(2) } })] });
-    const where = partPlace(banded, banded.parts[0]!)!;
+    const where = placeIn(banded, banded.parts[0]!);
     const leaf = leavesOf(banded.parts[0] as Door, where).leaves[0]!;
     expect(leaf.x[1] - leaf.x[0]).toBeCloseTo(597, 9);
     expect(leafWidth(banded)).toBeCloseTo(593, 9);
@@ -461,7 +461,7 @@ describe('whatever can be built', () => {
         built += 1;
         const whole = planWith(plan);
         for (const part of whole.parts) {
-          const where = partPlace(whole, part)!;
+          const where = placeIn(whole, part);
           const opening = where.built.layout.openings.get(bayOf(part)!)!;
           const sizes = partsList(whole)
             .filter(({ item }) => item === part.id)
@@ -508,7 +508,7 @@ describe('whatever can be built', () => {
         expect(sorted(widths({ ...whole, units: INCHES }))).toEqual(before);
         const { split } = whole.carcasses[0]!.bay;
         const free = split!.bays.map(
-          () => (reportOf(whole), partPlace(whole, whole.parts[0]!)!.built.layout.openings.get('b0')!),
+          () => (reportOf(whole), placeIn(whole, whole.parts[0]!).built.layout.openings.get('b0')!),
         );
         const size = free[0]!.inside.right - free[0]!.inside.left;
         const typed = {

@@ -1,12 +1,11 @@
 import { ordinal } from '../../item/ordinal';
-import { partPlace } from '../../plan/place';
 import { offeredWords } from '../../testing/offersIn';
 import { reportOf } from '../../report/report';
 import { buildScene } from '../../plan/buildScene';
 import { partsOfMover } from '../../scene/scene';
 import { standingAt } from '../../scene/standing';
 import { boxAt, drawerOf, pulloutOf, slidingOf, withDrawer, withPullout } from '../../testing/partsOf';
-import { caseOf, doorOf, mm, planWith, refusalOf, type Made } from '../../testing/planWith';
+import { caseOf, doorOf, mm, placeIn, planWith, refusalOf, type Made } from '../../testing/planWith';
 import { USUAL_BOX, USUAL_NOTCH } from '../kit/box/usual';
 import { USUAL_CABLE, USUAL_CONTENT, USUAL_OPENS } from '../kit/contents/usual';
 import { familyOf } from '../families';
@@ -232,7 +231,7 @@ describe('in a mirror', () => {
     ['a sliding top', caseOf({ top: 'none' }), top],
   ])('%s stands the other way round, goes as far, and twice mirrored is itself', (_name, carcass, part) => {
     const plan = planWith({ carcasses: [carcass], parts: [part] });
-    const place = partPlace(plan, part)!;
+    const place = placeIn(plan, part);
     const family = familyOf(part);
     const mirrored = family.mirror(part, place);
     expect(mirrored).not.toEqual(part);

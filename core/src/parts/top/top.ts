@@ -8,6 +8,7 @@ import { freshTop, mirrorTop } from './fresh';
 import { layTop, type LaidTop } from './lay';
 import { moveTop } from './move';
 import { topPieces } from './pieces';
+import { topGrounds } from './grounds';
 import { refuseTop } from './refuse';
 import type { Top } from './schema';
 
@@ -21,6 +22,7 @@ export const TOP: Family<Top, LaidTop> = {
   lay: layTop,
   refuse: refuseTop,
   pieces: topPieces,
+  grounds: topGrounds,
   move: moveTop,
   forces: topForces,
   notes: topNotes,

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import {
   CARCASS_KINDS,
+  carcassIdOf,
   FAMILY_NAMES,
   familyOf,
   namedBays,
@@ -60,7 +61,7 @@ export function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: 
     item?.list === 'carcasses'
       ? item.value
       : item?.list === 'parts'
-        ? plan.carcasses.find(({ id }) => id === item.value.mount.carcass)
+        ? plan.carcasses.find(({ id }) => id === carcassIdOf(item.value))
         : undefined;
   /** One on each of the bays a bay is split into; of bays beside each other as a row. */
   const hangOnEach = (on: Carcass, { split }: Bay, family: Family) => {

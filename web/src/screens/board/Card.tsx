@@ -3,6 +3,8 @@ import Typography from '@mui/material/Typography';
 import {
   capitalised,
   familyOf,
+  hostOf,
+  itemsOf,
   partsList,
   type Item,
   type Mover,
@@ -135,14 +137,15 @@ export const Card = memo(function Card(props: Props) {
 });
 
 function belongsTo(plan: Plan, item: Item): string {
-  if (item.list === 'parts')
-    return plan.carcasses.find(({ id }) => id === item.value.mount.carcass)?.name ?? '';
+  const host = item.list === 'parts' || item.list === 'carcasses' ? hostOf(item.value) : undefined;
+  if (host !== undefined) return itemsOf(plan).find(({ id }) => id === host)?.name ?? '';
   if ('group' in item.value && item.value.group) return item.value.group;
   return {
     space: 'measured inside',
     things: 'in the space',
     existing: 'moves already',
     carcasses: 'carcass',
+    parts: 'part',
   }[item.list];
 }
 

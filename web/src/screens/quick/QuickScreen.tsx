@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import {
+  carcassIdOf,
   formatLength,
   INCHES,
   itemsOf,
@@ -13,6 +14,7 @@ import {
   quickPlan,
   usualNumbers,
   usualPlan,
+  type Plan,
   type QuickAsk,
   type QuickCard,
 } from '@tarnpass/core';
@@ -280,11 +282,7 @@ function Quick({ card }: { card: QuickCard }) {
               mover={one}
               name={one.name}
               report={reports.get(one.id)}
-              owner={
-                plan.carcasses.find(
-                  ({ id }) => id === plan.parts.find((part) => part.id === one.item)?.mount.carcass,
-                )?.name ?? ''
-              }
+              owner={ownerOf(plan, one.item)}
               letter={letters[one.id] ?? ''}
               units={units}
               selected={one === mover}
@@ -295,4 +293,10 @@ function Quick({ card }: { card: QuickCard }) {
       </Box>
     </LivePoseProvider>
   );
+}
+
+/** The name of the carcass that a part is in. */
+function ownerOf(plan: Plan, item: string): string {
+  const part = plan.parts.find(({ id }) => id === item);
+  return plan.carcasses.find(({ id }) => part && id === carcassIdOf(part))?.name ?? '';
 }

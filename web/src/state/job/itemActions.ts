@@ -1,4 +1,5 @@
 import {
+  carcassIdOf,
   clipOf,
   groupChanges,
   itemIdOf,
@@ -144,7 +145,7 @@ export const paste = (): AppThunk<Promise<readonly Issue[]>> => async (dispatch,
     at?.list === 'carcasses'
       ? at.id
       : at?.list === 'parts'
-        ? at.value.mount.carcass
+        ? carcassIdOf(at.value)
         : job.plan.carcasses[0]?.id;
   const { changes, ids } = pasteChanges(job.plan, clip, onto ? { onto } : {});
   const issues = dispatch(makeEdit({ name: 'Paste', changes }));

@@ -5,12 +5,19 @@ import { useApp } from '../../state/slices/app';
 /** Where everything stands just now, and what is nearest to the selected part there. */
 export interface LivePose {
   readonly travels: Readonly<Record<string, number>>;
-  /** Movers left out for now: their thing stands there in another way. */
+  /** Movers left out for now: their thing stands there in another way, or they are shut on what carries them. */
   readonly hidden: ReadonlySet<string>;
+  /** All of them as they are to be drawn: where what carries them has taken them. */
+  readonly movers: readonly Mover[];
   readonly nearest: Nearest | undefined;
 }
 
-const LivePoseContext = createContext<LivePose>({ travels: {}, hidden: new Set(), nearest: undefined });
+const LivePoseContext = createContext<LivePose>({
+  travels: {},
+  hidden: new Set(),
+  movers: [],
+  nearest: undefined,
+});
 
 /** Only what draws the moment asks for it: the rest of the board is left alone by a drag along a strip. */
 export const useLivePose = (): LivePose => useContext(LivePoseContext);
@@ -24,14 +31,14 @@ interface Props {
 /** Keeps the moment of a scene: every part's travel within what it has, and what is nearest to one of them. */
 export function LivePoseProvider({ scene, mover, children }: Props) {
   const kept = useApp(({ view }) => view.travels);
-  const { travels, hidden } = useMemo(() => {
+  const { travels, hidden, movers } = useMemo(() => {
     const own = scene.movers.map(({ id, from, to }) => [id, Math.min(kept[id] ?? from, to)] as const);
     return standingAt(scene.movers, Object.fromEntries(own));
   }, [scene, kept]);
   // The other parts count where they stand now: text, so that a drag of the one part alone changes nothing here.
   const standing = JSON.stringify(
-    scene.movers
-      .filter((other) => other !== mover && !hidden.has(other.id))
+    movers
+      .filter((other) => other.id !== mover?.id && !hidden.has(other.id))
       .map(({ id }) => [id, travels[id]]),
   );
   // Shut there is nothing to tell, and most edits are made shut.
@@ -39,16 +46,17 @@ export function LivePoseProvider({ scene, mover, children }: Props) {
   const probe = useMemo(() => {
     if (!mover || !opened) return undefined;
     const at = new Map(JSON.parse(standing) as [string, number][]);
-    const others = scene.movers.filter((other) => at.has(other.id) && !sameThing(other, mover));
+    const others = movers.filter((other) => at.has(other.id) && !sameThing(other, mover));
     return new NearestProbe(
-      mover,
+      movers.find(({ id }) => id === mover.id)!,
       scene.still,
       others.map((other) => [other, at.get(other.id)!] as const),
     );
-  }, [mover, scene, standing, opened]);
+    // Without riders the movers are the scene's own, wherever they stand.
+  }, [mover, movers, scene.still, standing, opened]);
   const moment = useMemo(
-    () => ({ travels, hidden, nearest: mover && probe?.at(travels[mover.id]!) }),
-    [travels, hidden, mover, probe],
+    () => ({ travels, hidden, movers, nearest: mover && probe?.at(travels[mover.id]!) }),
+    [travels, hidden, movers, mover, probe],
   );
   return <LivePoseContext value={moment}>{children}</LivePoseContext>;
 }

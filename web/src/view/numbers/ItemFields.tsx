@@ -5,6 +5,7 @@ import {
   fieldsOf,
   get,
   pathOf,
+  type Carcass,
   type Change,
   type Field as ItemField,
   type Item,
@@ -16,6 +17,7 @@ import { memo } from 'react';
 import { Choice } from './Choice';
 import { LengthField, NumberField, OptionalLengthField, TextField } from './Field';
 import { PickField } from './PickField';
+import { MountField } from './MountField';
 import { OffsetsField } from './OffsetsField';
 
 /** All that can be changed of an item, in its groups; `only` shows one group without its heading. */
@@ -66,6 +68,7 @@ function ItemField({ plan, item, field }: { plan: Plan; item: Item; field: ItemF
   if (input === 'offsets')
     return <OffsetsField {...shared} thing={item.value as OffsetThing} units={plan.units} />;
   if (input === 'part') return <PartChoice {...shared} plan={plan} value={value as string | undefined} />;
+  if (input === 'mount') return <MountField {...shared} plan={plan} carcass={item.value as Carcass} />;
   if (input === 'degrees') return <NumberField {...shared} value={value as number} suffix="°" />;
   if (input === 'text') return <TextField {...shared} value={value as string} />;
   if ('pick' in input)

@@ -1,8 +1,17 @@
-import { namedBays, planHardware, type Change, type Item, type Picked, type Plan } from '@tarnpass/core';
+import {
+  carcassIdOf,
+  namedBays,
+  planHardware,
+  type Change,
+  type Item,
+  type Picked,
+  type Plan,
+} from '@tarnpass/core';
 import { useDrawer } from '../../state/hardware/drawer';
 import { makeEdit } from '../../state/job/edits';
 import { useAppDispatch } from '../../state/slices/app';
 import { Choice } from './Choice';
+import { distinct } from './distinct';
 
 interface Props {
   readonly label: string;
@@ -35,17 +44,8 @@ function materials({ materials: all }: Plan, kinds: readonly string[] | undefine
 
 function bays(plan: Plan, item: Item): Option[] {
   const carcass =
-    item.list === 'parts' ? plan.carcasses.find(({ id }) => id === item.value.mount.carcass) : undefined;
+    item.list === 'parts' ? plan.carcasses.find(({ id }) => id === carcassIdOf(item.value)) : undefined;
   return carcass ? namedBays(carcass).map(({ bay, name }) => ({ id: bay.id, words: name })) : [];
-}
-
-/** Two of one name are told apart by their ids. */
-function distinct(options: readonly Option[]): Option[] {
-  return options.map((one) =>
-    options.some((other) => other !== one && other.words === one.words)
-      ? { ...one, words: `${one.words} (${one.id})` }
-      : one,
-  );
 }
 
 function Named({

@@ -26,11 +26,13 @@ interface Props {
 /** All of a view that follows the hand: the parts where they stand now, and what is nearest to the selected one. */
 export function LiveLayer(props: Props) {
   const { scene, sight, lens, movers, reports, frame, units, selected, large, marks, onSelect } = props;
-  const { travels, hidden, nearest } = useLivePose();
-  const chosen = movers.find(({ id }) => id === selected);
+  const { travels, hidden, movers: placed, nearest } = useLivePose();
+  const where = new Map(placed.map((mover) => [mover.id, mover]));
+  const shown = movers.map((mover) => where.get(mover.id) ?? mover);
+  const chosen = shown.find(({ id }) => id === selected);
   return (
     <>
-      {movers
+      {shown
         .filter(({ id }) => !hidden.has(id))
         .map((mover) => (
           <PartNow

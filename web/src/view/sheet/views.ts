@@ -1,4 +1,12 @@
-import { extentOf, formatLength, itemsOf, type Item, type Plan, type Side } from '@tarnpass/core';
+import {
+  carcassIdOf,
+  extentOf,
+  formatLength,
+  itemsOf,
+  type Item,
+  type Plan,
+  type Side,
+} from '@tarnpass/core';
 import type { SectionCut, ViewKind } from '../../state/slices/viewSlice';
 import { axisOf, FROM_ABOVE, LOOKING, type Projection } from './projection';
 
@@ -23,7 +31,7 @@ const ACROSS: Record<Side, Side> = { north: 'east', south: 'east', east: 'north'
 /** The carcass that an item is, or hangs on; the first one where it is neither. */
 function carcassOf(plan: Plan, item: Item | undefined): Plan['carcasses'][number] | undefined {
   const id =
-    item?.list === 'carcasses' ? item.id : item?.list === 'parts' ? item.value.mount.carcass : undefined;
+    item?.list === 'carcasses' ? item.id : item?.list === 'parts' ? carcassIdOf(item.value) : undefined;
   return plan.carcasses.find((carcass) => carcass.id === id) ?? plan.carcasses[0];
 }
 

@@ -36,7 +36,7 @@ const REST = 150;
 /** The scene as solids that can be turned; drawn anew only when something changes. */
 export default function SolidView(props: Props) {
   const { plan, scene, selected, sheet, words, onSelect } = props;
-  const { travels, hidden } = useLivePose();
+  const { travels, hidden, movers } = useLivePose();
   const [moving, stir] = useStir(travels);
   const [drawing, setDrawing] = useState(rendererOf);
   const camera = useMemo(() => cameraFor(plan), [plan]);
@@ -73,7 +73,7 @@ export default function SolidView(props: Props) {
         <directionalLight position={[1.4 * x, 0.6 * y, 8 * z]} intensity={1.1} />
         <Turning target={[x, y, z]} onTurn={stir} />
         <Standing bodies={scene.still} selected={selected} sheet={sheet} onSelect={onSelect} />
-        {scene.movers
+        {movers
           .filter(({ id }) => !hidden.has(id))
           .map((mover) => (
             <Moving

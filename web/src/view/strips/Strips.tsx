@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
-import { type Mover, type Plan, type Report, type Scene, type Verdict } from '@tarnpass/core';
+import { carcassIdOf, type Mover, type Plan, type Report, type Scene, type Verdict } from '@tarnpass/core';
 import { ChevronDown, ChevronRight } from 'lucide-react';
 import { memo, useMemo, useState } from 'react';
 import type { Actions } from '../commands/Hotkeys';
@@ -60,7 +60,7 @@ export const Strips = memo(function Strips({
   const owners = useMemo(() => {
     const names = new Map(plan.carcasses.map(({ id, name }) => [id, name]));
     return new Map([
-      ...plan.parts.map(({ id, mount }) => [id, names.get(mount.carcass) ?? ''] as const),
+      ...plan.parts.map((part) => [part.id, names.get(carcassIdOf(part) ?? '') ?? ''] as const),
       ...plan.existing.map(({ id }) => [id, 'moves already'] as const),
     ]);
   }, [plan.carcasses, plan.parts, plan.existing]);

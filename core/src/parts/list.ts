@@ -1,0 +1,25 @@
+import { DOOR } from './door/door';
+import { DoorSchema } from './door/schema';
+import { DRAWER } from './drawer/drawer';
+import { DrawerSchema } from './drawer/schema';
+import { PULLOUT } from './pullout/pullout';
+import { PulloutSchema } from './pullout/schema';
+import { REUSED } from './reused/reused';
+import { ReusedSchema } from './reused/schema';
+import { SHELF } from './shelf/shelf';
+import { ShelfSchema } from './shelf/schema';
+import { SLIDING } from './sliding/sliding';
+import { SlidingSchema } from './sliding/schema';
+import { TOP } from './top/top';
+import { TopSchema } from './top/schema';
+
+/** Every family there is, with the shape of its parts: a new one adds its line. */
+export const FAMILY_LIST = [
+  { schema: DoorSchema, family: DOOR },
+  { schema: DrawerSchema, family: DRAWER },
+  { schema: PulloutSchema, family: PULLOUT },
+  { schema: SlidingSchema, family: SLIDING },
+  { schema: TopSchema, family: TOP },
+  { schema: ShelfSchema, family: SHELF },
+  { schema: ReusedSchema, family: REUSED },
+] as const;
