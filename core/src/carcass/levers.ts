@@ -1,5 +1,6 @@
 import { called } from '../item/called';
 import type { Amount, Lever, Trouble } from '../item/lever';
+import { cost, lengthLever } from '../item/leverOf';
 import { lengthMark } from '../length/lengthMark';
 import type { Carcass } from './schema';
 
@@ -23,72 +24,50 @@ export function carcassLevers(carcass: Carcass, { about }: Trouble): Lever[] {
   const { stands } = carcass;
   const { axis, right } = ALONG[carcass.faces];
   return [
-    ...(['left', 'right'] as const).map((side) =>
+    ...(['left', 'right'] as const).flatMap((side) =>
       moved(carcass, axis, side === 'right' ? right : (-right as 1 | -1), `to the ${side}`),
     ),
     ...smaller(carcass, 'width', 'narrower', 'wide'),
     ...smaller(carcass, 'height', 'lower', 'high'),
     ...smaller(carcass, 'depth', 'less deep', 'deep'),
     ...(stands.on === 'the wall' || stands.on === 'the ceiling'
-      ? [moved(carcass, 'z', 1, 'up'), moved(carcass, 'z', -1, 'down')]
+      ? [...moved(carcass, 'z', 1, 'up'), ...moved(carcass, 'z', -1, 'down')]
       : []),
-    ...(stands.on === 'a plinth' || stands.on === 'legs' ? raised(carcass, stands.height) : []),
+    ...(stands.on === 'a plinth' || stands.on === 'legs' ? raised(carcass, stands.height.mm) : []),
   ];
 }
 
-function moved(carcass: Carcass, axis: 'x' | 'y' | 'z', sense: 1 | -1, way: string): Amount {
-  const before = carcass[axis];
-  return {
-    kind: 'amount',
+const moved = (carcass: Carcass, axis: 'x' | 'y' | 'z', sense: 1 | -1, way: string): Amount[] =>
+  lengthLever(carcass, [axis], {
     key: `moved.${axis}${sense > 0 ? '+' : '-'}`,
     what: `where it stands, ${way}`,
-    unit: 'mm',
-    from: before.mm,
-    to: before.mm + sense * MOST_MOVED,
-    moves: 1,
-    cost: { words: 'all that hangs on it moves too', once: 12, perUnit: 0.15 },
+    to: carcass[axis].mm + sense * MOST_MOVED,
+    cost: cost('all that hangs on it moves too', 12, 0.15),
     words: (mm) =>
-      `move the ${called(carcass.name)} ${way} by ${lengthMark(Math.abs(mm - before.mm), 'least')}`,
-    set: (mm) => [{ path: [axis], before, after: { mm } }],
-  };
-}
+      `move the ${called(carcass.name)} ${way} by ${lengthMark(Math.abs(mm - carcass[axis].mm), 'least')}`,
+  });
 
 function smaller(carcass: Carcass, size: 'width' | 'height' | 'depth', words: string, how: string): Amount[] {
-  const before = carcass[size];
-  const to = Math.max(LEAST, before.mm - MOST_SMALLER);
-  if (to >= before.mm) return [];
-  return [
-    {
-      kind: 'amount',
-      key: size,
-      what: `how ${how} it is`,
-      unit: 'mm',
-      from: before.mm,
-      to,
-      moves: 1,
-      // The longest slides that fit are taken: they come in steps.
-      jumps: size === 'depth',
-      cost: { words: `the case gets ${words}`, once: 14, perUnit: 0.25 },
-      words: (mm) => `make the ${called(carcass.name)} ${lengthMark(mm, 'most')} ${how}`,
-      set: (mm) => [{ path: [size], before, after: { mm } }],
-    },
-  ];
+  const before = carcass[size].mm;
+  const to = Math.max(LEAST, before - MOST_SMALLER);
+  if (to >= before) return [];
+  return lengthLever(carcass, [size], {
+    key: size,
+    what: `how ${how} it is`,
+    to,
+    // The longest slides that fit are taken: they come in steps.
+    jumps: size === 'depth',
+    cost: cost(`the case gets ${words}`, 14, 0.25),
+    words: (mm) => `make the ${called(carcass.name)} ${lengthMark(mm, 'most')} ${how}`,
+  });
 }
 
 /** On a higher plinth or longer legs, as high in all as before. */
-function raised(carcass: Carcass, before: { readonly mm: number }): Amount[] {
-  return [
-    {
-      kind: 'amount',
-      key: 'raised',
-      what: 'how high it is raised',
-      unit: 'mm',
-      from: before.mm,
-      to: before.mm + MOST_SMALLER,
-      moves: 1,
-      cost: { words: 'room inside', once: 12, perUnit: 0.3 },
-      words: (mm) => `raise the ${called(carcass.name)} ${lengthMark(mm, 'least')} off the floor`,
-      set: (mm) => [{ path: ['stands', 'height'], before, after: { mm } }],
-    },
-  ];
-}
+const raised = (carcass: Carcass, before: number): Amount[] =>
+  lengthLever(carcass, ['stands', 'height'], {
+    key: 'raised',
+    what: 'how high it is raised',
+    to: before + MOST_SMALLER,
+    cost: cost('room inside', 12, 0.3),
+    words: (mm) => `raise the ${called(carcass.name)} ${lengthMark(mm, 'least')} off the floor`,
+  });

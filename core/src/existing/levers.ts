@@ -1,5 +1,6 @@
 import { called } from '../item/called';
 import type { Lever, Trouble } from '../item/lever';
+import { choiceLever, cost, lengthLever } from '../item/leverOf';
 import { lengthMark } from '../length/lengthMark';
 import { get } from '../item/path';
 import type { Existing } from './schema';
@@ -28,51 +29,34 @@ export function existingLevers(item: Existing, { comfortable, usable }: Trouble)
             moves: (Math.min(LONGEST_LEAF, item.width.mm) * Math.PI) / 180,
             lasting: true as const,
             ...(free !== undefined && { guess: (free * 180) / Math.PI }),
-            cost: { words: 'it opens less far', once: 10, perUnit: 0.8 },
+            cost: cost('it opens less far', 10, 0.8),
             words: (degrees: number) => `stop ${name} at ${Math.round(degrees * 10) / 10}°`,
             set: (degrees: number) => [{ path: ['stop'], before: stop, after: degrees }],
           },
         ]
       : []),
     ...(typeof handle === 'number' && handle > 0
-      ? [
-          {
-            kind: 'amount' as const,
-            key: 'handle',
-            what: `the handle of ${name}`,
-            unit: 'mm' as const,
-            from: handle,
-            to: 0,
-            moves: 1,
-            cost: { words: 'another handle', once: 12, perUnit: 0.2 },
-            words: (mm: number) => `give ${name} a handle that stands out ${lengthMark(mm, 'most')}`,
-            set: (mm: number) => [
-              { path: ['handle', 'projection'], before: get(item, ['handle', 'projection']), after: { mm } },
-            ],
-          },
-        ]
+      ? lengthLever(item, ['handle', 'projection'], {
+          key: 'handle',
+          what: `the handle of ${name}`,
+          to: 0,
+          cost: cost('another handle', 12, 0.2),
+          words: (mm) => `give ${name} a handle that stands out ${lengthMark(mm, 'most')}`,
+        })
       : []),
     ...(hinge === 'left' || hinge === 'right'
-      ? [
-          {
-            kind: 'choice' as const,
-            key: 'hand',
-            what: `the other hand of ${name}`,
-            cost: { words: 'it is hung anew', once: 70, perUnit: 0 },
-            words: `hang ${name} on its other side`,
-            changes: [{ path: ['hinge'], before: hinge, after: hinge === 'left' ? 'right' : 'left' }],
-          },
-        ]
+      ? choiceLever(item, ['hinge'], hinge === 'left' ? 'right' : 'left', {
+          key: 'hand',
+          what: `the other hand of ${name}`,
+          cost: cost('it is hung anew', 70),
+          words: `hang ${name} on its other side`,
+        })
       : []),
-    {
-      kind: 'choice',
+    ...choiceLever(item, ['state'], 'to be removed', {
       key: 'gone',
       what: `${name}, taken away`,
-      cost: { words: 'work on what is there', once: 120, perUnit: 0 },
+      cost: cost('work on what is there', 120),
       words: `take ${name} away`,
-      changes: [
-        { path: ['state'], ...(item.state !== undefined && { before: item.state }), after: 'to be removed' },
-      ],
-    },
+    }),
   ];
 }

@@ -122,6 +122,8 @@ export const KIND_ROWS: Readonly<Record<string, KindRow>> = {
   'stands: a plinth': { good: one({ stands: { on: 'a plinth', height: mm(100), setback: mm(50) } }), size: ['Left plinth side and right plinth side', 414, 100], bad: one({ stands: { on: 'a plinth', height: mm(690), setback: mm(50) } }), said: 'No opening is left between top and bottom. At least 736 mm high will do.' },
   'stands: legs': { good: one({ stands: { on: 'legs', height: mm(120), thick: mm(40) } }), size: ['Left front leg and 3 alike', 120, 40], bad: one({ stands: { on: 'legs', height: mm(700), thick: mm(40) } }), said: 'No opening is left between top and bottom. At least 746 mm high will do.' },
   'stands: the wall': { good: one({ stands: { on: 'the wall', rail: mm(80) } }), size: ['Hanging rail', 564, 80], bad: { ...door({ rack: { ...USUAL_RACK, depth: mm(480), height: mm(500), fromBottom: mm(190) } }, { stands: { on: 'the wall', rail: mm(80) } }) }, said: 'The rack on the door' },
+  // Bottom and top between sides of 18: 600 - 36 wide; it hangs by its top, with no plinth and no rail.
+  'stands: the ceiling': { good: one({ stands: { on: 'the ceiling' } }), size: ['Bottom and top', 564, 500], bad: { ...door({ handle: { ...USUAL_HANDLE.knob, fromBottom: mm(360) } }, { stands: { on: 'the ceiling' }, z: mm(1880) }) }, said: 'mm over easy reach' },
   // Doors on 564 x 684. Even: 564 + 2 (18 - 3/2) = 597, pair (597 - 3) / 2.
   // The pin stands 3 mm out of the case, 6 mm from the wall; the leaf's front corner is 5 and 18 off it: 34.25 degrees.
   'leaves: one': { good: door({}), size: ['Door', 717, 597], bad: { ...door({ hinge: hingeOf('butt', 'left'), fit: USUAL_FIT.overlay, limit: 110 }), change: wallAt(9) }, said: 'Touches the stub wall at 34°, 76° short of full travel' },

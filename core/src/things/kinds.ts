@@ -1,9 +1,11 @@
 import type { Shape, Thing } from './schema';
 
-/** What a kind of thing usually is: width, depth, height, height above the floor, mm, and what fills its box. */
+/** What a kind of thing usually is: width, depth, height, height above the floor, mm, what fills its box, and whether it can be moved. */
 export interface Usual {
   readonly size: readonly [number, number, number, number];
   readonly shape?: Shape;
+  /** What is part of the building does not move for a cupboard; what takes somebody licensed, or a wall opened, moves dearly. */
+  readonly moved?: 'never' | 'dearly';
 }
 
 const mm = (value: number) => ({ mm: value });
@@ -19,29 +21,35 @@ const BELLY = [
 
 /** Sizes to start from. Common practice, no single source: each is there to be measured over. */
 export const USUAL: Record<Thing['kind'], Usual> = {
-  sill: { size: [900, 160, 30, 900] },
+  sill: { moved: 'dearly', size: [900, 160, 30, 900] },
   skirting: { size: [2000, 18, 120, 0] },
   architrave: { size: [70, 20, 2100, 0] },
-  pipe: { size: [22, 22, 2400, 0], shape: { kind: 'round', along: 'upright' } },
-  valve: { size: [60, 90, 130, 100] },
+  pipe: { moved: 'dearly', size: [22, 22, 2400, 0], shape: { kind: 'round', along: 'upright' } },
+  valve: { moved: 'dearly', size: [60, 90, 130, 100] },
   socket: {
+    moved: 'dearly',
     size: [146, 12, 86, 300],
     shape: { kind: 'plug', faces: 'south', plug: mm(48), bend: mm(35), cable: mm(1500) },
   },
-  switch: { size: [86, 12, 86, 1050] },
+  switch: { moved: 'dearly', size: [86, 12, 86, 1050] },
   handle: { size: [140, 60, 25, 1000] },
   'bolt head': { size: [22, 14, 22, 400], shape: { kind: 'round', along: 'south to north' } },
-  beam: { size: [3000, 100, 200, 2200] },
-  post: { size: [120, 120, 2400, 0] },
+  beam: { moved: 'never', size: [3000, 100, 200, 2200] },
+  post: { moved: 'never', size: [120, 120, 2400, 0] },
   lamp: { size: [300, 300, 150, 2150], shape: { kind: 'round', along: 'upright' } },
-  radiator: { size: [800, 110, 600, 140] },
+  radiator: { moved: 'dearly', size: [800, 110, 600, 140] },
   appliance: {
     size: [600, 600, 850, 0],
     shape: { kind: 'aired', faces: 'south', back: mm(50), sides: mm(5), top: mm(0) },
   },
   furniture: { size: [1200, 600, 750, 0] },
-  'wheel arch': { size: [800, 250, 350, 0], shape: { kind: 'arch', along: 'south to north' } },
+  'wheel arch': {
+    moved: 'never',
+    size: [800, 250, 350, 0],
+    shape: { kind: 'arch', along: 'south to north' },
+  },
   'curved side': {
+    moved: 'never',
     size: [1600, 300, 700, 0],
     shape: {
       kind: 'offsets',
@@ -52,17 +60,27 @@ export const USUAL: Record<Thing['kind'], Usual> = {
     },
   },
   'sloping face': {
+    moved: 'never',
     size: [1500, 500, 1200, 0],
     shape: { kind: 'leaning', back: 'north', foot: mm(60), head: mm(420) },
   },
-  'lowered ceiling': { size: [1200, 900, 250, 2150] },
+  'lowered ceiling': { moved: 'never', size: [1200, 900, 250, 2150] },
   compartment: {
+    moved: 'never',
     size: [1100, 520, 450, 0],
     shape: { kind: 'compartment', mouth: 'south', wall: mm(18), lip: mm(50), head: mm(30), cheeks: mm(40) },
   },
-  recess: { size: [900, 250, 1800, 100], shape: { kind: 'void', into: 'north', through: false } },
-  opening: { size: [800, 120, 2000, 0], shape: { kind: 'void', into: 'north', through: true } },
-  flooring: { size: [2000, 2000, 14, 0] },
+  recess: {
+    moved: 'never',
+    size: [900, 250, 1800, 100],
+    shape: { kind: 'void', into: 'north', through: false },
+  },
+  opening: {
+    moved: 'never',
+    size: [800, 120, 2000, 0],
+    shape: { kind: 'void', into: 'north', through: true },
+  },
+  flooring: { moved: 'never', size: [2000, 2000, 14, 0] },
   box: { size: [400, 400, 400, 0] },
   'shaped piece': {
     size: [600, 400, 500, 0],

@@ -1,7 +1,7 @@
 import type { Amount, Lever, Trouble } from '../../item/lever';
 import { lengthMark } from '../../length/lengthMark';
 import type { PartPieces } from '../contract/family';
-import { choiceLever, cost, lengthLever } from '../kit/levers';
+import { choiceLever, cost, lengthLever } from '../../item/leverOf';
 import { hingeOf, USUAL_HANDLE } from './fresh';
 import type { LaidDoor } from './lay';
 import type { Door } from './schema';

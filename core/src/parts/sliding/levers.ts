@@ -1,7 +1,7 @@
 import type { Lever, Trouble } from '../../item/lever';
 import { lengthMark } from '../../length/lengthMark';
 import type { PartPieces } from '../contract/family';
-import { choiceLever, cost, lengthLever } from '../kit/levers';
+import { choiceLever, cost, lengthLever } from '../../item/leverOf';
 import type { LaidSliding } from './lay';
 
 /** What of sliding panels may be changed: what one slides them by, and what is left between them and what stands near. */

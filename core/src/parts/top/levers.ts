@@ -1,7 +1,7 @@
 import type { Lever, Trouble } from '../../item/lever';
 import { lengthMark } from '../../length/lengthMark';
 import type { PartPieces } from '../contract/family';
-import { choiceLever, cost, lengthLever } from '../kit/levers';
+import { choiceLever, cost, lengthLever } from '../../item/leverOf';
 import type { LaidTop } from './lay';
 
 /** Drawn out less than this a top is of no use, mm. */

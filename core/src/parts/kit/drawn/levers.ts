@@ -3,7 +3,7 @@ import { lengthMark } from '../../../length/lengthMark';
 import type { PartPieces } from '../../contract/family';
 import { uncapitalised } from '../../../item/capitals';
 import { lengthsOf } from '../runs/runs';
-import { choiceLever, cost, lengthLever } from '../levers';
+import { choiceLever, cost, lengthLever } from '../../../item/leverOf';
 import { USUAL_PULL } from './usual';
 import type { LaidDrawn } from './lay';
 

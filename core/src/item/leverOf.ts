@@ -1,7 +1,7 @@
-import type { PathStep } from '../../item/path';
-import { get } from '../../item/path';
-import type { Amount, Choice, Cost } from '../../item/lever';
-import type { Length } from '../../length/length';
+import type { PathStep } from './path';
+import { get } from './path';
+import type { Amount, Choice, Cost } from './lever';
+import type { Length } from '../length/length';
 
 /** What a lever does less of its own than of its use costs, mm to mm. */
 export const cost = (words: string, once: number, perUnit = 0): Cost => ({ words, once, perUnit });
