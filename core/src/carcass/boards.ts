@@ -60,88 +60,120 @@ export function boardsOf(carcass: Carcass, layout: Layout, stock: Stock): Board[
 
 const isPlumb = ([a, b, c, d]: readonly (readonly [number, number])[]) => a![0] === d![0] && b![0] === c![0];
 
-function caseOf(carcass: Carcass, { shell, left, right }: Layout, stock: Stock): Panel[] {
-  const { width: w, height: h, sheet: s, foot, topThick } = shell;
+/** A case as its boards are cut for it: the sums that several of them share, mm. */
+interface CaseSums {
+  /** Where the sides end, and how far back they and what is between them go. */
+  readonly sideTop: number;
+  readonly y: Range;
+  readonly deep: readonly SumLine[];
+  readonly onStand: readonly SumLine[];
+  readonly between: readonly SumLine[];
+  readonly lining: number;
+}
+
+function caseSums(carcass: Carcass, { shell }: Layout, stock: Stock): CaseSums {
+  const { width: w, height: h, sheet: s, foot, front: f } = shell;
   const depth = carcass.depth.mm;
-  const { back, top, carries, sheet } = carcass;
+  const { back, top, carries } = carcass;
   const rear = back?.set === 'behind' ? depth - stock.thickness(back.material) : depth;
-  const f = shell.front;
-  const over = top === 'over';
-  const sideTop = over ? h - s : h;
-  const lining = carries.inside.mm;
-  const y: Range = [f, rear];
-  const deep = [
-    one('carcass depth', depth),
-    ...less('face frame', f),
-    ...less('back behind it', depth - rear),
-  ];
-  const onStand = [one('carcass height', h), ...less(STANDS[carcass.stands.on], foot)];
-  const between = [one('carcass width', w), twice('sides', s)];
-  /** What carries a lining on its face is so much thicker once it is finished. */
-  const lined = (mm: number) => ({
-    thick: [one('as the board', mm), ...(lining > 0 ? [one('lining', lining)] : [])],
-    faced: { face: lining, back: 0 },
-  });
-  const side = (which: 'left' | 'right'): Panel => {
-    const lean = carcass.sides[which];
-    const edge = plumbLine(which === 'left' ? 0 : w, foot, sideTop);
-    const off: FaceLine = [[foot, 0], [(foot + h) / 2, lean?.middle.mm ?? 0], [h, lean?.head.mm ?? 0]]; // prettier-ignore
-    const outer = lean ? added(edge, off, which === 'left' ? 1 : -1) : edge;
-    const face = which === 'left' ? left : right;
-    // Above and below the inside it stands as drawn.
-    const drawn = which === 'left' ? shell.left : shell.right;
-    const inner: FaceLine = [
-      [foot, faceAt(drawn, foot)],
-      ...face.filter(([z]) => z > foot && z < sideTop),
-      [sideTop, faceAt(drawn, sideTop)],
-    ];
-    const quads = which === 'left' ? slabs(outer, inner) : slabs(inner, outer);
-    const lines = [...outer, ...inner];
-    return {
-      id: which,
-      role: 'side',
-      words: `${which} side`,
-      x: [leftmost(lines), rightmost(lines)],
-      y,
-      z: [foot, sideTop],
-      quads,
-      way: which === 'left' ? FACES_RIGHT : FACES_LEFT,
-      material: sheet,
-      length: [...onStand, ...less('top over it', over ? s : 0)],
-      width: deep,
-      ...lined(s),
-      banded: onFront(carcass, which === 'left' ? 'left' : 'right'),
-    };
+  return {
+    sideTop: top === 'over' ? h - s : h,
+    y: [f, rear],
+    deep: [one('carcass depth', depth), ...less('face frame', f), ...less('back behind it', depth - rear)],
+    onStand: [one('carcass height', h), ...less(STANDS[carcass.stands.on], foot)],
+    between: [one('carcass width', w), twice('sides', s)],
+    lining: carries.inside.mm,
   };
+}
+
+function caseOf(carcass: Carcass, layout: Layout, stock: Stock): Panel[] {
+  const { width: w, height: h, sheet: s, foot, top, bottom, topThick } = layout.shell;
+  const sums = caseSums(carcass, layout, stock);
+  const over = carcass.top === 'over';
   const level = (id: 'bottom' | 'top', z: Range, whole: boolean): Panel => ({
     id,
     role: id,
     words: id,
     x: whole ? [0, w] : [s, w - s],
-    y,
+    y: sums.y,
     z,
     way: id === 'bottom' ? FACES_UP : FACES_DOWN,
-    material: sheet,
-    length: whole ? [one('carcass width', w)] : between,
-    width: deep,
-    ...lined(s),
+    material: carcass.sheet,
+    length: whole ? [one('carcass width', w)] : sums.between,
+    width: sums.deep,
+    ...lined(s, sums.lining),
     banded: onFront(carcass, id === 'bottom' ? 'right' : 'left'),
   });
-  const panels = [
-    side('left'),
-    side('right'),
-    level('bottom', [foot, shell.bottom], false),
-    ...(topThick > 0 ? [level('top', [shell.top, h], over)] : []),
+  return [
+    sideOfCase(carcass, layout, sums, 'left'),
+    sideOfCase(carcass, layout, sums, 'right'),
+    level('bottom', [foot, bottom], false),
+    ...(topThick > 0 ? [level('top', [top, h], over)] : []),
+    ...backOfCase(carcass, layout, sums, stock),
+    ...(carcass.kind === 'free cradle' ? cradleRails(carcass, layout, sums) : []),
   ];
-  if (back) {
-    const t = stock.thickness(back.material);
-    const inside = back.set === 'between';
-    panels.push({
+}
+
+/** What carries a lining on its face is so much thicker once it is finished. */
+const lined = (mm: number, lining: number) => ({
+  thick: [one('as the board', mm), ...(lining > 0 ? [one('lining', lining)] : [])],
+  faced: { face: lining, back: 0 },
+});
+
+function sideOfCase(
+  carcass: Carcass,
+  { shell, left, right }: Layout,
+  { sideTop, y, deep, onStand, lining }: CaseSums,
+  which: 'left' | 'right',
+): Panel {
+  const { width: w, height: h, sheet: s, foot } = shell;
+  const lean = carcass.sides[which];
+  const edge = plumbLine(which === 'left' ? 0 : w, foot, sideTop);
+  const off: FaceLine = [[foot, 0], [(foot + h) / 2, lean?.middle.mm ?? 0], [h, lean?.head.mm ?? 0]]; // prettier-ignore
+  const outer = lean ? added(edge, off, which === 'left' ? 1 : -1) : edge;
+  const face = which === 'left' ? left : right;
+  // Above and below the inside it stands as drawn.
+  const drawn = which === 'left' ? shell.left : shell.right;
+  const inner: FaceLine = [
+    [foot, faceAt(drawn, foot)],
+    ...face.filter(([z]) => z > foot && z < sideTop),
+    [sideTop, faceAt(drawn, sideTop)],
+  ];
+  const lines = [...outer, ...inner];
+  return {
+    id: which,
+    role: 'side',
+    words: `${which} side`,
+    x: [leftmost(lines), rightmost(lines)],
+    y,
+    z: [foot, sideTop],
+    quads: which === 'left' ? slabs(outer, inner) : slabs(inner, outer),
+    way: which === 'left' ? FACES_RIGHT : FACES_LEFT,
+    material: carcass.sheet,
+    length: [...onStand, ...less('top over it', h - sideTop)],
+    width: deep,
+    ...lined(s, lining),
+    banded: onFront(carcass, which === 'left' ? 'left' : 'right'),
+  };
+}
+
+function backOfCase(
+  { back, depth }: Carcass,
+  { shell }: Layout,
+  { onStand, between, lining }: CaseSums,
+  stock: Stock,
+): Panel[] {
+  if (!back) return [];
+  const { width: w, height: h, sheet: s, foot, topThick } = shell;
+  const t = stock.thickness(back.material);
+  const inside = back.set === 'between';
+  return [
+    {
       id: 'back',
       role: 'back',
       words: 'back',
       x: inside ? [s, w - s] : [0, w],
-      y: [depth - t - lining, depth],
+      y: [depth.mm - t - lining, depth.mm],
       z: inside ? [foot + s, topThick > 0 ? h - topThick : h] : [foot, h],
       way: FRONT,
       material: back.material,
@@ -150,25 +182,27 @@ function caseOf(carcass: Carcass, { shell, left, right }: Layout, stock: Stock):
         ...(inside ? (topThick > 0 ? [twice('top and bottom', s)] : less('bottom', s)) : []),
       ],
       width: inside ? between : [one('carcass width', w)],
-      ...lined(t),
-    });
-  }
-  if (carcass.kind === 'free cradle') {
-    const rail = (id: string, words: string, y0: number): Panel => ({
-      id,
-      role: 'rail',
-      words,
-      x: [s, w - s],
-      y: [y0, y0 + s],
-      z: [foot + s, foot + s + RAIL],
-      way: ACROSS,
-      material: sheet,
-      length: between,
-      width: [one('rail', RAIL)],
-    });
-    panels.push(rail('rail-front', 'front rail', f), rail('rail-back', 'back rail', depth - s));
-  }
-  return panels;
+      ...lined(t, lining),
+    },
+  ];
+}
+
+/** Front and back of a cradle at its foot. */
+function cradleRails({ sheet, depth }: Carcass, { shell }: Layout, { between }: CaseSums): Panel[] {
+  const { width: w, sheet: s, foot, front } = shell;
+  const rail = (id: string, words: string, y0: number): Panel => ({
+    id,
+    role: 'rail',
+    words,
+    x: [s, w - s],
+    y: [y0, y0 + s],
+    z: [foot + s, foot + s + RAIL],
+    way: ACROSS,
+    material: sheet,
+    length: between,
+    width: [one('rail', RAIL)],
+  });
+  return [rail('rail-front', 'front rail', front), rail('rail-back', 'back rail', depth.mm - s)];
 }
 
 const onFront = ({ banding }: Carcass, edge: Edge): NonNullable<Board['banded']> => ({ [edge]: banding.mm });

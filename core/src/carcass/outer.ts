@@ -1,5 +1,5 @@
 import type { Stock } from '../material/stock';
-import type { Axis, Way } from '../piece/lie';
+import type { Way } from '../piece/lie';
 import type { Role } from '../piece/piece';
 import type { Range } from '../solid/bounds';
 import type { SumLine } from '../sizing/sum';
@@ -9,9 +9,10 @@ import type { Carcass } from './schema';
 import { STANDS } from './shell';
 
 /** Stiles over the whole height, rails between them, and a member before each upright and fixed shelf. */
-export function faceFrame({ frame, stands }: Carcass, { shell, dividers }: Layout, stock: Stock): Panel[] {
+export function faceFrame(carcass: Carcass, layout: Layout, stock: Stock): Panel[] {
+  const { frame, stands } = carcass;
   if (!frame) return [];
-  const { width: w, height: h, foot, sheet } = shell;
+  const { width: w, height: h, foot } = layout.shell;
   const y: Range = [0, stock.thickness(frame.material)];
   const tall = [one('carcass height', h), ...less(STANDS[stands.on], foot)];
   const between = [
@@ -19,71 +20,58 @@ export function faceFrame({ frame, stands }: Carcass, { shell, dividers }: Layou
     ...less('left stile', frame.left.mm),
     ...less('right stile', frame.right.mm),
   ];
-  const upright = (
-    id: string,
-    role: Role,
-    words: string,
-    x: Range,
-    z: Range,
-    length: SumLine[],
-    wide: number,
-  ): Panel => ({
-    id,
-    role,
-    words,
-    x,
-    y,
-    z,
-    way: FRONT,
+  const member = (id: string, role: Role, words: string, given: MemberGiven): Panel => ({
+    ...{ id, role, words, y },
+    x: given.x,
+    z: given.z,
+    way: given.way,
     material: frame.material,
-    length,
-    width: [one('as chosen', wide)],
+    length: given.length,
+    width: [one('as chosen', given.wide.mm)],
   });
-  const across = (
-    id: string,
-    role: Role,
-    words: string,
-    x: Range,
-    z: Range,
-    length: SumLine[],
-    wide: number,
-  ): Panel => ({ ...upright(id, role, words, x, z, length, wide), way: ACROSS });
   const [x0, x1] = [frame.left.mm, w - frame.right.mm];
   const [z0, z1] = [foot + frame.bottom.mm, h - frame.top.mm];
-  const half = (frame.between.mm - sheet) / 2;
+  const stile = { z: [foot, h], way: FRONT, length: tall } as const;
+  const rail = { x: [x0, x1], way: ACROSS, length: between } as const;
   return [
-    upright('stile-left', 'stile', 'left stile', [0, x0], [foot, h], tall, frame.left.mm),
-    upright('stile-right', 'stile', 'right stile', [x1, w], [foot, h], tall, frame.right.mm),
-    across('rail-bottom', 'rail', 'bottom rail', [x0, x1], [foot, z0], between, frame.bottom.mm),
-    across('rail-top', 'rail', 'top rail', [x0, x1], [z1, h], between, frame.top.mm),
-    ...dividers.map(({ id, way, left: l, right: r, bottom, top }, i) => {
-      const words = `frame member ${i + 1}`;
-      const along: Range =
-        way === 'uprights'
-          ? [Math.max(z0, bottom), Math.min(z1, top)]
-          : [Math.max(x0, l[0]![1]), Math.min(x1, r[0]![1])];
-      const length = [one('between the members', along[1] - along[0])];
-      return way === 'uprights'
-        ? upright(
-            `member-${id}`,
-            'member',
-            words,
-            [l[0]![1] - half, r[0]![1] + half],
-            along,
-            length,
-            frame.between.mm,
-          )
-        : across(
-            `member-${id}`,
-            'member',
-            words,
-            along,
-            [bottom - half, top + half],
-            length,
-            frame.between.mm,
-          );
-    }),
+    member('stile-left', 'stile', 'left stile', { ...stile, x: [0, x0], wide: frame.left }),
+    member('stile-right', 'stile', 'right stile', { ...stile, x: [x1, w], wide: frame.right }),
+    member('rail-bottom', 'rail', 'bottom rail', { ...rail, z: [foot, z0], wide: frame.bottom }),
+    member('rail-top', 'rail', 'top rail', { ...rail, z: [z1, h], wide: frame.top }),
+    ...layout.dividers.map((divider, i) =>
+      member(
+        `member-${divider.id}`,
+        'member',
+        `frame member ${i + 1}`,
+        beforeDivider(divider, { x: [x0, x1], z: [z0, z1] }, frame.between, layout.shell.sheet),
+      ),
+    ),
   ];
+}
+
+interface MemberGiven {
+  readonly x: Range;
+  readonly z: Range;
+  readonly way: Way;
+  readonly length: readonly SumLine[];
+  readonly wide: { readonly mm: number };
+}
+
+/** A member in the middle before an upright or a fixed shelf `sheet` thick, from one member to the next within the frame. */
+function beforeDivider(
+  { way, left, right, bottom, top }: Layout['dividers'][number],
+  { x: [x0, x1], z: [z0, z1] }: { readonly x: Range; readonly z: Range },
+  wide: { readonly mm: number },
+  sheet: number,
+): MemberGiven {
+  const half = (wide.mm - sheet) / 2;
+  const [l, r] = [left[0]![1], right[0]![1]];
+  const along: Range =
+    way === 'uprights' ? [Math.max(z0, bottom), Math.min(z1, top)] : [Math.max(x0, l), Math.min(x1, r)];
+  const length = [one('between the members', along[1] - along[0])];
+  return way === 'uprights'
+    ? { x: [l - half, r + half], z: along, way: FRONT, length, wide }
+    : { x: along, z: [bottom - half, top + half], way: ACROSS, length, wide };
 }
 
 /** What it stands on or hangs from. */
@@ -149,64 +137,84 @@ export function standing({ stands, kind, sheet, depth }: Carcass, { shell }: Lay
 }
 
 /** End panels against its sides, and fillers beside its front. */
-export function besides(
-  { ends, fillers, depth, stands, sheet: sides }: Carcass,
-  { shell }: Layout,
-  stock: Stock,
-): Panel[] {
-  const { width: w, height: h, foot, sheet } = shell;
-  const found: Panel[] = [];
-  for (const side of ['left', 'right'] as const) {
+export function besides(carcass: Carcass, layout: Layout, stock: Stock): Panel[] {
+  const { ends } = carcass;
+  const { width: w } = layout.shell;
+  return (['left', 'right'] as const).flatMap((side) => {
     const end = ends[side];
-    const filler = fillers[side];
     const t = end ? stock.thickness(end.material) : 0;
-    const out = (from: number, to: number): Range => (side === 'left' ? [-to, -from] : [w + from, w + to]);
-    if (end) {
-      const low = end.reaches === 'the floor' ? 0 : foot;
-      found.push({
-        id: `end-${side}`,
-        role: 'end panel',
-        words: `${side} end panel`,
-        x: out(0, t),
-        y: [-end.proud.mm, depth.mm],
-        z: [low, h],
-        // Its face is what one sees.
-        way: side === 'left' ? FACES_LEFT : FACES_RIGHT,
-        material: end.material,
-        length: [one('carcass height', h), ...less(STANDS[stands.on], low)],
-        width: [
-          one('carcass depth', depth.mm),
-          ...(end.proud.mm > 0 ? [one('past the front', end.proud.mm)] : []),
+    const out: Outward = (from, to) => (side === 'left' ? [-to, -from] : [w + from, w + to]);
+    return [...endPanel(carcass, layout, side, t, out), ...filler(carcass, layout, side, t, out)];
+  });
+}
+
+/** From so far out beside the carcass to so far, in its own x. */
+type Outward = (from: number, to: number) => Range;
+
+function endPanel(
+  { ends, depth, stands }: Carcass,
+  { shell: { height: h, foot } }: Layout,
+  side: 'left' | 'right',
+  t: number,
+  out: Outward,
+): Panel[] {
+  const end = ends[side];
+  if (!end) return [];
+  const low = end.reaches === 'the floor' ? 0 : foot;
+  return [
+    {
+      id: `end-${side}`,
+      role: 'end panel',
+      words: `${side} end panel`,
+      x: out(0, t),
+      y: [-end.proud.mm, depth.mm],
+      z: [low, h],
+      // Its face is what one sees.
+      way: side === 'left' ? FACES_LEFT : FACES_RIGHT,
+      material: end.material,
+      length: [one('carcass height', h), ...less(STANDS[stands.on], low)],
+      width: [
+        one('carcass depth', depth.mm),
+        ...(end.proud.mm > 0 ? [one('past the front', end.proud.mm)] : []),
+      ],
+    },
+  ];
+}
+
+/** Between the carcass, or its end panel `t` thick, and the wall. */
+function filler(
+  { fillers, stands, sheet: material }: Carcass,
+  { shell: { height: h, foot, sheet } }: Layout,
+  side: 'left' | 'right',
+  t: number,
+  out: Outward,
+): Panel[] {
+  const given = fillers[side];
+  if (!given) return [];
+  const [wide, scribe] = [given.width.mm, given.scribe.mm];
+  return [
+    {
+      id: `filler-${side}`,
+      role: 'filler',
+      words: `${side} filler`,
+      x: out(t, t + wide),
+      y: [0, sheet],
+      z: [foot, h],
+      way: FRONT,
+      material,
+      length: [one('carcass height', h), ...less(STANDS[stands.on], foot)],
+      width: [one('gap to fill', wide)],
+      ...(scribe > 0 && {
+        cutBy: { width: [one('to be cut to the wall', scribe)] },
+        works: [
+          {
+            key: 'scribe',
+            kind: 'scribe',
+            side,
+            at: { x: out(t + wide, t + wide + scribe), y: [0, sheet], z: [foot, h] },
+          },
         ],
-      });
-    }
-    if (filler) {
-      const [wide, scribe] = [filler.width.mm, filler.scribe.mm];
-      const edge: Axis = side === 'left' ? '-x' : 'x';
-      found.push({
-        id: `filler-${side}`,
-        role: 'filler',
-        words: `${side} filler`,
-        x: out(t, t + wide),
-        y: [0, sheet],
-        z: [foot, h],
-        way: FRONT,
-        material: sides,
-        length: [one('carcass height', h), ...less(STANDS[stands.on], foot)],
-        width: [one('gap to fill', wide)],
-        ...(scribe > 0 && {
-          cutBy: { width: [one('to be cut to the wall', scribe)] },
-          works: [
-            {
-              key: 'scribe',
-              kind: 'scribe',
-              side: edge === 'x' ? 'right' : 'left',
-              at: { x: out(t + wide, t + wide + scribe), y: [0, sheet], z: [foot, h] },
-            },
-          ],
-        }),
-      });
-    }
-  }
-  return found;
+      }),
+    },
+  ];
 }

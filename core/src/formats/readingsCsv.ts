@@ -98,104 +98,126 @@ export function* readReadingRows(
       .toLowerCase()
       .replace(/^\uFEFF/, ''),
   );
-  const issues: RowIssue[] = [];
-  const none = (message: string): ReadingsRead => ({
-    log: { readings: [], instruments: [] },
-    issues: [{ row: 1, message }],
-  });
   for (const needed of ['dimension', 'value'])
-    if (!header.includes(needed))
-      return none(`The first row names the columns, and there is none called “${needed}”.`);
-  const at = new Map(header.map((name, i) => [name, i]));
-  const tools = new Map(context.instruments.map((one) => [one.name.toLowerCase(), one]));
-  const made: Instrument[] = [];
-  const known = new Map(
-    context.dimensions.flatMap(
-      (one) =>
-        [
-          [one.key, one],
-          [one.name.toLowerCase(), one],
-        ] as const,
-    ),
-  );
-  const readings: Reading[] = [];
-  const ids = new Set<string>();
-  /** What was read of each length that instruments are compared by. */
-  const checks = new Map<string, readonly number[]>();
+    if (!header.includes(needed)) {
+      const message = `The first row names the columns, and there is none called “${needed}”.`;
+      return { log: { readings: [], instruments: [] }, issues: [{ row: 1, message }] };
+    }
+  const table = new ReadingTable(header, context);
+  const issues: RowIssue[] = [];
   for (let i = 1; i < rows.length; i += 1) {
     if (i % STEP === 0) yield i;
-    const cells = rows[i]!;
-    if (cells.every((cell) => cell.trim() === '')) continue;
-    const cell = (name: Column): string => cells[at.get(name) ?? -1]?.trim() ?? '';
-    const told = (message: string) => issues.push({ row: i + 1, message });
-    if (cells.length > header.length) {
-      told(
-        `This row has ${cells.length} cells, and the header ${header.length}: is a comma in a text without quotes?`,
-      );
-      continue;
-    }
-    const dimension = known.get(cell('dimension')) ?? known.get(cell('dimension').toLowerCase());
-    const of = dimension?.key ?? (/^check\//.test(cell('dimension')) ? cell('dimension') : undefined);
-    if (!of) {
-      told(`There is no dimension “${cell('dimension')}” in this job.`);
-      continue;
-    }
-    const unit = cell('unit');
-    // A file that says no unit is in mm, and what may be meant in metres is asked about as where it is typed.
-    const value = unit === '' ? parseLength(cell('value'), 'mm') : parseLengthIn(cell('value'), unit);
-    if (!value) {
-      told(`“${unit}” is no unit: mm, cm, m, in and ft are.`);
-      continue;
-    }
-    if (!value.ok) {
-      told(`“${cell('value')}” cannot be taken: ${value.message}`);
-      continue;
-    }
+    if (rows[i]!.every((cell) => cell.trim() === '')) continue;
+    const message = table.take(rows[i]!);
+    if (message !== undefined) issues.push({ row: i + 1, message });
+  }
+  return { log: { readings: table.readings, instruments: table.made }, issues };
+}
+
+/** Readings row by row, with what rows before tell of instruments, ids and lengths. */
+class ReadingTable {
+  readonly readings: Reading[] = [];
+  /** Instruments that the rows name and nobody had. */
+  readonly made: Instrument[] = [];
+  private readonly at: ReadonlyMap<string, number>;
+  private readonly tools: Map<string, Instrument>;
+  private readonly known: ReadonlyMap<string, RowContext['dimensions'][number]>;
+  private readonly ids = new Set<string>();
+  /** What was read of each length that instruments are compared by. */
+  private readonly checks = new Map<string, readonly number[]>();
+
+  constructor(
+    private readonly header: readonly string[],
+    private readonly context: RowContext,
+  ) {
+    this.at = new Map(header.map((name, i) => [name, i]));
+    this.tools = new Map(context.instruments.map((one) => [one.name.toLowerCase(), one]));
+    this.known = new Map(
+      context.dimensions.flatMap(
+        (one) =>
+          [
+            [one.key, one],
+            [one.name.toLowerCase(), one],
+          ] as const,
+      ),
+    );
+  }
+
+  /** Takes a row, or says why not. */
+  take(cells: readonly string[]): string | undefined {
+    const cell = (name: Column): string => cells[this.at.get(name) ?? -1]?.trim() ?? '';
+    if (cells.length > this.header.length)
+      return `This row has ${cells.length} cells, and the header ${this.header.length}: is a comma in a text without quotes?`;
+    const named = cell('dimension');
+    const dimension = this.known.get(named) ?? this.known.get(named.toLowerCase());
+    const of = dimension?.key ?? (/^check\//.test(named) ? named : undefined);
+    if (!of) return `There is no dimension “${named}” in this job.`;
+    const value = readValue(cell('value'), cell('unit'));
+    if (typeof value === 'string') return value;
     const back = cell('withdrawn').toLowerCase();
-    if (!WITHDRAWN.has(back) && !COUNTED.has(back)) {
-      told(`“${cell('withdrawn')}” in the column withdrawn is neither yes nor no.`);
-      continue;
-    }
-    const { mm } = value;
-    const doubt =
-      mm > 0
-        ? dimension
-          ? unitDoubt(mm, dimension.mm, MILLIMETRES)
-          : checkDoubt(mm, checks.get(of) ?? [], MILLIMETRES)
-        : undefined;
-    if (doubt) {
-      told(doubt);
-      continue;
-    }
+    if (!WITHDRAWN.has(back) && !COUNTED.has(back))
+      return `“${cell('withdrawn')}” in the column withdrawn is neither yes nor no.`;
+    const doubt = this.doubtOf(value.mm, of, dimension);
+    if (doubt) return doubt;
     const place = cell('place') || 'here';
-    const name = cell('instrument');
-    let tool = name ? tools.get(name.toLowerCase()) : undefined;
-    if (name && !tool) {
-      const kind = INSTRUMENT_KINDS.find((one) => one === cell('kind')) ?? 'tape';
-      tool = { id: context.id(), name: name.slice(0, 80), kind, trusted: false };
-      tools.set(name.toLowerCase(), tool);
-      made.push(tool);
-    }
     const read = v.safeParse(ReadingSchema, {
-      id: cell('id') || context.id(),
+      id: cell('id') || this.context.id(),
       of,
-      mm,
+      mm: value.mm,
       place: READ_PLACES.find((one) => one === place.toLowerCase()) ?? place,
-      instrument: tool?.id ?? null,
+      instrument: this.tool(cell('instrument'), cell('kind'))?.id ?? null,
       who: cell('who'),
-      at: timeOf(cell('at')) ?? (cell('at') || context.now()),
+      at: timeOf(cell('at')) ?? (cell('at') || this.context.now()),
       note: cell('note'),
       withdrawn: WITHDRAWN.has(back),
     });
-    if (!read.success) told(sentenceOf(read.issues[0]));
-    else if (ids.has(read.output.id)) told('Another row has the same id.');
-    else {
-      ids.add(read.output.id);
-      if (isCheck(read.output)) checks.set(of, [...(checks.get(of) ?? []), mm].slice(-MOST_CHECKS));
-      readings.push(read.output);
-    }
+    return read.success ? this.keep(read.output) : sentenceOf(read.issues[0]);
   }
-  return { log: { readings, instruments: made }, issues };
+
+  /** Whether a figure may be meant in another unit than it is given in. */
+  private doubtOf(
+    mm: number,
+    of: string,
+    dimension: { readonly mm: number } | undefined,
+  ): string | undefined {
+    if (!(mm > 0)) return undefined;
+    return dimension
+      ? unitDoubt(mm, dimension.mm, MILLIMETRES)
+      : checkDoubt(mm, this.checks.get(of) ?? [], MILLIMETRES);
+  }
+
+  /** The instrument of a name; a new one of that name where nobody had it. */
+  private tool(name: string, kind: string): Instrument | undefined {
+    if (!name) return undefined;
+    const there = this.tools.get(name.toLowerCase());
+    if (there) return there;
+    const tool: Instrument = {
+      id: this.context.id(),
+      name: name.slice(0, 80),
+      kind: INSTRUMENT_KINDS.find((one) => one === kind) ?? 'tape',
+      trusted: false,
+    };
+    this.tools.set(name.toLowerCase(), tool);
+    this.made.push(tool);
+    return tool;
+  }
+
+  private keep(reading: Reading): string | undefined {
+    if (this.ids.has(reading.id)) return 'Another row has the same id.';
+    this.ids.add(reading.id);
+    const { of, mm } = reading;
+    if (isCheck(reading)) this.checks.set(of, [...(this.checks.get(of) ?? []), mm].slice(-MOST_CHECKS));
+    this.readings.push(reading);
+    return undefined;
+  }
+}
+
+/** A length as its cells give it, or why it cannot be taken. */
+function readValue(text: string, unit: string): { readonly mm: number } | string {
+  // A file that says no unit is in mm, and what may be meant in metres is asked about as where it is typed.
+  const value = unit === '' ? parseLength(text, 'mm') : parseLengthIn(text, unit);
+  if (!value) return `“${unit}” is no unit: mm, cm, m, in and ft are.`;
+  return value.ok ? value : `“${text}” cannot be taken: ${value.message}`;
 }
 
 /** A time as people and spreadsheets write it, as the format has it; undefined where it is none. */

@@ -33,14 +33,15 @@ export function bareLeaf(laid: LeafOf, leaf: Leaf): BareLeaf {
 const LEAF_WAY = ['z', 'x'] as const;
 const leafBounds = ({ x, y, z }: Leaf): Bounds => ({ x, y, z });
 
-function leafBoard({ door, opening, over, thick }: LeafOf, leaf: Leaf): Board {
-  const { old, leaf: made, fit } = door;
+function leafBoard(laid: LeafOf, leaf: Leaf): Board {
+  const { door } = laid;
+  const { old, leaf: made } = door;
   const key = `${leaf.key}/leaf`;
   const left = leaf.side === 'left';
-  const shared = {
+  return {
     key,
     item: door.id,
-    role: 'leaf' as const,
+    role: 'leaf',
     name: leaf.of === '' ? door.name : `${door.name}, ${leaf.of}`,
     told: { key, words: `the ${saidOf(door.name, leaf)}` },
     at: leafBounds(leaf),
@@ -54,27 +55,36 @@ function leafBoard({ door, opening, over, thick }: LeafOf, leaf: Leaf): Board {
       face: 'face',
       back: 'back',
     },
+    ...(old ? asItIs(old, leaf) : asMade(laid, leaf)),
   };
-  if (old) {
-    const asIs = (mm: number): SumLine[] => [{ words: 'the old leaf', mm }];
-    return {
-      ...shared,
-      is: 'kept',
-      length: asIs(old.height.mm),
-      width: asIs(old.width.mm),
-      thick: asIs(old.thickness.mm),
-      works: holesLeft(
-        old,
-        (x, z) => ({ x: leaf.x[0] + x, z: leaf.z[0] + z }),
-        (deep) => [leaf.y[1] - deep, leaf.y[1]],
-        'back',
-      ),
-      notes:
-        old.becomes === 'plugged' && old.holes.length > 0
-          ? ['Plug the old holes before anything new is bored.']
-          : [],
-    };
-  }
+}
+
+type OwnOfLeaf = Pick<Board, 'length' | 'width'> & Partial<Board>;
+
+/** An old leaf: its own size, and the holes it has. */
+function asItIs(old: NonNullable<LeafOf['door']['old']>, leaf: Leaf): OwnOfLeaf {
+  const asIs = (mm: number): SumLine[] => [{ words: 'the old leaf', mm }];
+  return {
+    is: 'kept',
+    length: asIs(old.height.mm),
+    width: asIs(old.width.mm),
+    thick: asIs(old.thickness.mm),
+    works: holesLeft(
+      old,
+      (x, z) => ({ x: leaf.x[0] + x, z: leaf.z[0] + z }),
+      (deep) => [leaf.y[1] - deep, leaf.y[1]],
+      'back',
+    ),
+    notes:
+      old.becomes === 'plugged' && old.holes.length > 0
+        ? ['Plug the old holes before anything new is bored.']
+        : [],
+  };
+}
+
+/** A leaf that is cut: its size by its opening, and what its edges and faces get. */
+function asMade({ door, opening, over, thick }: LeafOf, leaf: Leaf): OwnOfLeaf {
+  const { leaf: made, fit } = door;
   const edge = (words: string, mm: number): SumLine => ({
     words: `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`,
     mm,
@@ -87,10 +97,8 @@ function leafBoard({ door, opening, over, thick }: LeafOf, leaf: Leaf): Board {
   ];
   const gap = door.middle.mm;
   const both = across.reduce((sum, { mm }) => sum + mm, 0) - gap;
-  const { banding } = made;
-  const { pane } = made;
+  const { banding, pane } = made;
   return {
-    ...shared,
     length: [...opening.height.lines, edge('top', over.top), edge('foot', over.bottom)],
     width:
       door.leaves === 'pair'

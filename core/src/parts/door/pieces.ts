@@ -184,58 +184,10 @@ function pivotMate(laid: LaidDoor, leaf: HungLeaf, end: 'foot' | 'head'): Pick<W
 function groundWorks(laid: LaidDoor, leaf: HungLeaf): GroundWork[] {
   const { door, place } = laid;
   const { hinge } = door;
-  const board = `${leaf.key}/leaf`;
   const said = saidOf(door.name, leaf);
   switch (hinge.kind) {
-    case 'cup': {
-      const plates = platePlaces(laid, leaf);
-      if (!plates) return [];
-      const { beside, back } = plates;
-      const { holesApart } = leaf.cup!.item;
-      const deep = Math.min(PLATE_HOLE.deep, thickOf(beside) - WOOD_BEHIND);
-      return leaf.hinges.heights.flatMap((height, i): GroundWork[] => {
-        const middle = leaf.z[0] + height;
-        const key = `${leaf.key}/plate-${i + 1}`;
-        const words = `the hinge plates of the ${said}`;
-        const into = beside.board.key;
-        const hole = (end: string, z: number): GroundWork => ({
-          into,
-          work: {
-            key: `${key}-${end}`,
-            kind: 'hole',
-            side: beside.side,
-            round: true,
-            at: {
-              x: inward(beside, leaf.side, deep),
-              y: about(back, PLATE_HOLE.wide),
-              z: about(z, PLATE_HOLE.wide),
-            },
-            from: [...sidesOf(beside, '-y'), ...sidesOf(beside, '-z')],
-            words,
-          },
-        });
-        const foot = leaf.y[1] + BEHIND;
-        const place: Bounds = {
-          x: [beside.at, beside.at],
-          y: [foot, foot + leaf.cup!.item.plateLong],
-          z: about(middle, leaf.cup!.item.plateHigh),
-        };
-        return [
-          {
-            into,
-            work: {
-              key,
-              kind: 'footprint',
-              side: beside.side,
-              at: place,
-              mate: { piece: board, work: `${board}#cup-${i + 1}` },
-            },
-          },
-          hole('lower', middle - holesApart / 2),
-          hole('upper', middle + holesApart / 2),
-        ];
-      });
-    }
+    case 'cup':
+      return plateWorks(laid, leaf);
     case 'butt': {
       const item = hingeHardware(door, place, 'butt hinge');
       const deep = hinge.mortise === 'both' ? item.thick : 0;
@@ -249,29 +201,77 @@ function groundWorks(laid: LaidDoor, leaf: HungLeaf): GroundWork[] {
       return caseFlap(laid, leaf, 'hinge', deep, item.wide, leaf.z, said);
     }
     case 'pivot':
-      return (['foot', 'head'] as const).flatMap((end): GroundWork[] => {
-        const beside = pivotBeside(laid, leaf, end);
-        if (!beside) return [];
-        const item = hingeHardware(door, place, 'pivot');
-        const deep = Math.min(PIVOT_DEEP, thickOf(beside) - WOOD_BEHIND);
-        const z: Range = end === 'foot' ? [beside.at - deep, beside.at] : [beside.at, beside.at + deep];
-        const [x, y] = leaf.pin!;
-        return [
-          {
-            into: beside.board.key,
-            work: {
-              key: `${leaf.key}/pivot-${end}`,
-              kind: 'hole',
-              side: beside.side,
-              round: true,
-              at: { x: about(x, item.pin), y: about(y, item.pin), z },
-              words: `the pivots of the ${said}`,
-              mate: { piece: board, work: `${board}#pivot-${end}` },
-            },
-          },
-        ];
-      });
+      return (['foot', 'head'] as const).flatMap((end) => pivotWork(laid, leaf, end));
   }
+}
+
+/** Where each plate of a cup hinge stands, and the two holes its screws go into. */
+function plateWorks(laid: LaidDoor, leaf: HungLeaf): GroundWork[] {
+  const plates = platePlaces(laid, leaf);
+  if (!plates) return [];
+  const { beside, back } = plates;
+  const { holesApart, plateLong, plateHigh } = leaf.cup!.item;
+  const board = `${leaf.key}/leaf`;
+  const deep = Math.min(PLATE_HOLE.deep, thickOf(beside) - WOOD_BEHIND);
+  const foot = leaf.y[1] + BEHIND;
+  const into = beside.board.key;
+  return leaf.hinges.heights.flatMap((height, i): GroundWork[] => {
+    const middle = leaf.z[0] + height;
+    const key = `${leaf.key}/plate-${i + 1}`;
+    const hole = (end: string, z: number): GroundWork => ({
+      into,
+      work: {
+        key: `${key}-${end}`,
+        kind: 'hole',
+        side: beside.side,
+        round: true,
+        at: {
+          x: inward(beside, leaf.side, deep),
+          y: about(back, PLATE_HOLE.wide),
+          z: about(z, PLATE_HOLE.wide),
+        },
+        from: [...sidesOf(beside, '-y'), ...sidesOf(beside, '-z')],
+        words: `the hinge plates of the ${saidOf(laid.door.name, leaf)}`,
+      },
+    });
+    const at: Bounds = {
+      x: [beside.at, beside.at],
+      y: [foot, foot + plateLong],
+      z: about(middle, plateHigh),
+    };
+    const mate = { piece: board, work: `${board}#cup-${i + 1}` };
+    return [
+      { into, work: { key, kind: 'footprint', side: beside.side, at, mate } },
+      hole('lower', middle - holesApart / 2),
+      hole('upper', middle + holesApart / 2),
+    ];
+  });
+}
+
+/** The hole that a pivot turns in, in what bounds the bay beneath or above. */
+function pivotWork(laid: LaidDoor, leaf: HungLeaf, end: 'foot' | 'head'): GroundWork[] {
+  const { door, place } = laid;
+  const beside = pivotBeside(laid, leaf, end);
+  if (!beside) return [];
+  const item = hingeHardware(door, place, 'pivot');
+  const board = `${leaf.key}/leaf`;
+  const deep = Math.min(PIVOT_DEEP, thickOf(beside) - WOOD_BEHIND);
+  const z: Range = end === 'foot' ? [beside.at - deep, beside.at] : [beside.at, beside.at + deep];
+  const [x, y] = leaf.pin!;
+  return [
+    {
+      into: beside.board.key,
+      work: {
+        key: `${leaf.key}/pivot-${end}`,
+        kind: 'hole',
+        side: beside.side,
+        round: true,
+        at: { x: about(x, item.pin), y: about(y, item.pin), z },
+        words: `the pivots of the ${saidOf(door.name, leaf)}`,
+        mate: { piece: board, work: `${board}#pivot-${end}` },
+      },
+    },
+  ];
 }
 
 /** The other flap of a hinge: on the side within the opening for an inset leaf, on the front edge for an overlay one. */

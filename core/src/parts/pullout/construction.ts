@@ -35,91 +35,96 @@ const ON_EDGE: Way = ['y', 'z'];
 const UPRIGHT: Way = ['z', 'x'];
 
 /** A box without a bottom; over it, between its walls, a board with a cut-out for every bin. */
-function binInnards(pullout: Pullout, rim: number, place: PartPlace): BoxConstruction {
-  const { stock } = place;
+function binInnards(pullout: Pullout, rim: number, { stock }: PartPlace): BoxConstruction {
   const own = isOwn(pullout);
   const spec = { ...pullout.box, bottom: { kind: 'none', rail: { mm: LEAST_RAIL } } } as const;
   const t = stock.thickness(spec.material);
   const within = (outer: Bounds) => withinBox(spec, outer, own, stock);
-  const deck = (outer: Bounds, whose: Whose): Board => {
-    const { x, y } = within(outer);
-    const z: Range = [outer.z[1] - t, outer.z[1]];
-    const less = ([from, to]: Range): Range => [from + rim, to - rim];
-    return {
-      ...boardOf(whose, 'deck', 'board for bins'),
-      role: 'board',
-      at: { x, y, z },
-      way: LEVEL,
-      length: [one('box width', span(outer.x)), { words: 'sides', mm: -2 * t, times: [2, t] }],
-      width: [one('box depth', span(outer.y)), one(own ? 'back' : 'ends', span(y) - span(outer.y))],
-      thick: [one('as the board', t)],
-      material: spec.material,
-      sides: { start: 'left end', end: 'right end', left: 'back edge', right: 'front edge' },
-      works: placed(pullout.contents, [within(outer)]).map((bin): WorkIn => ({
-        key: `cut-out-${contentId(bin)}`,
-        kind: 'cut-out',
-        side: 'face',
-        at: { x: less(bin.bounds.x), y: less(bin.bounds.y), z },
-        air: true,
-        from: ['start', 'right'],
-        words: bin.content.name,
-      })),
-      notes: [`Its cut-outs are the mouths of the bins less ${lengthMark(rim)} of rim at each side.`],
-    };
-  };
   return {
     boards: (outer, width, whose) => {
       const { boards, intoFront } = boxBoards(spec, outer, own, stock, width, whose);
-      return { boards: [...boards, deck(outer, whose)], intoFront, holds: boxHolds(whose, own) };
+      const deck = binDeck(pullout, rim, outer, within(outer), t, whose);
+      return { boards: [...boards, deck], intoFront, holds: boxHolds(whose, own) };
     },
     tiers: (outer) => [within(outer)],
-    issues: (outer, frontThick) => {
-      const inner = within(outer);
-      const issues: Issue[] = boxIssues(spec, outer, own, frontThick, stock);
-      pullout.contents.items.forEach((bin, i) => {
-        const least = Math.min(bin.width.mm, bin.depth.mm) - 2 * rim;
-        if (least <= 0)
-          issues.push(
-            ...refuse(
-              ['carries', 'rim'],
-              `So wide a rim leaves no cut-out for “${bin.name}”. Less than ${lengthMark(Math.min(bin.width.mm, bin.depth.mm) / 2, 'most')} will do.`,
-            ),
-          );
-        if (bin.stands !== 'hung')
-          issues.push(
-            ...refuse(
-              ['contents', 'items', i, 'stands'],
-              `“${bin.name}” hangs by its rim in the board: let it hang.`,
-            ),
-          );
-        if (bin.base && bin.base.width.mm > bin.width.mm - 2 * rim)
-          issues.push(
-            ...refuse(
-              ['contents', 'items', i, 'base', 'width'],
-              `The foot of “${bin.name}” does not go through its cut-out of ${lengthMark(bin.width.mm - 2 * rim, 'most')}. ${lengthMark(bin.base.width.mm - bin.width.mm + 2 * rim, 'least')} less will do.`,
-            ),
-          );
-      });
-      if (span(inner.z) < t + LEAST_RAIL)
-        issues.push(
-          ...refuse(
+    issues: (outer, frontThick) => [
+      ...boxIssues(spec, outer, own, frontThick, stock),
+      ...pullout.contents.items.flatMap((bin, i) => binIssues(bin, i, rim)),
+      ...(span(within(outer).z) < t + LEAST_RAIL
+        ? refuse(
             ['box', 'height'],
             `The box is too low for its board and rails. At least ${lengthMark(t + LEAST_RAIL, 'least')} will do.`,
-          ),
-        );
-      return issues;
-    },
+          )
+        : []),
+    ],
   };
+}
+
+/** The board that bins hang in, `t` thick, at the top of its box. */
+function binDeck(
+  pullout: Pullout,
+  rim: number,
+  outer: Bounds,
+  inner: Bounds,
+  t: number,
+  whose: Whose,
+): Board {
+  const { x, y } = inner;
+  const z: Range = [outer.z[1] - t, outer.z[1]];
+  const less = ([from, to]: Range): Range => [from + rim, to - rim];
+  return {
+    ...boardOf(whose, 'deck', 'board for bins'),
+    role: 'board',
+    at: { x, y, z },
+    way: LEVEL,
+    length: [one('box width', span(outer.x)), { words: 'sides', mm: -2 * t, times: [2, t] }],
+    width: [one('box depth', span(outer.y)), one(isOwn(pullout) ? 'back' : 'ends', span(y) - span(outer.y))],
+    thick: [one('as the board', t)],
+    material: pullout.box.material,
+    sides: { start: 'left end', end: 'right end', left: 'back edge', right: 'front edge' },
+    works: placed(pullout.contents, [inner]).map((bin): WorkIn => ({
+      key: `cut-out-${contentId(bin)}`,
+      kind: 'cut-out',
+      side: 'face',
+      at: { x: less(bin.bounds.x), y: less(bin.bounds.y), z },
+      air: true,
+      from: ['start', 'right'],
+      words: bin.content.name,
+    })),
+    notes: [`Its cut-outs are the mouths of the bins less ${lengthMark(rim)} of rim at each side.`],
+  };
+}
+
+/** What of a bin cannot hang in a board. */
+function binIssues(bin: Pullout['contents']['items'][number], i: number, rim: number): Issue[] {
+  const narrow = Math.min(bin.width.mm, bin.depth.mm);
+  const through = bin.width.mm - 2 * rim;
+  return [
+    ...(narrow - 2 * rim <= 0
+      ? refuse(
+          ['carries', 'rim'],
+          `So wide a rim leaves no cut-out for “${bin.name}”. Less than ${lengthMark(narrow / 2, 'most')} will do.`,
+        )
+      : []),
+    ...(bin.stands !== 'hung'
+      ? refuse(
+          ['contents', 'items', i, 'stands'],
+          `“${bin.name}” hangs by its rim in the board: let it hang.`,
+        )
+      : []),
+    ...(bin.base && bin.base.width.mm > through
+      ? refuse(
+          ['contents', 'items', i, 'base', 'width'],
+          `The foot of “${bin.name}” does not go through its cut-out of ${lengthMark(through, 'most')}. ${lengthMark(bin.base.width.mm - through, 'least')} less will do.`,
+        )
+      : []),
+  ];
 }
 /** Rails that keep a box square without a bottom, mm. */
 const LEAST_RAIL = 40;
 
 /** Uprights at front and back, and shelves with rims between them. */
-function tierInnards(
-  pullout: Pullout,
-  { count, rim }: { count: number; rim: { mm: number } },
-  { stock }: PartPlace,
-): BoxConstruction {
+function tierInnards(pullout: Pullout, { count, rim }: Tiering, { stock }: PartPlace): BoxConstruction {
   const { material } = pullout.box;
   const t = stock.thickness(material);
   const own = isOwn(pullout);
@@ -131,16 +136,15 @@ function tierInnards(
     boards: (outer, width, whose) => {
       const y = inner(outer);
       const { x, z } = outer;
-      const thick = [one('as the board', t)];
+      const shared = { material, thick: [one('as the board', t)] };
       const upright = (id: string, at: Range): Board => ({
         ...boardOf(whose, id, 'upright'),
+        ...shared,
         role: 'box end',
         at: { x, y: at, z },
         way: UPRIGHT,
         length: [one('height', span(z))],
         width,
-        thick,
-        material,
       });
       const deep = [
         one('depth', span(outer.y)),
@@ -151,32 +155,19 @@ function tierInnards(
         (foot, i): Board[] => [
           {
             ...boardOf(whose, `tier-${i + 1}`, 'shelf'),
+            ...shared,
             role: 'tier',
             at: { x, y, z: [foot, foot + t] },
             way: ALONG,
             length: deep,
             width,
-            thick,
-            material,
             notes,
           },
-          ...(rim.mm > 0
-            ? (
-                [
-                  ['left', [x[0], x[0] + t]],
-                  ['right', [x[1] - t, x[1]]],
-                ] as const
-              ).map(([which, at]): Board => ({
-                ...boardOf(whose, `rim-${which}-${i + 1}`, 'rim'),
-                role: 'rim',
-                at: { x: at, y, z: [foot + t, foot + t + rim.mm] },
-                way: ON_EDGE,
-                length: deep,
-                width: [one('as chosen', rim.mm)],
-                thick,
-                material,
-              }))
-            : []),
+          ...tierRims(whose, `${i + 1}`, { x, y, z: [foot + t, foot + t + rim.mm] }, t).map((board) => ({
+            ...board,
+            ...shared,
+            length: deep,
+          })),
         ],
       );
       return {
@@ -198,25 +189,59 @@ function tierInnards(
         z: [foot, foot + high],
       }));
     },
-    issues: (outer) => {
-      if (clear(outer) < rim.mm + 20)
-        return refuse(
-          ['carries', 'count'],
-          `So many tiers leave ${lengthMark(Math.max(0, clear(outer)))} between them. At most ${Math.max(1, Math.floor(span(outer.z) / (t + rim.mm + 20)))} will do.`,
-        );
-      if (span(outer.y) < ends * t + 20)
-        return refuse(
-          ['box', 'depth'],
-          `Its uprights leave nothing of the shelves. At least ${lengthMark(ends * t + 20, 'least')} deep will do.`,
-        );
-      if (span(outer.x) < 2 * t + 20)
-        return refuse(
-          ['box', 'material'],
-          `Rims leave nothing of the shelf. A pull-out at least ${lengthMark(2 * t + 20, 'least')} wide will do.`,
-        );
-      return [];
-    },
+    issues: (outer) => tierIssues(outer, clear(outer), { t, ends, rim: rim.mm }),
   };
+}
+
+/** How many shelves one above another, and how high the rims along their sides are. */
+interface Tiering {
+  readonly count: number;
+  readonly rim: { readonly mm: number };
+}
+
+/** The rims along both sides of a shelf, over all of which they are given; none where they are of no height. */
+function tierRims(
+  whose: Whose,
+  id: string,
+  { x, y, z }: Bounds,
+  t: number,
+): Omit<Board, 'material' | 'length'>[] {
+  const high = span(z);
+  if (high <= 0) return [];
+  const rim = (which: string, at: Range): Omit<Board, 'material' | 'length'> => ({
+    ...boardOf(whose, `rim-${which}-${id}`, 'rim'),
+    role: 'rim',
+    at: { x: at, y, z },
+    way: ON_EDGE,
+    width: [one('as chosen', high)],
+  });
+  return [rim('left', [x[0], x[0] + t]), rim('right', [x[1] - t, x[1]])];
+}
+
+/** Less than this between two shelves, or of a shelf, is none, mm. */
+const LEAST_TIER = 20;
+
+function tierIssues(
+  outer: Bounds,
+  clear: number,
+  { t, ends, rim }: { readonly t: number; readonly ends: number; readonly rim: number },
+): Issue[] {
+  if (clear < rim + LEAST_TIER)
+    return refuse(
+      ['carries', 'count'],
+      `So many tiers leave ${lengthMark(Math.max(0, clear))} between them. At most ${Math.max(1, Math.floor(span(outer.z) / (t + rim + LEAST_TIER)))} will do.`,
+    );
+  if (span(outer.y) < ends * t + LEAST_TIER)
+    return refuse(
+      ['box', 'depth'],
+      `Its uprights leave nothing of the shelves. At least ${lengthMark(ends * t + LEAST_TIER, 'least')} deep will do.`,
+    );
+  if (span(outer.x) < 2 * t + LEAST_TIER)
+    return refuse(
+      ['box', 'material'],
+      `Rims leave nothing of the shelf. A pull-out at least ${lengthMark(2 * t + LEAST_TIER, 'least')} wide will do.`,
+    );
+  return [];
 }
 
 /** One board between its slides; cheeks along its edges hold the slides, which are higher than a board is thick. */

@@ -1,7 +1,7 @@
 import type { Issue } from '../../item/issue';
 import { lengthMark } from '../../length/lengthMark';
 import { span } from '../../solid/bounds';
-import { refuse } from '../kit/issues';
+import { firstTrouble, refuse } from '../kit/issues';
 import { mostLap, panelWidth, type LaidGrooves, type LaidSliding } from './lay';
 
 /** Wood or play kept about a groove that is cut into a board, mm. */
@@ -10,11 +10,19 @@ const SKIN = 3;
 export const refuseSliding = (laid: LaidSliding): Issue[] =>
   laid.grooves ? grooveIssues(laid, laid.grooves) : hungIssues(laid);
 
-function grooveIssues(laid: LaidSliding, grooves: LaidGrooves): Issue[] {
-  const { place, opening, thick, run } = laid;
-  const { way, tracks, foot, head, walls, overlap } = grooves;
-  const at = (...path: Issue['path']) => ['way', ...path];
-  const long = run[1] - run[0];
+const grooveIssues = (laid: LaidSliding, grooves: LaidGrooves): Issue[] =>
+  firstTrouble([
+    () => trackIssues(laid, grooves),
+    () => panelIssues(laid, grooves),
+    () => depthIssues(laid, grooves),
+    () => stationIssues(laid, grooves),
+    () => biteIssues(laid, grooves),
+    () => pullIssues(laid),
+  ]);
+
+const at = (...path: Issue['path']) => ['way', ...path];
+
+function trackIssues({ run }: LaidSliding, { way }: LaidGrooves): Issue[] {
   if (way.tracks > way.panels)
     return refuse(at('tracks'), `There are more tracks than panels. At most ${way.panels} will do.`);
   if (way.panels > 1 && way.tracks === 1)
@@ -22,11 +30,17 @@ function grooveIssues(laid: LaidSliding, grooves: LaidGrooves): Issue[] {
       at('tracks'),
       'On one track panels side by side cannot pass each other. At least 2 will do.',
     );
-  if (way.panels === 1 && way.tracks === 1 && (way.width?.mm ?? long) >= long)
+  if (way.panels === 1 && way.tracks === 1 && (way.width?.mm ?? Infinity) >= run[1] - run[0])
     return refuse(
       at('panels'),
       'A single panel as wide as its run cannot slide: take two, or hang it before the opening.',
     );
+  return [];
+}
+
+function panelIssues(laid: LaidSliding, { way, overlap }: LaidGrooves): Issue[] {
+  const { opening, thick, run } = laid;
+  const long = run[1] - run[0];
   if (thick >= way.wide.mm)
     return refuse(
       at('wide'),
@@ -52,6 +66,11 @@ function grooveIssues(laid: LaidSliding, grooves: LaidGrooves): Issue[] {
       at(way.width ? 'width' : 'overlap'),
       `Panels ${lengthMark(wide)} wide cannot lap by ${lengthMark(overlap)}.`,
     );
+  return [];
+}
+
+/** Grooves go through nothing, and there is room for panels and for tracks behind each other. */
+function depthIssues({ place, opening }: LaidSliding, { way, foot, head, walls }: LaidGrooves): Issue[] {
   for (const [key, deep, rail] of [
     ['top', way.top.mm, way.rails.top.mm],
     ['bottom', way.bottom.mm, way.rails.bottom.mm],
@@ -74,6 +93,11 @@ function grooveIssues(laid: LaidSliding, grooves: LaidGrooves): Issue[] {
       at('tracks'),
       `So many tracks want ${lengthMark(deep - opening.inside.front, 'least')} of depth, and there are ${lengthMark(opening.inside.back - opening.inside.front, 'most')}.`,
     );
+  return [];
+}
+
+function stationIssues({ run }: LaidSliding, { way, foot, head }: LaidGrooves): Issue[] {
+  const long = run[1] - run[0];
   for (const [i, { at: x, height }] of way.stations.entries()) {
     if (x.mm > long)
       return refuse(
@@ -86,6 +110,11 @@ function grooveIssues(laid: LaidSliding, grooves: LaidGrooves): Issue[] {
         `That is ${lengthMark(Math.abs(height.mm - (head - foot)))} off the ${lengthMark(head - foot)} that the rails are apart as drawn: check the reading, or the rails.`,
       );
   }
+  return [];
+}
+
+/** It stays in the top groove where its tracks are farthest apart, and goes under it where they are nearest. */
+function biteIssues(laid: LaidSliding, { way, tracks }: LaidGrooves): Issue[] {
   const high = span(laid.panels[0]!.bounds.z);
   const bite = high - tracks.farthest - way.bottom.mm;
   if (bite <= 0)
@@ -99,8 +128,9 @@ function grooveIssues(laid: LaidSliding, grooves: LaidGrooves): Issue[] {
       way.height ? at('height') : at('top'),
       `Where its tracks are nearest it jams: its head is ${lengthMark(-free, 'least')} longer than the top groove is deep. ${way.height ? `At most ${lengthMark(tracks.nearest + way.top.mm + way.bottom.mm - 1, 'most')} high will do.` : `A top groove at least ${lengthMark(way.top.mm - free + 1, 'least')} deep will do.`}`,
     );
-  return pullIssues(laid);
+  return [];
 }
+
 /** A reading farther off the drawing than this is a slip, mm. */
 const MOST_OFF = 60;
 

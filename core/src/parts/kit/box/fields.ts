@@ -10,14 +10,21 @@ const counted = (key: 'across' | 'along') => ({
   value: (word: string) => Math.max(0, COUNTS.indexOf(word)),
 });
 
-/** What a card shows of a part's box; `made` tells whether it is one that is cut. */
-export function boxFields<Part extends { readonly box: BoxSpec }>(
-  made: (part: Part) => boolean,
-): Field<Part>[] {
-  const group = 'Box';
+type Boxed = { readonly box: BoxSpec };
+/** Whether a part's box is one that is cut. */
+type Made<Part> = (part: Part) => boolean;
+const group = 'Box';
+
+/** What a card shows of a part's box. */
+export const boxFields = <Part extends Boxed>(made: Made<Part>): Field<Part>[] => [
+  ...sizeFields(made),
+  ...jointFields(made),
+  ...dividerFields(made),
+  ...notchFields(made),
+];
+
+function sizeFields<Part extends Boxed>(made: Made<Part>): Field<Part>[] {
   const length = lengthOf<Part>(group);
-  const grooved = (part: Part) =>
-    made(part) && (part.box.bottom.kind === 'groove' || part.box.bottom.kind === 'let in');
   return [
     {
       group,
@@ -32,6 +39,14 @@ export function boxFields<Part extends { readonly box: BoxSpec }>(
     length('Free above it', ['box', 'above']),
     length('Kept clear on its left', ['box', 'aside', 'left']),
     length('Kept clear on its right', ['box', 'aside', 'right']),
+  ];
+}
+
+function jointFields<Part extends Boxed>(made: Made<Part>): Field<Part>[] {
+  const length = lengthOf<Part>(group);
+  const grooved = (part: Part) =>
+    made(part) && (part.box.bottom.kind === 'groove' || part.box.bottom.kind === 'let in');
+  return [
     {
       group,
       label: 'Joints',
@@ -70,27 +85,36 @@ export function boxFields<Part extends { readonly box: BoxSpec }>(
       (part) => made(part) && part.box.bottom.kind === 'groove',
     ),
     length('Rails, high', ['box', 'bottom', 'rail'], (part) => made(part) && part.box.bottom.kind === 'none'),
-    {
-      group,
-      label: 'Dividers, side to side',
-      path: ['box', 'dividers', 'across'],
-      input: counted('across'),
-      when: made,
-    },
-    {
-      group,
-      label: 'Dividers, front to back',
-      path: ['box', 'dividers', 'along'],
-      input: counted('along'),
-      when: made,
-    },
-    {
-      group,
-      label: 'Dividers of',
-      path: ['box', 'dividers', 'material'],
-      input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] },
-      when: (part) => made(part) && part.box.dividers.across + part.box.dividers.along > 0,
-    },
+  ];
+}
+
+const dividerFields = <Part extends Boxed>(made: Made<Part>): Field<Part>[] => [
+  {
+    group,
+    label: 'Dividers, side to side',
+    path: ['box', 'dividers', 'across'],
+    input: counted('across'),
+    when: made,
+  },
+  {
+    group,
+    label: 'Dividers, front to back',
+    path: ['box', 'dividers', 'along'],
+    input: counted('along'),
+    when: made,
+  },
+  {
+    group,
+    label: 'Dividers of',
+    path: ['box', 'dividers', 'material'],
+    input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] },
+    when: (part) => made(part) && part.box.dividers.across + part.box.dividers.along > 0,
+  },
+];
+
+function notchFields<Part extends Boxed>(made: Made<Part>): Field<Part>[] {
+  const length = lengthOf<Part>(group);
+  return [
     {
       group,
       label: 'Notch for pipes',

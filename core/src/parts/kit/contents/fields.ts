@@ -12,8 +12,6 @@ export function contentFields<Part extends { readonly contents: Contents; readon
   tiers = false,
 ): Field<Part>[] {
   const group = 'Contents';
-  const cabled = (one: Part) => one.cable !== null;
-  const wire = lengthOf<Part>('Cable or hose');
   return [
     {
       group,
@@ -38,6 +36,14 @@ export function contentFields<Part extends { readonly contents: Contents; readon
     },
     { group, label: 'Loose in it, kg', path: ['contents', 'load'], input: 'count' },
     ...part.contents.items.flatMap((one, i) => itemFields<Part>(one, i, tiers)),
+    ...cableFields<Part>(),
+  ];
+}
+
+function cableFields<Part extends { readonly cable: Cable | null }>(): Field<Part>[] {
+  const cabled = (one: Part) => one.cable !== null;
+  const wire = lengthOf<Part>('Cable or hose');
+  return [
     {
       group: 'Cable or hose',
       label: 'To what comes out',
@@ -81,7 +87,6 @@ function itemFields<Part extends { readonly contents: Contents }>(
   const at = ['contents', 'items', i] as const;
   const length = lengthOf<Part>(group);
   const item = ({ contents }: Part): Content | undefined => contents.items[i];
-  const { opens } = one;
   return [
     { group, label: 'What', path: [...at, 'name'], input: 'text' },
     { group, label: 'How many', path: [...at, 'count'], input: 'count' },
@@ -115,13 +120,25 @@ function itemFields<Part extends { readonly contents: Contents }>(
         value: (word) => (word === 'hangs' ? 'hung' : 'on the bottom'),
       },
     },
+    ...openingFields<Part>(one, i),
+  ];
+}
+
+/** Whether a thing opens where it stands or once it is drawn out, and how. */
+function openingFields<Part extends { readonly contents: Contents }>(
+  { opens }: Content,
+  i: number,
+): Field<Part>[] {
+  const group = `Thing ${i + 1}`;
+  const at = ['contents', 'items', i] as const;
+  return [
     {
       group,
       label: 'It opens',
       path: [...at, 'opens'],
       input: {
         words: Object.values(OPENS),
-        word: (part) => OPENS[item(part)?.opens.kind ?? 'no'],
+        word: ({ contents }) => OPENS[contents.items[i]?.opens.kind ?? 'no'],
         value: (word) =>
           USUAL_OPENS[
             (Object.keys(OPENS) as (keyof typeof OPENS)[]).find((key) => OPENS[key] === word) ?? 'no'
@@ -149,6 +166,6 @@ function itemFields<Part extends { readonly contents: Contents }>(
           { group, label: 'Lid opens to', path: [...at, 'opens', 'to'], input: 'degrees' as const },
         ]
       : []),
-    ...(opens.kind === 'tank' ? [length('Lifted by', [...at, 'opens', 'by'])] : []),
+    ...(opens.kind === 'tank' ? [lengthOf<Part>(group)('Lifted by', [...at, 'opens', 'by'])] : []),
   ];
 }

@@ -81,95 +81,127 @@ function overOf({ fit }: DrawnOut, opening: Opening): LaidDrawn['over'] {
 const betweenOf = ({ fit }: DrawnOut): number =>
   fit.kind === 'even' ? fit.gap.mm : fit.kind === 'none' ? 0 : fit.between.mm;
 
-/** @param construction  how what comes out is made within its outer bounds */
-export function layDrawn(drawer: DrawnOut, place: PartPlace, construction: BoxConstruction): LaidDrawn {
-  const { box, front, fit, runs, old, bank } = drawer;
+/** How deep and wide the box is and how far it comes, mm: fields of what is laid. */
+type Run = Pick<
+  LaidDrawn,
+  | 'slide'
+  | 'side'
+  | 'frontThick'
+  | 'clear'
+  | 'width'
+  | 'push'
+  | 'start'
+  | 'room'
+  | 'length'
+  | 'depth'
+  | 'travel'
+>;
+
+function runOf(drawer: DrawnOut, place: PartPlace, opening: Opening): Run {
+  const { box, front, fit, runs, old } = drawer;
   const { stock, hardware } = place;
-  const opening = openingOf(drawer, place);
   const slide = slideOf(runs, hardware);
   const side = stock.thickness(box.material);
   const frontThick = fit.kind === 'none' ? 0 : stock.thickness(front.material);
   const whole = clearWay(opening);
   const clear = [whole[0] + box.aside.left.mm, whole[1] - box.aside.right.mm] as const;
   const beside = slide || runs.kind === 'wooden runners' ? roomBeside(runs, slide, side) : 0;
-  const width = old?.width.mm ?? clear[1] - clear[0] - beside;
   const push = pushOf(drawer.closing, slide);
-  const over = overOf(drawer, opening);
   // An inset front stands in the opening, another before it; pushed in, all of it needs the way behind.
-  const frontBack =
+  const start =
     fit.kind === 'inset'
       ? opening.front + fit.setback.mm + frontThick
       : fit.kind === 'none'
         ? opening.front + fit.setback.mm
         : opening.front - push;
-  const start = frontBack;
   const room = opening.inside.back - start - push;
   const length =
     runs.kind === 'wooden runners' || !slide ? undefined : (runs.length?.mm ?? longestThatFits(slide, room));
-  const depth = old?.depth.mm ?? box.depth?.mm ?? length ?? room - BEHIND_RUNNERS;
-  const travel = runs.kind === 'wooden runners' ? runs.out.mm : slide && length ? travelOf(slide, length) : 0;
-  const between = betweenOf(drawer);
-  const foot = opening.bottom.at - over.bottom;
-  const head = opening.top.at + over.top;
-  const count = countOf(bank);
-  const heights = frontHeights(bank, head - foot - (count - 1) * between);
-  const middle = (clear[0] + clear[1]) / 2;
-  const x: Bounds['x'] = [middle - width / 2, middle + width / 2];
-  const low = Math.max(opening.inside.bottom, opening.bottom.at);
-  const high = Math.min(opening.inside.top, opening.top.at);
-  let at = foot;
-  const drawers = heights.map((mm, row): DrawerAt => {
-    const [z0, z1] = [at, at + mm];
-    at = z1 + between;
-    const free = [
-      row === 0 ? low : Math.max(low, z0 - between / 2),
-      row === count - 1 ? high : Math.min(high, z1 + between / 2),
-    ] as const;
-    const under = free[0] + box.under.mm;
-    const boxHigh = old?.height.mm ?? box.height?.mm ?? free[1] - box.above.mm - under;
-    const runAt =
-      under + (runs.kind === 'side slides' ? runs.up.mm + (slide?.kind === 'slide' ? slide.high / 2 : 0) : 0);
-    const outer: Bounds = { x, y: [start, start + depth], z: [under, under + boxHigh] };
-    const tiers = construction.tiers(outer);
-    return {
-      key: drawer.single ? drawer.id : `${drawer.id}.${bank.drawers[row]!.id}`,
-      nth: count === 1 ? 0 : count - row,
-      row,
-      place: free,
-      front:
-        fit.kind === 'none'
-          ? null
-          : {
-              x: [opening.left.at - over.left, opening.right.at + over.right],
-              y: [frontBack - frontThick, frontBack],
-              z: [z0, z1],
-            },
-      box: outer,
-      packing: packingOf(drawer, opening, place, clear, width, slide, runAt),
-      tiers,
-      contents: placed(drawer.contents, tiers),
-    };
-  });
   return {
-    part: drawer,
-    place,
-    construction,
-    opening,
     slide,
     side,
     frontThick,
     clear,
-    width,
+    width: old?.width.mm ?? clear[1] - clear[0] - beside,
     push,
     start,
     room,
     length,
-    depth,
-    travel,
+    depth: old?.depth.mm ?? box.depth?.mm ?? length ?? room - BEHIND_RUNNERS,
+    travel: runs.kind === 'wooden runners' ? runs.out.mm : slide && length ? travelOf(slide, length) : 0,
+  };
+}
+
+/** @param construction  how what comes out is made within its outer bounds */
+export function layDrawn(drawer: DrawnOut, place: PartPlace, construction: BoxConstruction): LaidDrawn {
+  const { bank } = drawer;
+  const opening = openingOf(drawer, place);
+  const over = overOf(drawer, opening);
+  const between = betweenOf(drawer);
+  const foot = opening.bottom.at - over.bottom;
+  const head = opening.top.at + over.top;
+  const heights = frontHeights(bank, head - foot - (countOf(bank) - 1) * between);
+  const laid = {
+    part: drawer,
+    place,
+    construction,
+    opening,
+    ...runOf(drawer, place, opening),
     between,
     over,
     heights,
-    drawers,
+  };
+  let at = foot;
+  const drawers = heights.map((mm, row): DrawerAt => {
+    const z = [at, at + mm] as const;
+    at = z[1] + between;
+    return drawerAt(laid, row, z);
+  });
+  return { ...laid, drawers };
+}
+
+/** One drawer of them, its front from `z[0]` to `z[1]`, counted from the lowest. */
+function drawerAt(laid: Omit<LaidDrawn, 'drawers'>, row: number, [z0, z1]: Range): DrawerAt {
+  const { part, place, construction, opening, slide, clear, width, start, depth, between, over } = laid;
+  const { frontThick, heights } = laid;
+  const { box, fit, runs, old, bank } = part;
+  const count = heights.length;
+  const middle = (clear[0] + clear[1]) / 2;
+  const free = [
+    row === 0
+      ? Math.max(opening.inside.bottom, opening.bottom.at)
+      : Math.max(opening.inside.bottom, opening.bottom.at, z0 - between / 2),
+    row === count - 1
+      ? Math.min(opening.inside.top, opening.top.at)
+      : Math.min(opening.inside.top, opening.top.at, z1 + between / 2),
+  ] as const;
+  const under = free[0] + box.under.mm;
+  const high = old?.height.mm ?? box.height?.mm ?? free[1] - box.above.mm - under;
+  const runAt =
+    under + (runs.kind === 'side slides' ? runs.up.mm + (slide?.kind === 'slide' ? slide.high / 2 : 0) : 0);
+  const outer: Bounds = {
+    x: [middle - width / 2, middle + width / 2],
+    y: [start, start + depth],
+    z: [under, under + high],
+  };
+  const tiers = construction.tiers(outer);
+  return {
+    key: part.single ? part.id : `${part.id}.${bank.drawers[row]!.id}`,
+    nth: count === 1 ? 0 : count - row,
+    row,
+    place: free,
+    front:
+      fit.kind === 'none'
+        ? null
+        : {
+            x: [opening.left.at - over.left, opening.right.at + over.right],
+            y: [start - frontThick, start],
+            z: [z0, z1],
+          },
+    box: outer,
+    packing: packingOf(part, opening, place, clear, width, slide, runAt),
+    tiers,
+    contents: placed(part.contents, tiers),
   };
 }
 

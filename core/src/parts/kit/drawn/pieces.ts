@@ -63,15 +63,8 @@ function oneDrawn(
     told: boxTold,
   });
   const runs = runPieces({
+    ...{ place, frame, opening, slide, length, start, room, side, said },
     runs: part.runs,
-    place,
-    frame,
-    opening,
-    slide,
-    length,
-    start,
-    room,
-    side,
     box: at.box,
     height: at.place,
     packing: at.packing,
@@ -80,7 +73,6 @@ function oneDrawn(
     still: `${key}/ground`,
     item: part.id,
     name: part.name,
-    said,
     holds: made.holds,
   });
   const screws = fixings(laid, at, made.holds.front);
@@ -101,21 +93,7 @@ function oneDrawn(
     ...(made.old ? [oldBox(laid, at, frame, boxTold, made.old)] : []),
     ...handleOf(laid, at, frame, told('handle', `the handle of the ${said}`)),
     ...runs.moving,
-    ...at.contents.map((one): Piece => {
-      const id = `content-${contentId(one)}`;
-      const solid = contentPiece(one, frame);
-      const { x, y, z } = one.bounds;
-      return plain(frame, {
-        key: `${key}/${id}`,
-        item: part.id,
-        role: 'content',
-        is: 'content',
-        name: nameOf(one),
-        told: told(id, `${called(one.content.name)} in the ${said}`),
-        solids: [solid],
-        mass: { kg: one.content.load, centre: frame.toSpace([middleOf(x), middleOf(y), middleOf(z)]) },
-      });
-    }),
+    ...stored(laid, at, frame),
     ...loose(laid, at, frame),
   ];
   return {
@@ -123,6 +101,24 @@ function oneDrawn(
     still: { key: `${key}/ground`, item: part.id, words: `what carries the ${said}`, pieces: runs.still },
     onGround: runs.onGround,
   };
+}
+
+/** What stands or hangs in it, each thing with its own mass. */
+function stored({ part }: LaidDrawn, at: DrawerAt, frame: Frame): Piece[] {
+  return at.contents.map((one) => {
+    const id = `${at.key}/content-${contentId(one)}`;
+    const { x, y, z } = one.bounds;
+    return plain(frame, {
+      key: id,
+      item: part.id,
+      role: 'content',
+      is: 'content',
+      name: nameOf(one),
+      told: { key: id, words: `${called(one.content.name)} in the ${saidOf(part, at)}` },
+      solids: [contentPiece(one, frame)],
+      mass: { kg: one.content.load, centre: frame.toSpace([middleOf(x), middleOf(y), middleOf(z)]) },
+    });
+  });
 }
 
 function onSlides({ key }: Board, holds: RunHolds, { onBox }: RunPieces): WorkIn[] {
