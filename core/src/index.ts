@@ -125,7 +125,7 @@ export { KIND_GROUPS } from './things/kinds';
 export { EXISTING_KINDS, existingKind } from './existing/kinds';
 export type { Existing } from './existing/schema';
 export { baysOf, CARCASS_KINDS, type Bay, type Carcass } from './carcass/schema';
-export { namedBays } from './carcass/fields';
+export { namedBays } from './carcass/bayFields';
 export { dividerChanges, dividerGrips, type DividerGrip } from './plan/dividers';
 export { MATERIAL_PRESETS } from './material/presets';
 export { MATERIAL_KINDS, type Material, type Schools } from './material/schema';
@@ -178,16 +178,10 @@ export { itemsOf, pathOf, type Item } from './plan/items';
 export { withoutArticle } from './item/called';
 export { get, type PathStep } from './item/path';
 export { extentChanges, extentOf, type Extent } from './plan/placing';
-export {
-  clipOf,
-  groupChanges,
-  mirrorChanges,
-  pasteChanges,
-  shiftChanges,
-  shifted,
-  withGroupMates,
-  type Clip,
-} from './plan/groups';
+export { clipOf, groupChanges, mirrorChanges, shiftChanges, withGroupMates } from './plan/groups';
+export type { Clip } from './plan/clip';
+export { shifted } from './plan/groupPlaces';
+export { pasteChanges } from './plan/paste';
 export { freshName, newCarcass, newExisting, newPart, newPlan, newThing } from './plan/fresh';
 export { pathText, type Issue } from './item/issue';
 export { readPlan, type PlanRead } from './plan/readPlan';

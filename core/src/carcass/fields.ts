@@ -1,8 +1,8 @@
 import { wordChoice, type Field } from '../card/field';
 import type { PathStep } from '../item/path';
 import { SIDES } from '../item/schema';
-import { splitOf } from './bays';
-import { baysOf, TAKES, type Bay, type Carcass } from './schema';
+import { bayFields } from './bayFields';
+import type { Carcass } from './schema';
 
 type CarcassField = Field<Carcass>;
 const mm = (value: number) => ({ mm: value });
@@ -35,6 +35,87 @@ const stands =
   (on: Carcass['stands']['on']) =>
   ({ stands: one }: Carcass) =>
     one.on === on;
+
+type OneSide = 'left' | 'right';
+const SIDES_OF_IT: readonly OneSide[] = ['left', 'right'];
+
+/** What stands against a side of it. */
+const besideFields = (side: OneSide): CarcassField[] => [
+  {
+    group: 'Beside it',
+    label: `End panel, ${side}`,
+    path: ['ends', side],
+    input: {
+      words: ['none', 'to the carcass', 'to the floor'],
+      word: ({ ends }) => (ends[side] ? `to ${ends[side].reaches}` : 'none'),
+      value: (word, { ends, sheet }) =>
+        word === 'none'
+          ? null
+          : {
+              material: ends[side]?.material ?? sheet,
+              proud: ends[side]?.proud ?? mm(20),
+              reaches: word.replace('to ', ''),
+            },
+    },
+    when: boxed,
+  },
+  length(
+    'Beside it',
+    `Proud of the front, ${side}`,
+    ['ends', side, 'proud'],
+    ({ ends }) => ends[side] !== null,
+  ),
+  {
+    group: 'Beside it',
+    label: `Filler, ${side}`,
+    path: ['fillers', side],
+    input: {
+      words: ['none', 'a filler'],
+      word: ({ fillers }) => (fillers[side] ? 'a filler' : 'none'),
+      value: (word) => (word === 'none' ? null : { width: mm(40), scribe: mm(15) }),
+    },
+    when: boxed,
+  },
+  length(
+    'Beside it',
+    `Gap filled, ${side}`,
+    ['fillers', side, 'width'],
+    ({ fillers }) => fillers[side] !== null,
+  ),
+  length(
+    'Beside it',
+    `Left to scribe, ${side}`,
+    ['fillers', side, 'scribe'],
+    ({ fillers }) => fillers[side] !== null,
+  ),
+];
+
+/** How far a side leans and bows. */
+const leanFields = (side: OneSide): CarcassField[] => [
+  {
+    group: 'As it stands',
+    label: `${side === 'left' ? 'Left' : 'Right'} side`,
+    path: ['sides', side],
+    input: {
+      words: ['plumb', 'out of plumb'],
+      word: ({ sides }) => (sides[side] ? 'out of plumb' : 'plumb'),
+      value: (word) => (word === 'plumb' ? null : { middle: mm(0), head: mm(0) }),
+    },
+    when: boxed,
+  },
+  length(
+    'As it stands',
+    `Stands in half-way up, ${side}`,
+    ['sides', side, 'middle'],
+    ({ sides }) => sides[side] !== null,
+  ),
+  length(
+    'As it stands',
+    `Stands in at its head, ${side}`,
+    ['sides', side, 'head'],
+    ({ sides }) => sides[side] !== null,
+  ),
+];
 
 const BUILT: readonly CarcassField[] = [
   length('Size', 'Width', ['width']),
@@ -114,78 +195,7 @@ const BUILT: readonly CarcassField[] = [
   length('Faces', 'Edge banding', ['banding']),
   length('Faces', 'Inside carries', ['carries', 'inside']),
   length('Faces', 'Front edges carry', ['carries', 'front']),
-  ...(['left', 'right'] as const).flatMap((side): CarcassField[] => [
-    {
-      group: 'Beside it',
-      label: `End panel, ${side}`,
-      path: ['ends', side],
-      input: {
-        words: ['none', 'to the carcass', 'to the floor'],
-        word: ({ ends }) => (ends[side] ? `to ${ends[side].reaches}` : 'none'),
-        value: (word, { ends, sheet }) =>
-          word === 'none'
-            ? null
-            : {
-                material: ends[side]?.material ?? sheet,
-                proud: ends[side]?.proud ?? mm(20),
-                reaches: word.replace('to ', ''),
-              },
-      },
-      when: boxed,
-    },
-    length(
-      'Beside it',
-      `Proud of the front, ${side}`,
-      ['ends', side, 'proud'],
-      ({ ends }) => ends[side] !== null,
-    ),
-    {
-      group: 'Beside it',
-      label: `Filler, ${side}`,
-      path: ['fillers', side],
-      input: {
-        words: ['none', 'a filler'],
-        word: ({ fillers }) => (fillers[side] ? 'a filler' : 'none'),
-        value: (word) => (word === 'none' ? null : { width: mm(40), scribe: mm(15) }),
-      },
-      when: boxed,
-    },
-    length(
-      'Beside it',
-      `Gap filled, ${side}`,
-      ['fillers', side, 'width'],
-      ({ fillers }) => fillers[side] !== null,
-    ),
-    length(
-      'Beside it',
-      `Left to scribe, ${side}`,
-      ['fillers', side, 'scribe'],
-      ({ fillers }) => fillers[side] !== null,
-    ),
-    {
-      group: 'As it stands',
-      label: `${side === 'left' ? 'Left' : 'Right'} side`,
-      path: ['sides', side],
-      input: {
-        words: ['plumb', 'out of plumb'],
-        word: ({ sides }) => (sides[side] ? 'out of plumb' : 'plumb'),
-        value: (word) => (word === 'plumb' ? null : { middle: mm(0), head: mm(0) }),
-      },
-      when: boxed,
-    },
-    length(
-      'As it stands',
-      `Stands in half-way up, ${side}`,
-      ['sides', side, 'middle'],
-      ({ sides }) => sides[side] !== null,
-    ),
-    length(
-      'As it stands',
-      `Stands in at its head, ${side}`,
-      ['sides', side, 'head'],
-      ({ sides }) => sides[side] !== null,
-    ),
-  ]),
+  ...SIDES_OF_IT.flatMap((side) => [...besideFields(side), ...leanFields(side)]),
 ];
 
 const RIDES = [
@@ -219,102 +229,6 @@ const PLACE: readonly CarcassField[] = [
   },
   { group: 'Place', label: 'Name', path: ['name'], input: 'text' },
 ];
-
-/** Every bay of a carcass with its path and how a person calls it: "Bay 2.1" is the first of the second. */
-export function namedBays(
-  carcass: Carcass,
-): { bay: Bay; path: PathStep[]; name: string; siblings: boolean }[] {
-  const walk = (
-    bay: Bay,
-    path: PathStep[],
-    name: string,
-    siblings: boolean,
-  ): ReturnType<typeof namedBays> => [
-    { bay, path, name: name || 'Whole', siblings },
-    ...(bay.split?.bays ?? []).flatMap((child, i) =>
-      walk(child, [...path, 'split', 'bays', i], name ? `${name}.${i + 1}` : `Bay ${i + 1}`, true),
-    ),
-  ];
-  return walk(carcass.bay, ['bay'], '', false);
-}
-
-type Split = NonNullable<Bay['split']>;
-/** A way to split a bay as a card says it; none of it where it stays whole. */
-type SplitWay = { readonly count: number; readonly way: Split['way'] } | undefined;
-const SPLITS: readonly SplitWay[] = [
-  undefined,
-  ...[2, 3, 4, 5, 6].flatMap((count): SplitWay[] => [
-    { count, way: 'uprights' },
-    { count, way: 'shelves' },
-  ]),
-];
-const splitWayOf = ({ split }: Bay): SplitWay => split && { count: split.bays.length, way: split.way };
-const splitWord = (split: SplitWay) =>
-  split ? `${split.count} ${split.way === 'uprights' ? 'side by side' : 'one above another'}` : 'not split';
-
-function bayFields(carcass: Carcass): CarcassField[] {
-  return namedBays(carcass).flatMap(({ bay, path, name, siblings }) => {
-    const group = name === 'Whole' ? 'Inside' : name;
-    const here = (one: Carcass) => baysOf(one.bay).find(({ id }) => id === bay.id) ?? bay;
-    // One of more bays than a card offers is offered as it is.
-    const splits = new Map([...SPLITS, splitWayOf(bay)].map((way) => [splitWord(way), way]));
-    const takes: CarcassField = {
-      group,
-      label: 'Takes',
-      path,
-      input: {
-        words: TAKES,
-        word: (one) => here(one).take,
-        value: (word, one) => {
-          const { size, ...rest } = here(one);
-          return word === 'fixed' ? { ...rest, take: word, size: size ?? mm(300) } : { ...rest, take: word };
-        },
-      },
-    };
-    const read = (label: string, at: string): CarcassField => ({
-      group,
-      label,
-      path: [...path, 'read', at],
-      input: 'length or none',
-    });
-    return [
-      {
-        group,
-        label: 'Split',
-        path: [...path, 'split'],
-        input: {
-          words: [...splits.keys()],
-          word: (one) => splitWord(splitWayOf(here(one))),
-          value: (word, one) => {
-            const split = splits.get(word);
-            return split && splitOf(one, here(one), split.count, split.way);
-          },
-        },
-      },
-      ...(siblings ? [takes] : []),
-      ...(siblings && bay.take === 'fixed' ? [length(group, 'Its size', [...path, 'size'])] : []),
-      ...(bay.split
-        ? [
-            length(group, bay.split.way === 'uprights' ? 'Uprights set back' : 'Shelves set back', [
-              ...path,
-              'split',
-              'setback',
-            ]),
-          ]
-        : []),
-      ...(bay.split
-        ? []
-        : [
-            read('Width as read, bottom', 'bottom'),
-            read('Width as read, middle', 'middle'),
-            read('Width as read, top', 'top'),
-            read('Width as read, inside', 'deep'),
-            read('Height as read, left', 'left'),
-            read('Height as read, right', 'right'),
-          ]),
-    ];
-  });
-}
 
 /** The fields of a carcass's card: how it is built, its bays with what was read of each, and where it stands. */
 export const carcassFields = (carcass: Carcass): CarcassField[] => [

@@ -24,6 +24,8 @@ const W = new Float64Array(12);
 const I = new Uint32Array(4);
 const J = new Uint32Array(4);
 const L = new Float64Array(4);
+/** Its nearest point to the origin, by those weights. */
+const N = new Float64Array(3);
 /** The weights of the simplex kept. */
 const KEPT = new Float64Array(4);
 /** The weights of the nearest face found so far of a tetrahedron. */
@@ -42,19 +44,7 @@ export function closestByGjk(
   start: GjkStart,
   out: Separation,
 ): boolean {
-  let size = start.size;
-  if (size === 0) {
-    I[0] = 0;
-    J[0] = 0;
-    size = 1;
-  } else {
-    for (let s = 0; s < size; s += 1) {
-      I[s] = start.first[s]!;
-      J[s] = start.second[s]!;
-    }
-  }
-  for (let s = 0; s < size; s += 1) difference(s, atA, atB);
-
+  let size = begin(start, atA, atB);
   let lower = -Infinity;
   let last = Infinity;
   for (let step = 0; step < MOST_STEPS; step += 1) {
@@ -68,15 +58,10 @@ export function closestByGjk(
     else if (size === 2) segment();
     else if (size === 1) L[0] = 1;
     if (size > 1) size = compact(size);
-    let x = 0;
-    let y = 0;
-    let z = 0;
-    for (let s = 0; s < size; s += 1) {
-      const weight = L[s]!;
-      x += weight * W[3 * s]!;
-      y += weight * W[3 * s + 1]!;
-      z += weight * W[3 * s + 2]!;
-    }
+    nearestOf(size);
+    const x = N[0]!;
+    const y = N[1]!;
+    const z = N[2]!;
     const distance = Math.sqrt(x * x + y * y + z * z);
     if (distance >= last) break; // no progress left in 64 bits: what is proven so far stands
     last = distance;
@@ -89,34 +74,17 @@ export function closestByGjk(
     const nx = x / distance;
     const ny = y / distance;
     const nz = z / distance;
-    let i = 0;
-    let least = Infinity;
-    for (let k = 0; k < atA.length; k += 3) {
-      const along = nx * atA[k]! + ny * atA[k + 1]! + nz * atA[k + 2]!;
-      if (along < least) {
-        least = along;
-        i = k;
-      }
-    }
-    let j = 0;
-    let most = -Infinity;
-    for (let k = 0; k < atB.length; k += 3) {
-      const along = nx * atB[k]! + ny * atB[k + 1]! + nz * atB[k + 2]!;
-      if (along > most) {
-        most = along;
-        j = k;
-      }
-    }
-    if (least - most > lower || step === 0) {
-      lower = least - most;
+    const i = leastAlong(atA, nx, ny, nz);
+    const j = leastAlong(atB, -nx, -ny, -nz);
+    const apart = along(atA, i, nx, ny, nz) - along(atB, j, nx, ny, nz);
+    if (apart > lower || step === 0) {
+      lower = apart;
       out.normal[0] = nx;
       out.normal[1] = ny;
       out.normal[2] = nz;
     }
     if (distance - lower <= SETTLED) break;
-    let known = false;
-    for (let s = 0; s < size; s += 1) if (I[s] === i && J[s] === j) known = true;
-    if (known) break;
+    if (isKept(size, i, j)) break;
     I[size] = i;
     J[size] = j;
     difference(size, atA, atB);
@@ -126,6 +94,62 @@ export function closestByGjk(
   out.lower = lower;
   writePoints(start, atA, atB, out);
   return true;
+}
+
+/** The simplex that the last query of the pair left, or one corner of either; how many corners it has. */
+function begin(start: GjkStart, atA: Float64Array, atB: Float64Array): number {
+  if (start.size === 0) {
+    I[0] = 0;
+    J[0] = 0;
+  } else {
+    for (let s = 0; s < start.size; s += 1) {
+      I[s] = start.first[s]!;
+      J[s] = start.second[s]!;
+    }
+  }
+  const size = Math.max(1, start.size);
+  for (let s = 0; s < size; s += 1) difference(s, atA, atB);
+  return size;
+}
+
+/** How far the corner that starts at `k` is along a direction. */
+const along = (at: Float64Array, k: number, x: number, y: number, z: number): number =>
+  x * at[k]! + y * at[k + 1]! + z * at[k + 2]!;
+
+/** Where the corner starts that is least along a direction. */
+function leastAlong(at: Float64Array, x: number, y: number, z: number): number {
+  let found = 0;
+  let least = Infinity;
+  for (let k = 0; k < at.length; k += 3) {
+    const value = along(at, k, x, y, z);
+    if (value < least) {
+      least = value;
+      found = k;
+    }
+  }
+  return found;
+}
+
+/** Writes the point of the simplex that its weights make. */
+function nearestOf(size: number): void {
+  let x = 0;
+  let y = 0;
+  let z = 0;
+  for (let s = 0; s < size; s += 1) {
+    const weight = L[s]!;
+    x += weight * W[3 * s]!;
+    y += weight * W[3 * s + 1]!;
+    z += weight * W[3 * s + 2]!;
+  }
+  N[0] = x;
+  N[1] = y;
+  N[2] = z;
+}
+
+/** Whether a pair of corners is in the simplex already. */
+function isKept(size: number, i: number, j: number): boolean {
+  for (let s = 0; s < size; s += 1) if (I[s] === i && J[s] === j) return true;
+  return false;
 }
 
 function difference(s: number, atA: Float64Array, atB: Float64Array): void {

@@ -3,7 +3,7 @@ import { CarcassSchema } from '../carcass/schema';
 import { HardwareSchema } from '../hardware/schema';
 import { MaterialSchema } from '../material/schema';
 import { PartSchema } from '../parts/families';
-import type { Clip } from '../plan/groups';
+import type { Clip } from '../plan/clip';
 import { ExistingSchema } from '../existing/schema';
 import { ThingSchema } from '../things/schema';
 import { parseJson } from './planFile';

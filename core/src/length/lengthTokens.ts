@@ -122,7 +122,7 @@ export function tokenize(text: string, bareIsInch: boolean, unitsAllowed: boolea
 }
 
 /** A number, a fraction, or a mixed number that starts at `at`. */
-function readQuantity(plain: string, at: number, bareIsInch: boolean): { value: number; end: number } {
+function readQuantity(plain: string, at: number, bareIsInch: boolean): Quantity {
   const vulgar = VULGAR[plain[at]!];
   if (vulgar) return { value: ratio(vulgar), end: at + 1 };
 
@@ -140,43 +140,8 @@ function readQuantity(plain: string, at: number, bareIsInch: boolean): { value: 
     end += rest.length - rest.trimStart().length + 1;
     return { value: whole + ratio(attached), end };
   }
-  // `21 5/8`: a space, then a fraction written without spaces.
-  const spaced = /^ +/.exec(rest)?.[0].length ?? 0;
-  if (spaced > 0) {
-    const fraction = FRACTION.exec(rest.slice(spaced));
-    if (fraction) {
-      checkDenominator(fraction, end + spaced);
-      if (Number(fraction[1]) >= Number(fraction[2]))
-        throw new Unreadable(
-          'The fraction behind a whole number is less than 1: is a sign missing before it?',
-          end + spaced,
-          fraction[0].length,
-        );
-      if (/\d\/$/.test(plain.slice(0, at)))
-        throw new Unreadable(
-          'Two fractions stand side by side: is a sign missing between them?',
-          end + spaced,
-          fraction[0].length,
-        );
-      return {
-        value: whole + Number(fraction[1]) / Number(fraction[2]),
-        end: end + spaced + fraction[0].length,
-      };
-    }
-  }
-  // `21-5/8`: the cutting-list hyphen, only where inches are meant and the fraction is one a tape has.
-  if (rest[0] === '-') {
-    const fraction = FRACTION.exec(rest.slice(1));
-    const numerator = Number(fraction?.[1]);
-    const denominator = Number(fraction?.[2]);
-    if (fraction && numerator < denominator && TAPE_DENOMINATORS.has(denominator)) {
-      const after = end + 1 + fraction[0].length;
-      const unit = UNIT.exec(plain.slice(after))?.[1]?.toLowerCase();
-      if (unit ? UNIT_MM[unit] === MM_PER_INCH : bareIsInch) {
-        return { value: whole + numerator / denominator, end: after };
-      }
-    }
-  }
+  const mixed = spacedFraction(plain, at, end, rest) ?? hyphenedFraction(plain, end, rest, bareIsInch);
+  if (mixed) return { value: whole + mixed.value, end: mixed.end };
   // `5/8` alone: kept together so that a unit or a hair mark after it belongs to the fraction.
   const alone = FRACTION.exec(plain.slice(at));
   const after = at + (alone?.[0].length ?? 0);
@@ -185,6 +150,48 @@ function readQuantity(plain: string, at: number, bareIsInch: boolean): { value: 
     return { value: Number(alone[1]) / Number(alone[2]), end: after };
   }
   return { value: whole, end };
+}
+
+interface Quantity {
+  readonly value: number;
+  readonly end: number;
+}
+
+/** `21 5/8`: behind a whole number that began at `at` and ends at `end`, a space, then a fraction written without spaces. */
+function spacedFraction(plain: string, at: number, end: number, rest: string): Quantity | undefined {
+  const spaced = /^ +/.exec(rest)?.[0].length ?? 0;
+  const fraction = spaced > 0 ? FRACTION.exec(rest.slice(spaced)) : null;
+  if (!fraction) return undefined;
+  const from = end + spaced;
+  const long = fraction[0].length;
+  checkDenominator(fraction, from);
+  if (Number(fraction[1]) >= Number(fraction[2]))
+    throw new Unreadable(
+      'The fraction behind a whole number is less than 1: is a sign missing before it?',
+      from,
+      long,
+    );
+  if (/\d\/$/.test(plain.slice(0, at)))
+    throw new Unreadable('Two fractions stand side by side: is a sign missing between them?', from, long);
+  return { value: Number(fraction[1]) / Number(fraction[2]), end: from + long };
+}
+
+/** `21-5/8`: the cutting-list hyphen, only where inches are meant and the fraction is one a tape has. */
+function hyphenedFraction(
+  plain: string,
+  end: number,
+  rest: string,
+  bareIsInch: boolean,
+): Quantity | undefined {
+  if (!rest.startsWith('-')) return undefined;
+  const fraction = FRACTION.exec(rest.slice(1));
+  const numerator = Number(fraction?.[1]);
+  const denominator = Number(fraction?.[2]);
+  if (!fraction || !(numerator < denominator) || !TAPE_DENOMINATORS.has(denominator)) return undefined;
+  const after = end + 1 + fraction[0].length;
+  const unit = UNIT.exec(plain.slice(after))?.[1]?.toLowerCase();
+  const inches = unit ? UNIT_MM[unit] === MM_PER_INCH : bareIsInch;
+  return inches ? { value: numerator / denominator, end: after } : undefined;
 }
 
 /** How long a hair mark at `at` is: a sign that touches a length in inches, with nothing but its unit behind it. */

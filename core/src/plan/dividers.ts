@@ -1,5 +1,5 @@
 import { dividerMoved } from '../carcass/bays';
-import { namedBays } from '../carcass/fields';
+import { namedBays } from '../carcass/bayFields';
 import { frameOf } from '../item/frame';
 import type { Carcass } from '../carcass/schema';
 import type { Point3 } from '../solid/prism';

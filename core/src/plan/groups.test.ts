@@ -7,7 +7,8 @@ import { itemsOf } from './items';
 import { extentOf } from './placing';
 import { readPlan } from './readPlan';
 import type { Plan } from './schema';
-import { clipOf, groupChanges, mirrorChanges, pasteChanges, shiftChanges, withGroupMates } from './groups';
+import { clipOf, groupChanges, mirrorChanges, shiftChanges, withGroupMates } from './groups';
+import { pasteChanges } from './paste';
 
 const demo = (): Plan => {
   const read = readPlan(demoJson());

@@ -75,24 +75,8 @@ export function answerOf(
       finding: before ? undefined : first?.key,
     };
   }
-  const taken = air.find(({ verdict }) => verdict === 'hits');
-  if (taken)
-    return {
-      verdict: 'hits',
-      stands: `Everything opens fully, but ${clause(taken.sentence)}`,
-      next: taken.by ? `move one or the other` : 'look at its numbers',
-      part: undefined,
-      finding: taken.key,
-    };
-  const wrong = notes.find(({ verdict }) => verdict === 'hits');
-  if (wrong)
-    return {
-      verdict: 'hits',
-      stands: `Everything opens fully, but ${clause(wrong.sentence)}`,
-      next: 'look at its numbers',
-      part: wrong.item,
-      finding: wrong.key,
-    };
+  const besides = besidesMotion(notes, air);
+  if (besides) return besides;
   const opening = count === 1 ? `${capitalised(subject)} opens` : capitalised(`${ofAll(count, count)} open`);
   const full = count === 1 ? ` fully, to ${travelText(moves, moves.to, plan.units)}` : ' fully';
   const nearest = first ? `; nearest, ${said}` : '';
@@ -104,6 +88,20 @@ export function answerOf(
       : 'measure the opening once more before you cut the leaf',
     part: worst.item,
     finding: undefined,
+  };
+}
+
+/** What is wrong where all that moves is free: air that is spoken for, or what sums and statics tell. */
+function besidesMotion(notes: readonly NoteFinding[], air: readonly AirFinding[]): Answer | undefined {
+  const taken = air.find(({ verdict }) => verdict === 'hits');
+  const wrong = taken ?? notes.find(({ verdict }) => verdict === 'hits');
+  if (!wrong) return undefined;
+  return {
+    verdict: 'hits',
+    stands: `Everything opens fully, but ${clause(wrong.sentence)}`,
+    next: taken?.by ? `move one or the other` : 'look at its numbers',
+    part: taken ? undefined : (wrong as NoteFinding).item,
+    finding: wrong.key,
   };
 }
 

@@ -1,4 +1,4 @@
-import { namedBays } from '../carcass/fields';
+import { namedBays } from '../carcass/bayFields';
 import { fieldLabel } from '../card/field';
 import { get, type PathStep } from '../item/path';
 import type { Length } from '../length/length';

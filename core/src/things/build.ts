@@ -64,17 +64,7 @@ export function thingBodies(thing: Thing): Body[] {
       );
     }
     case 'aired':
-      return [
-        ...whole(box(own.least, own.greatest)),
-        ...airPieces(own, shape).map(([part, where, piece]): Body => ({
-          id: `thing-${thing.id}/${part}`,
-          name: `the air ${where} the ${words}`,
-          item: thing.id,
-          pieces: [piece],
-          zone: true,
-          ...(thing.state === 'to come' && { toCome: true as const }),
-        })),
-      ];
+      return [...whole(box(own.least, own.greatest)), ...airBodies(thing, own, shape)];
     case 'compartment':
       return solid(
         ...compartmentBodies(own, shape).map(([part, pieces]): Solid => [
@@ -89,6 +79,17 @@ export function thingBodies(thing: Thing): Body[] {
     }
   }
 }
+
+/** The air that an appliance wants about it. */
+const airBodies = (thing: Thing, own: Box, shape: ShapeOf<'aired'>): Body[] =>
+  airPieces(own, shape).map(([part, where, piece]) => ({
+    id: `thing-${thing.id}/${part}`,
+    name: `the air ${where} the ${called(thing.name)}`,
+    item: thing.id,
+    pieces: [piece],
+    zone: true,
+    ...(thing.state === 'to come' && { toCome: true as const }),
+  }));
 
 /** A part of a thing: the end of its key, what a finding calls it, and what it fills. */
 type Solid = readonly [part: string, words: string, solids: readonly Convex[]];

@@ -6,39 +6,24 @@ const MOST_HOLES = 8;
 const HOLE = { x: { mm: 30 }, z: { mm: 100 }, wide: { mm: 35 }, deep: { mm: 12.5 } };
 const LOCK = { x: { mm: 30 }, z: { mm: 300 }, wide: { mm: 40 }, deep: { mm: 15 } };
 
+/** Where an old piece stands in its item, and how it is found there: null where there is none. */
+interface Where<Item> {
+  readonly group: string;
+  readonly path: readonly PathStep[];
+  of(item: Item): ReusedBoard | null;
+}
+
 /** The fields of an old piece that stands at a path of its item; `of` finds it, null where there is none. */
 export function reusedFields<Item>(
   group: string,
   path: readonly PathStep[],
   of: (item: Item) => ReusedBoard | null,
 ): (item: Item) => Field<Item>[] {
-  const there = (item: Item) => of(item) !== null;
-  const length = (label: string, ...steps: PathStep[]): Field<Item> => ({
-    group,
-    label,
-    path: [...path, ...steps],
-    input: 'length',
-    when: there,
-  });
+  const where: Where<Item> = { group, path, of };
+  const length = lengthIn(where);
   return (item) => {
     const old = of(item);
     if (!old) return [];
-    const count: Field<Item> = {
-      group,
-      label: 'Old holes',
-      path: [...path, 'holes'],
-      input: {
-        words: Array.from({ length: MOST_HOLES + 1 }, (_, i) => String(i)),
-        word: (one) => String(of(one)!.holes.length),
-        value: (word, one) => Array.from({ length: Number(word) }, (_, i) => of(one)!.holes[i] ?? HOLE),
-      },
-    };
-    const holes = old.holes.flatMap((_, i) => [
-      length(`Hole ${i + 1}, from its left`, 'holes', i, 'x'),
-      length(`Hole ${i + 1}, from its foot`, 'holes', i, 'z'),
-      length(`Hole ${i + 1}, wide`, 'holes', i, 'wide'),
-      length(`Hole ${i + 1}, deep`, 'holes', i, 'deep'),
-    ]);
     return [
       length('Width, as measured', 'width'),
       length('Height, as measured', 'height'),
@@ -55,25 +40,65 @@ export function reusedFields<Item>(
         path: [...path, 'becomes'],
         input: wordChoice([...path, 'becomes'], OLD_HOLES),
       },
-      count,
-      ...holes,
-      {
-        group,
-        label: 'Lock',
-        path: [...path, 'lock'],
-        input: {
-          words: ['none', 'there'],
-          word: (one) => (of(one)!.lock ? 'there' : 'none'),
-          value: (word) => (word === 'there' ? LOCK : null),
-        },
-      },
-      ...(old.lock
-        ? [
-            length('Lock, from its left', 'lock', 'x'),
-            length('Lock, from its foot', 'lock', 'z'),
-            length('Lock, wide', 'lock', 'wide'),
-          ]
-        : []),
+      ...holeFields(where, old),
+      ...lockFields(where, old),
     ];
   };
+}
+
+const lengthIn =
+  <Item>({ group, path, of }: Where<Item>) =>
+  (label: string, ...steps: PathStep[]): Field<Item> => ({
+    group,
+    label,
+    path: [...path, ...steps],
+    input: 'length',
+    when: (item) => of(item) !== null,
+  });
+
+function holeFields<Item>(where: Where<Item>, old: ReusedBoard): Field<Item>[] {
+  const { group, path, of } = where;
+  const length = lengthIn(where);
+  return [
+    {
+      group,
+      label: 'Old holes',
+      path: [...path, 'holes'],
+      input: {
+        words: Array.from({ length: MOST_HOLES + 1 }, (_, i) => String(i)),
+        word: (one) => String(of(one)!.holes.length),
+        value: (word, one) => Array.from({ length: Number(word) }, (_, i) => of(one)!.holes[i] ?? HOLE),
+      },
+    },
+    ...old.holes.flatMap((_, i) => [
+      length(`Hole ${i + 1}, from its left`, 'holes', i, 'x'),
+      length(`Hole ${i + 1}, from its foot`, 'holes', i, 'z'),
+      length(`Hole ${i + 1}, wide`, 'holes', i, 'wide'),
+      length(`Hole ${i + 1}, deep`, 'holes', i, 'deep'),
+    ]),
+  ];
+}
+
+function lockFields<Item>(where: Where<Item>, old: ReusedBoard): Field<Item>[] {
+  const { group, path, of } = where;
+  const length = lengthIn(where);
+  return [
+    {
+      group,
+      label: 'Lock',
+      path: [...path, 'lock'],
+      input: {
+        words: ['none', 'there'],
+        word: (one) => (of(one)!.lock ? 'there' : 'none'),
+        value: (word) => (word === 'there' ? LOCK : null),
+      },
+    },
+    ...(old.lock
+      ? [
+          length('Lock, from its left', 'lock', 'x'),
+          length('Lock, from its foot', 'lock', 'z'),
+          length('Lock, wide', 'lock', 'wide'),
+        ]
+      : []),
+  ];
 }

@@ -133,53 +133,14 @@ function tierInnards(pullout: Pullout, { count, rim }: Tiering, { stock }: PartP
   const clear = ({ z }: Bounds) => (span(z) - count * t) / count;
   return {
     closed: true,
-    boards: (outer, width, whose) => {
-      const y = inner(outer);
-      const { x, z } = outer;
-      const shared = { material, thick: [one('as the board', t)] };
-      const upright = (id: string, at: Range): Board => ({
-        ...boardOf(whose, id, 'upright'),
-        ...shared,
-        role: 'box end',
-        at: { x, y: at, z },
-        way: UPRIGHT,
-        length: [one('height', span(z))],
+    boards: (outer, width, whose) =>
+      tierBoards(
+        { count, rim },
+        { outer, y: inner(outer), clear: clear(outer), t, own },
+        material,
         width,
-      });
-      const deep = [
-        one('depth', span(outer.y)),
-        { words: ends === 2 ? 'uprights' : 'upright', mm: -ends * t, times: [ends, t] as const },
-      ];
-      const notes = [`From one shelf to the next ${lengthMark(clear(outer), 'most')} is clear.`];
-      const tiers = Array.from({ length: count }, (_, i) => z[0] + i * (clear(outer) + t)).flatMap(
-        (foot, i): Board[] => [
-          {
-            ...boardOf(whose, `tier-${i + 1}`, 'shelf'),
-            ...shared,
-            role: 'tier',
-            at: { x, y, z: [foot, foot + t] },
-            way: ALONG,
-            length: deep,
-            width,
-            notes,
-          },
-          ...tierRims(whose, `${i + 1}`, { x, y, z: [foot + t, foot + t + rim.mm] }, t).map((board) => ({
-            ...board,
-            ...shared,
-            length: deep,
-          })),
-        ],
-      );
-      return {
-        boards: [
-          ...(own ? [] : [upright('end-front', [outer.y[0], y[0]])]),
-          upright('end-back', [y[1], outer.y[1]]),
-          ...tiers,
-        ],
-        intoFront: [],
-        holds: own ? {} : { front: `${whose.key}/end-front` },
-      };
-    },
+        whose,
+      ),
     tiers: (outer) => {
       const x: Range = [outer.x[0] + (rim.mm > 0 ? t : 0), outer.x[1] - (rim.mm > 0 ? t : 0)];
       const [high, y] = [clear(outer), inner(outer)];
@@ -190,6 +151,70 @@ function tierInnards(pullout: Pullout, { count, rim }: Tiering, { stock }: PartP
       }));
     },
     issues: (outer) => tierIssues(outer, clear(outer), { t, ends, rim: rim.mm }),
+  };
+}
+
+/** A tiered pull-out as it stands: its outer bounds, what is between its uprights front to back, and between two shelves. */
+interface TierBounds {
+  readonly outer: Bounds;
+  readonly y: Range;
+  readonly clear: number;
+  readonly t: number;
+  /** Its front is one of its uprights. */
+  readonly own: boolean;
+}
+
+function tierBoards(
+  { count, rim }: Tiering,
+  { outer, y, clear, t, own }: TierBounds,
+  material: string,
+  width: readonly SumLine[],
+  whose: Whose,
+): ReturnType<BoxConstruction['boards']> {
+  const { x, z } = outer;
+  const ends = own ? 1 : 2;
+  const shared = { material, thick: [one('as the board', t)] };
+  const upright = (id: string, at: Range): Board => ({
+    ...boardOf(whose, id, 'upright'),
+    ...shared,
+    role: 'box end',
+    at: { x, y: at, z },
+    way: UPRIGHT,
+    length: [one('height', span(z))],
+    width,
+  });
+  const deep = [
+    one('depth', span(outer.y)),
+    { words: ends === 2 ? 'uprights' : 'upright', mm: -ends * t, times: [ends, t] as const },
+  ];
+  const notes = [`From one shelf to the next ${lengthMark(clear, 'most')} is clear.`];
+  const tiers = Array.from({ length: count }, (_, i) => z[0] + i * (clear + t)).flatMap(
+    (foot, i): Board[] => [
+      {
+        ...boardOf(whose, `tier-${i + 1}`, 'shelf'),
+        ...shared,
+        role: 'tier',
+        at: { x, y, z: [foot, foot + t] },
+        way: ALONG,
+        length: deep,
+        width,
+        notes,
+      },
+      ...tierRims(whose, `${i + 1}`, { x, y, z: [foot + t, foot + t + rim.mm] }, t).map((board) => ({
+        ...board,
+        ...shared,
+        length: deep,
+      })),
+    ],
+  );
+  return {
+    boards: [
+      ...(own ? [] : [upright('end-front', [outer.y[0], y[0]])]),
+      upright('end-back', [y[1], outer.y[1]]),
+      ...tiers,
+    ],
+    intoFront: [],
+    holds: own ? {} : { front: `${whose.key}/end-front` },
   };
 }
 

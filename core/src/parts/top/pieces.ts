@@ -11,18 +11,25 @@ import type { LaidTop } from './lay';
 const side = (words: string, mm: number): SumLine[] => (mm !== 0 ? [{ words, mm }] : []);
 
 /** The board and the two cleats under it, one rigid link. */
-export function topPieces({ top, place, board: at, strips, along }: LaidTop): PartPieces {
+export function topPieces(laid: LaidTop): PartPieces {
+  const { top } = laid;
+  const pieces = [topBoard(laid), cleat(laid, 0), cleat(laid, 1)];
+  return {
+    moving: [{ key: top.id, item: top.id, words: `the ${called(top.name)}`, pieces }],
+    still: [],
+    onGround: [],
+  };
+}
+
+function topBoard({ top, place, board: at, strips }: LaidTop): Piece {
   const { carcass } = place;
-  const frame = frameOf(carcass);
-  const name = called(top.name);
-  const { over, cleats, travel } = top;
-  const cleatsKey = `${top.id}/cleats`;
-  const main = board(frame, {
+  const { over } = top;
+  return board(frameOf(carcass), {
     key: `${top.id}/board`,
     item: top.id,
     role: 'top',
     name: top.name,
-    told: { key: `${top.id}/board`, words: `the ${name}` },
+    told: { key: `${top.id}/board`, words: `the ${called(top.name)}` },
     at,
     way: ['x', '-y'],
     length: [
@@ -53,31 +60,31 @@ export function topPieces({ top, place, board: at, strips, along }: LaidTop): Pa
       words: 'a cleat',
     })),
   });
+}
+
+function cleat({ top, place, strips, along }: LaidTop, which: 0 | 1): Piece {
+  const { carcass } = place;
+  const { cleats, travel } = top;
+  const key = `${top.id}/cleats`;
   const clear = span(along ? strips[0].x : strips[0].y) + 2 * cleats.play.mm + travel.mm;
-  const strip = (which: 0 | 1): Piece =>
-    board(frame, {
-      key: `${cleatsKey}-${which + 1}`,
-      item: top.id,
-      role: 'cleat',
-      name: `${top.name}, cleat`,
-      told: { key: cleatsKey, words: `a cleat of the ${name}` },
-      at: strips[which],
-      way: along ? ['x', '-y'] : ['y', 'x'],
-      length: [
-        { words: along ? 'inside width' : 'inside depth', mm: clear },
-        { words: 'ended short to slide', mm: -travel.mm },
-        { words: 'free at the ends', mm: -2 * cleats.play.mm, times: [2, cleats.play.mm] },
-      ],
-      width: [{ words: 'as chosen', mm: cleats.wide.mm }],
-      thick: [{ words: 'as chosen', mm: cleats.thick.mm }],
-      material: carcass.sheet,
-      notes: [
-        `Under the top along its way, ${lengthMark(cleats.play.mm)} off the walls; they end ${lengthMark(travel.mm)} short at the end it goes to, and stop it there.`,
-      ],
-    });
-  return {
-    moving: [{ key: top.id, item: top.id, words: `the ${name}`, pieces: [main, strip(0), strip(1)] }],
-    still: [],
-    onGround: [],
-  };
+  return board(frameOf(carcass), {
+    key: `${key}-${which + 1}`,
+    item: top.id,
+    role: 'cleat',
+    name: `${top.name}, cleat`,
+    told: { key, words: `a cleat of the ${called(top.name)}` },
+    at: strips[which],
+    way: along ? ['x', '-y'] : ['y', 'x'],
+    length: [
+      { words: along ? 'inside width' : 'inside depth', mm: clear },
+      { words: 'ended short to slide', mm: -travel.mm },
+      { words: 'free at the ends', mm: -2 * cleats.play.mm, times: [2, cleats.play.mm] },
+    ],
+    width: [{ words: 'as chosen', mm: cleats.wide.mm }],
+    thick: [{ words: 'as chosen', mm: cleats.thick.mm }],
+    material: carcass.sheet,
+    notes: [
+      `Under the top along its way, ${lengthMark(cleats.play.mm)} off the walls; they end ${lengthMark(travel.mm)} short at the end it goes to, and stop it there.`,
+    ],
+  });
 }

@@ -2,6 +2,7 @@ import type { Issue } from '../../../item/issue';
 import { lengthMark } from '../../../length/lengthMark';
 import type { Stock } from '../../../material/stock';
 import { span, type Bounds } from '../../../solid/bounds';
+import { firstTrouble } from '../issues';
 import { withinBox } from './box';
 import type { BoxSpec } from './schema';
 
@@ -20,16 +21,25 @@ export function boxIssues(
   frontThick: number,
   stock: Stock,
 ): Issue[] {
-  const { joint, bottom, notch, dividers } = spec;
   const t = stock.thickness(spec.material);
   const inner = withinBox(spec, outer, own, stock);
-  const one = (path: Issue['path'], message: string): Issue[] => [{ path: ['box', ...path], message }];
   if (span(inner.y) < LEAST_INSIDE)
     return one(
       ['depth'],
       `Its ends leave no room in the box. At least ${lengthMark(span(outer.y) - span(inner.y) + LEAST_INSIDE, 'least')} deep will do.`,
     );
-  const most = own ? Math.min(t, frontThick) : t;
+  return firstTrouble([
+    () => jointIssues(spec, own ? Math.min(t, frontThick) : t),
+    () => bottomIssues(spec, outer, inner, t),
+    () => notchIssues(spec, outer, inner),
+    () => dividerIssues(spec, inner, stock),
+  ]);
+}
+
+const one = (path: Issue['path'], message: string): Issue[] => [{ path: ['box', ...path], message }];
+
+/** @param most  how deep a joint may go, mm */
+function jointIssues({ joint }: BoxSpec, most: number): Issue[] {
   if (joint.kind !== 'butt' && joint.deep.mm >= most)
     return one(
       ['joint', 'deep'],
@@ -40,6 +50,10 @@ export function boxIssues(
       ['joint', 'lip'],
       `Nothing is left of the end for a tongue. A lip of less than ${lengthMark(most, 'most')} will do.`,
     );
+  return [];
+}
+
+function bottomIssues({ bottom }: BoxSpec, outer: Bounds, inner: Bounds, t: number): Issue[] {
   if (bottom.kind === 'groove' || bottom.kind === 'let in') {
     if (bottom.deep.mm >= t)
       return one(
@@ -59,20 +73,27 @@ export function boxIssues(
       ['bottom', 'rail'],
       `The rail is higher than the box. At most ${lengthMark(span(outer.z), 'most')} will do.`,
     );
-  if (notch) {
-    const wide = span(outer.x) - notch.left.mm;
-    if (notch.width.mm >= span(outer.x) || notch.left.mm + notch.width.mm > span(outer.x))
-      return one(
-        ['notch', 'left'],
-        `The notch would stand beside the box. At most ${lengthMark(Math.max(0, span(outer.x) - notch.width.mm), 'most')} will do.`,
-      );
-    if (wide <= 0) return one(['notch', 'left'], 'The notch would stand beside the box.');
-    if (notch.depth.mm > span(inner.y) - LEAST_INSIDE)
-      return one(
-        ['notch', 'depth'],
-        `So deep a notch goes through the front. At most ${lengthMark(Math.max(0, span(inner.y) - LEAST_INSIDE), 'most')} will do.`,
-      );
-  }
+  return [];
+}
+
+function notchIssues({ notch }: BoxSpec, outer: Bounds, inner: Bounds): Issue[] {
+  if (!notch) return [];
+  const wide = span(outer.x) - notch.left.mm;
+  if (notch.width.mm >= span(outer.x) || notch.left.mm + notch.width.mm > span(outer.x))
+    return one(
+      ['notch', 'left'],
+      `The notch would stand beside the box. At most ${lengthMark(Math.max(0, span(outer.x) - notch.width.mm), 'most')} will do.`,
+    );
+  if (wide <= 0) return one(['notch', 'left'], 'The notch would stand beside the box.');
+  if (notch.depth.mm > span(inner.y) - LEAST_INSIDE)
+    return one(
+      ['notch', 'depth'],
+      `So deep a notch goes through the front. At most ${lengthMark(Math.max(0, span(inner.y) - LEAST_INSIDE), 'most')} will do.`,
+    );
+  return [];
+}
+
+function dividerIssues({ dividers, notch }: BoxSpec, inner: Bounds, stock: Stock): Issue[] {
   const thin = dividers.across + dividers.along > 0 ? stock.thickness(dividers.material) : 0;
   const deep = span(inner.y) - (notch?.depth.mm ?? 0);
   for (const [key, count, whole] of [

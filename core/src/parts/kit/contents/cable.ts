@@ -39,69 +39,82 @@ export function cableNeeds(
   };
 }
 
+const note = (verdict: PartNote['verdict'], sentence: string): PartNote => ({
+  about: 'cable',
+  verdict,
+  sentence,
+});
+
 /** What its length, its bends and its plug come to, over the whole travel. */
 export function cableNotes(cable: Cable, bay: Bounds, outer: Bounds, travel: number): PartNote[] {
-  const { what, wall, box, plug } = cable;
+  const { what, wall, box } = cable;
   const behind = bay.y[1] - outer.y[1];
   const across = Math.hypot(
     bay.x[0] + wall.left.mm - outer.x[0] - box.left.mm,
     bay.z[0] + wall.up.mm - outer.z[0] - box.up.mm,
   );
-  const { length, thick, bend } = { length: cable.length.mm, thick: cable.thick.mm, bend: cable.bend.mm };
-  const needs = cableNeeds({ thick, bend }, { across, behind, travel });
-  const note = (verdict: PartNote['verdict'], sentence: string): PartNote => ({
-    about: 'cable',
-    verdict,
-    sentence,
-  });
-  const found: PartNote[] = [];
-  if (length < needs.length)
-    found.push(
-      note(
-        'hits',
-        needs.length === Infinity
-          ? `The ${what} cannot be bent from one of its ends to the other: they are ${lengthMark(across)} aside of each other, and it bears no bend tighter than ${lengthMark(bend)}.`
-          : `The ${what} is ${lengthMark(needs.length - length, 'least')} too short: drawn out fully it must be ${lengthMark(needs.length, 'least')} long.`,
-      ),
-    );
-  if (behind < thick)
-    found.push(
-      note(
-        'hits',
-        `The ${what} is pinched behind it: ${lengthMark(behind)} is left there, and it is ${lengthMark(thick)} thick.`,
-      ),
-    );
-  else if (behind < needs.room)
-    found.push(
-      note(
-        'hits',
-        `Shut, the ${what} is bent to ${lengthMark(Math.max(0, (behind - thick) / 2), 'most')}; it bears ${lengthMark(bend)}. ${lengthMark(needs.room, 'least')} behind the box will do, ${lengthMark(needs.room - behind, 'least')} more than there is.`,
-      ),
-    );
-  else if (length >= needs.length) {
-    const fold = Math.max(0, (length - behind - across) / 2);
-    const room = Math.max(span(bay.x), span(bay.z));
-    found.push(
-      fold > room
-        ? note(
-            'tight',
-            `Shut, its slack makes a fold of ${lengthMark(fold)}, and the bay is ${lengthMark(room)} at its longest: it may be caught.`,
-          )
-        : note(
-            'clear',
-            `The ${what} is long enough by ${lengthMark(length - needs.length, 'most')}, and its slack folds behind the shut box.`,
+  const { length, bend } = { length: cable.length.mm, bend: cable.bend.mm };
+  const needs = cableNeeds({ thick: cable.thick.mm, bend }, { across, behind, travel });
+  return [
+    ...(length < needs.length
+      ? [
+          note(
+            'hits',
+            needs.length === Infinity
+              ? `The ${what} cannot be bent from one of its ends to the other: they are ${lengthMark(across)} aside of each other, and it bears no bend tighter than ${lengthMark(bend)}.`
+              : `The ${what} is ${lengthMark(needs.length - length, 'least')} too short: drawn out fully it must be ${lengthMark(needs.length, 'least')} long.`,
           ),
-    );
-  }
-  if (plug) {
-    const through = Math.hypot(plug.width.mm, plug.height.mm);
-    if (through > plug.hole.mm)
-      found.push(
-        note(
-          'hits',
-          `Its plug cannot pass its hole: ${lengthMark(through, 'least')} across is wanted, ${lengthMark(through - plug.hole.mm, 'least')} more than there is.`,
+        ]
+      : []),
+    ...slackNotes(cable, needs, { across, behind }, Math.max(span(bay.x), span(bay.z))),
+    ...plugNotes(cable),
+  ];
+}
+
+/** How it lies behind what is shut. */
+function slackNotes(
+  { what, length, thick, bend }: Cable,
+  needs: ReturnType<typeof cableNeeds>,
+  { across, behind }: Pick<Held, 'across' | 'behind'>,
+  bayLong: number,
+): PartNote[] {
+  if (behind < thick.mm)
+    return [
+      note(
+        'hits',
+        `The ${what} is pinched behind it: ${lengthMark(behind)} is left there, and it is ${lengthMark(thick.mm)} thick.`,
+      ),
+    ];
+  if (behind < needs.room)
+    return [
+      note(
+        'hits',
+        `Shut, the ${what} is bent to ${lengthMark(Math.max(0, (behind - thick.mm) / 2), 'most')}; it bears ${lengthMark(bend.mm)}. ${lengthMark(needs.room, 'least')} behind the box will do, ${lengthMark(needs.room - behind, 'least')} more than there is.`,
+      ),
+    ];
+  if (length.mm < needs.length) return [];
+  const fold = Math.max(0, (length.mm - behind - across) / 2);
+  return [
+    fold > bayLong
+      ? note(
+          'tight',
+          `Shut, its slack makes a fold of ${lengthMark(fold)}, and the bay is ${lengthMark(bayLong)} at its longest: it may be caught.`,
+        )
+      : note(
+          'clear',
+          `The ${what} is long enough by ${lengthMark(length.mm - needs.length, 'most')}, and its slack folds behind the shut box.`,
         ),
-      );
-  }
-  return found;
+  ];
+}
+
+function plugNotes({ plug }: Cable): PartNote[] {
+  if (!plug) return [];
+  const through = Math.hypot(plug.width.mm, plug.height.mm);
+  if (through <= plug.hole.mm) return [];
+  return [
+    note(
+      'hits',
+      `Its plug cannot pass its hole: ${lengthMark(through, 'least')} across is wanted, ${lengthMark(through - plug.hole.mm, 'least')} more than there is.`,
+    ),
+  ];
 }

@@ -3,7 +3,7 @@ import type { Issue } from '../../../item/issue';
 import { lengthMark } from '../../../length/lengthMark';
 import { table } from '../../../motion/drive';
 import type { Joint } from '../../../motion/joint';
-import { chain, motionOf } from '../../../motion/motion';
+import { chain, motionOf, type Motion } from '../../../motion/motion';
 import type { Mover } from '../../../scene/scene';
 import type { Convex } from '../../../solid/convex';
 import { hull } from '../../../solid/hull';
@@ -172,66 +172,62 @@ export function openers(
     if (opens.kind === 'no') return [];
     const { x, y, z } = one.bounds;
     const lid = opens.kind === 'lid';
-    const back = lid && opens.hinge === 'back';
-    // Seen from before it, a lid hinged at its back lifts its front edge: it turns about the way to the left.
-    const joint: Joint = lid
-      ? {
-          kind: 'turn',
-          point: frame.toSpace([x[0], back ? y[1] : y[0], z[1]]),
-          axis: frame.turn([back ? -1 : 1, 0, 0]),
-        }
-      : { kind: 'slide', direction: [0, 0, 1] };
     const to = lid ? (opens.to * Math.PI) / 180 : opens.by.mm;
     const drawn = opens.when === 'drawn out';
     const end = drawn ? out.travel + (lid ? to * span(y) : to) : to;
-    const then = (first: number, last: number) =>
-      table([
-        [0, 0],
-        [out.travel, first],
-        [end, last],
-      ]);
-    const motion = drawn
-      ? chain(
-          [
-            {
-              joint: { kind: 'slide', direction: out.direction },
-              drive: then(out.travel, out.travel),
-            },
-            { joint, drive: then(0, to) },
-          ],
-          [out.travel],
-        )
-      : motionOf(joint);
+    const joint = opensOn(one, opens, frame);
+    const motion = drawn ? onceDrawnOut(joint, to, out, end) : motionOf(joint);
     const piece = lid
       ? frame.box([x[0], y[0], z[1]], [x[1], y[1], z[1] + LID])
       : frame.box([x[0], y[0], z[0]], [x[1], y[1], z[1]]);
     const id = `${of.id}.opens-${contentId(one)}`;
     const words = `${lid ? 'lid' : 'tank'} of ${nameOf(one)}${drawn ? ', drawn out' : ''}`;
     const name = capitalised(words);
+    const { item, row } = of;
     return [
       {
-        id,
-        item: of.item,
-        name,
-        own: name,
-        thing: of.id,
+        ...{ id, item, name, own: name, thing: of.id },
         goes: drawn ? 'along' : 'in place',
-        bodies: [
-          {
-            id: `${id}/${opens.kind}`,
-            name: `the ${words}`,
-            item: of.item,
-            row: of.row,
-            pieces: [piece],
-            motion,
-          },
-        ],
+        bodies: [{ id: `${id}/${opens.kind}`, name: `the ${words}`, item, row, pieces: [piece], motion }],
         unit: lid && !drawn ? 'rad' : 'mm',
         from: 0,
         to: end,
         contacts: [],
-        needs: { around: 0, row: { of: of.row, gap: 0 }, of: {} },
+        needs: { around: 0, row: { of: row, gap: 0 }, of: {} },
       },
     ];
   });
+}
+
+/** Seen from before it, a lid hinged at its back lifts its front edge: it turns about the way to the left. */
+function opensOn({ bounds: { x, y, z } }: Placed, opens: Placed['content']['opens'], frame: Frame): Joint {
+  if (opens.kind !== 'lid') return { kind: 'slide', direction: [0, 0, 1] };
+  const back = opens.hinge === 'back';
+  return {
+    kind: 'turn',
+    point: frame.toSpace([x[0], back ? y[1] : y[0], z[1]]),
+    axis: frame.turn([back ? -1 : 1, 0, 0]),
+  };
+}
+
+/** First out with its box, then on its own joint as far as `to`, over a travel that ends at `end`. */
+function onceDrawnOut(
+  joint: Joint,
+  to: number,
+  out: { readonly direction: Point3; readonly travel: number },
+  end: number,
+): Motion {
+  const then = (first: number, last: number) =>
+    table([
+      [0, 0],
+      [out.travel, first],
+      [end, last],
+    ]);
+  return chain(
+    [
+      { joint: { kind: 'slide', direction: out.direction }, drive: then(out.travel, out.travel) },
+      { joint, drive: then(0, to) },
+    ],
+    [out.travel],
+  );
 }

@@ -7,24 +7,26 @@ const FIT_WORDS = { 'even gaps': 'even', overlay: 'overlay', inset: 'inset', 'no
 const keyOf = <T extends Record<string, string>>(words: T, value: string) =>
   Object.keys(words).find((key) => words[key] === value)!;
 
+type Fronted = Pick<DrawnOut, 'fit' | 'front' | 'handle'>;
+
 /** What a card shows of the front of a drawer or pull-out, and of its handle. */
-export function frontFields<Part extends Pick<DrawnOut, 'fit' | 'front' | 'handle'>>(
+export const frontFields = <Part extends Fronted>(
   several: (part: Part) => boolean = () => false,
-): Field<Part>[] {
+): Field<Part>[] => [...fitFields(several), ...madeFields<Part>(), ...handleFields<Part>()];
+
+const fitted =
+  (...kinds: DrawnFit['kind'][]) =>
+  ({ fit }: Pick<DrawnOut, 'fit'>) =>
+    kinds.includes(fit.kind);
+
+function fitFields<Part extends Fronted>(several: (part: Part) => boolean): Field<Part>[] {
   const front = lengthOf<Part>('Front');
-  const handle = lengthOf<Part>('Handle');
-  const fitted =
-    (...kinds: DrawnFit['kind'][]) =>
-    ({ fit }: Part) =>
-      kinds.includes(fit.kind);
   const edge = (words: string, path: string): Field<Part> =>
     front(
       ({ fit }) => `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`,
       ['fit', path],
       fitted('inset', 'overlay'),
     );
-  const closed = ({ fit }: Part) => fit.kind !== 'none';
-  const handled = (one: Part) => one.handle !== null;
   return [
     {
       group: 'Front',
@@ -42,6 +44,13 @@ export function frontFields<Part extends Pick<DrawnOut, 'fit' | 'front' | 'handl
     edge('Bottom', 'bottom'),
     front('Gap between fronts', ['fit', 'between'], (one) => fitted('inset', 'overlay')(one) && several(one)),
     front('Behind the case’s front', ['fit', 'setback'], fitted('inset', 'none')),
+  ];
+}
+
+function madeFields<Part extends Fronted>(): Field<Part>[] {
+  const front = lengthOf<Part>('Front');
+  const closed = ({ fit }: Part) => fit.kind !== 'none';
+  return [
     {
       group: 'Front',
       label: 'Front is',
@@ -58,6 +67,13 @@ export function frontFields<Part extends Pick<DrawnOut, 'fit' | 'front' | 'handl
     },
     front('Edge banding', ['front', 'banding'], closed),
     front('Screws from inside', ['front', 'screw'], (one) => closed(one) && one.front.made === 'applied'),
+  ];
+}
+
+function handleFields<Part extends Fronted>(): Field<Part>[] {
+  const handle = lengthOf<Part>('Handle');
+  const handled = (one: Part) => one.handle !== null;
+  return [
     {
       group: 'Handle',
       label: 'Handle',

@@ -89,7 +89,7 @@ function strongerSlides({ part, slide, place }: LaidDrawn): Lever[] {
 }
 
 function boxLevers({ part, drawers, depth }: LaidDrawn): Lever[] {
-  const { box, fit } = part;
+  const { box } = part;
   if (part.old) return [];
   const asDeep = box.depth?.mm ?? depth;
   return [
@@ -134,6 +134,14 @@ function boxLevers({ part, drawers, depth }: LaidDrawn): Lever[] {
       cost: cost('it holds less', 5, 0.4),
       words: (mm) => `leave ${lengthMark(mm, 'least')} above its box`,
     }),
+    ...frontLevers(part),
+  ];
+}
+
+/** How far back it stands, and how wide its front is. */
+function frontLevers(part: LaidDrawn['part']): Lever[] {
+  const { fit } = part;
+  return [
     ...(fit.kind === 'inset' || fit.kind === 'none'
       ? lengthLever(part, ['fit', 'setback'], {
           key: 'setback',

@@ -1,0 +1,136 @@
+import { AT_EASE } from '../balance/force';
+import { carcassLevers } from '../carcass/levers';
+import type { Lever } from '../item/lever';
+import { sayLengths } from '../length/lengthMark';
+import { MILLIMETRES } from '../length/units';
+import { hardwareNeeded, piecesOf } from '../make/partsList';
+import { familyOf } from '../parts/families';
+import { weigh } from '../piece/mass';
+import type { Piece } from '../piece/piece';
+import type { Work } from '../piece/work';
+import { partBuilt, planStock } from '../plan/place';
+import type { Plan } from '../plan/schema';
+import { reportOf } from '../report/report';
+import { sumText } from '../sizing/sum';
+import type { Convex } from '../solid/convex';
+import { refusalOf, planWith, type Made } from './planWith';
+
+/** To a hundredth, without a sign where it is nothing. */
+const figure = (value: number): string => String(Math.round(value * 100) / 100 + 0);
+const figures = (values: readonly number[]) => values.map(figure).join(' ');
+const range = ([from, to]: readonly [number, number]) => `${figure(from)}..${figure(to)}`;
+
+/** Everything there is to buy, cut, bore, weigh and heed of a plan, or why it is refused: one line a fact, by hand to be read and compared. */
+export function figuresOf(made: Made): string[] {
+  const refused = refusalOf(made);
+  if (refused) return refused.split('\n').map((line) => `refused: ${line}`);
+  const plan = planWith(made);
+  return [
+    ...ownPieces(plan).flatMap((piece) => pieceLines(plan, piece)),
+    ...hardwareNeeded(plan).map(({ count, name }) => `buy ${figure(count)} ${name}`),
+    ...plan.parts.flatMap((part) => partLines(plan, part)),
+    ...told(plan),
+    ...(plan.parts.length > 0
+      ? []
+      : plan.carcasses.flatMap((one) => leverLines(carcassLevers(one, TROUBLE)))),
+  ];
+}
+
+const TROUBLE = {
+  of: undefined,
+  short: 10,
+  comfortable: undefined,
+  usable: undefined,
+  about: undefined,
+} as const;
+
+/** Of parts where there are any, else of their carcass. */
+function ownPieces(plan: Plan): readonly Piece[] {
+  const all = piecesOf(plan);
+  const own = all.filter(({ item }) => plan.parts.some(({ id }) => id === item));
+  return (own.length > 0 ? own : all).flatMap(({ pieces }) => pieces);
+}
+
+function pieceLines(plan: Plan, piece: Piece): string[] {
+  const { key, is, role, size, cut, stock, notes, solids, lie } = piece;
+  const { kg, centre } = weigh(piece, planStock(plan));
+  const sums = (of: typeof size) =>
+    of ? [of.length, of.width, of.thick].map((sum) => sumText(sum, MILLIMETRES)).join(' x ') : '';
+  const banded = Object.entries(stock?.banded ?? {}).filter(([, mm]) => mm);
+  return [
+    [
+      `${key} ${is} ${role}`,
+      solids.length > 0 && `at ${boundsText(solids)}`,
+      lie && `lies ${[lie.length, lie.width].map(figures).join(' | ')}`,
+      kg > 0 && `${figure(kg)} kg at ${figures(centre)}`,
+      stock && stock.material,
+      banded.length > 0 && `banded ${banded.map(([edge, mm]) => `${edge} ${figure(mm)}`).join(' ')}`,
+      stock &&
+        (stock.faced.face || stock.faced.back) &&
+        `faced ${figures([stock.faced.face, stock.faced.back])}`,
+    ]
+      .filter((text) => text)
+      .join('; '),
+    ...(size ? [`  ${sums(size)}`] : []),
+    ...(cut && sums(cut) !== sums(size) ? [`  cut ${sums(cut)}`] : []),
+    ...piece.works.map((work) => `  ${workText(work)}`),
+    ...notes.map((note) => `  “${sayLengths(note, MILLIMETRES)}”`),
+  ];
+}
+
+const workText = ({ key, kind, side, region, round, air, screw, mate, words }: Work): string =>
+  [
+    `${key.slice(key.indexOf('#') + 1)}: ${kind} ${side}`,
+    `${range(region.length)} ${range(region.width)} ${range(region.thick)}`,
+    round && 'round',
+    air && 'air',
+    screw && `screw ${figure(screw.long)}`,
+    mate && `for ${mate.work ?? mate.piece}`,
+    words,
+  ]
+    .filter((text) => text)
+    .join(', ');
+
+function boundsText(solids: readonly Convex[]): string {
+  const along = (axis: number) =>
+    solids.flatMap(({ corners }) => Array.from(corners).filter((_, i) => i % 3 === axis));
+  return [0, 1, 2].map((axis) => range([Math.min(...along(axis)), Math.max(...along(axis))])).join(' ');
+}
+
+/** How it moves, what acts on it, what it works into its case, and what of it may be changed. */
+function partLines(plan: Plan, part: Plan['parts'][number]): string[] {
+  const { laid, pieces, movers } = partBuilt(plan, part)!;
+  const family = familyOf(part);
+  return [
+    ...movers.map(
+      ({ id, unit, from, to, needs, contacts }) =>
+        `moves ${id}: ${figure(from)} to ${figure(unit === 'rad' ? (to * 180) / Math.PI : to)} ${unit === 'rad' ? '°' : 'mm'}, ${figure(needs.around)} around, ${needs.row ? figure(needs.row.gap) : '-'} in its row, ${contacts.length} touches`,
+    ),
+    ...family.forces(laid, pieces, movers).map(({ link, force }) => {
+      const { least, most } = force.newtons(AT_EASE);
+      return `${force.kind} on ${link}: ${figure(least)}..${figure(most)} N at ${figures(force.at(AT_EASE))}`;
+    }),
+    ...pieces.onGround.map(
+      ({ into, work: { key, kind, side, at, round, mate, words } }) =>
+        `into ${into}: ${[`${key} ${kind} ${side} ${range(at.x)} ${range(at.y)} ${range(at.z)}`, round && 'round', mate && `for ${mate.work ?? mate.piece}`, words].filter((text) => text).join(', ')}`,
+    ),
+    ...(family.openings?.(laid) ?? []).map((opening) => `clear ${JSON.stringify(opening)}`),
+    ...leverLines(family.levers(laid, pieces, TROUBLE)),
+  ];
+}
+
+const leverLines = (levers: readonly Lever[]): string[] =>
+  levers.map((lever) =>
+    lever.kind === 'amount'
+      ? `may ${sayLengths(lever.words(lever.to), MILLIMETRES)} (from ${figure(lever.from)}, ${figure(lever.moves)} a unit, costs ${figure(lever.cost.once)} and ${figure(lever.cost.perUnit)})`
+      : `may ${lever.words} (costs ${figure(lever.cost.once)})`,
+  );
+
+function told(plan: Plan): string[] {
+  const { parts, notes, assumptions } = reportOf(plan);
+  return [
+    ...parts.flatMap(({ findings }) => findings).map(({ verdict, sentence }) => `${verdict}: ${sentence}`),
+    ...notes.map(({ about, verdict, sentence }) => `${about}, ${verdict}: ${sentence}`),
+    ...assumptions.map(({ measure }) => `to confirm: ${measure}`),
+  ];
+}
