@@ -123,7 +123,7 @@ const leverLines = (levers: readonly Lever[]): string[] =>
   levers.map((lever) =>
     lever.kind === 'amount'
       ? `may ${sayLengths(lever.words(lever.to), MILLIMETRES)} (from ${figure(lever.from)}, ${figure(lever.moves)} a unit, costs ${figure(lever.cost.once)} and ${figure(lever.cost.perUnit)})`
-      : `may ${lever.words} (costs ${figure(lever.cost.once)})`,
+      : `may ${sayLengths(lever.words, MILLIMETRES)} (costs ${figure(lever.cost.once)})`,
   );
 
 function told(plan: Plan): string[] {
