@@ -19,6 +19,15 @@ const LivePoseContext = createContext<LivePose>({
   nearest: undefined,
 });
 
+const NONE: Readonly<Record<string, number>> = {};
+const HeldContext = createContext(NONE);
+
+/** How far a mover has gone just now: what rides on another may hold that open, or be kept shut by it. */
+export function useTravel({ id, from, to }: Mover): number {
+  const asked = useApp(({ view }) => view.travels[id] ?? from);
+  return Math.min(useContext(HeldContext)[id] ?? asked, to);
+}
+
 /** Only what draws the moment asks for it: the rest of the board is left alone by a drag along a strip. */
 export const useLivePose = (): LivePose => useContext(LivePoseContext);
 
@@ -58,5 +67,21 @@ export function LivePoseProvider({ scene, mover, children }: Props) {
     () => ({ travels, hidden, movers, nearest: mover && probe?.at(travels[mover.id]!) }),
     [travels, hidden, movers, mover, probe],
   );
-  return <LivePoseContext value={moment}>{children}</LivePoseContext>;
+  // As text, so that a drag along one strip draws no other anew.
+  const otherwise = JSON.stringify(
+    Object.fromEntries(
+      scene.movers
+        .filter(({ id, from, to }) => travels[id] !== Math.min(kept[id] ?? from, to))
+        .map(({ id }) => [id, travels[id]]),
+    ),
+  );
+  const held = useMemo(
+    () => (otherwise === '{}' ? NONE : (JSON.parse(otherwise) as Record<string, number>)),
+    [otherwise],
+  );
+  return (
+    <HeldContext value={held}>
+      <LivePoseContext value={moment}>{children}</LivePoseContext>
+    </HeldContext>
+  );
 }

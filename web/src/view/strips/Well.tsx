@@ -3,7 +3,8 @@ import { share, travelText, type Mover, type PartReport, type Units } from '@tar
 import { memo, useMemo, useRef } from 'react';
 import { play, stop } from '../../state/view/play';
 import { moved } from '../../state/slices/viewSlice';
-import { useApp, useAppDispatch } from '../../state/slices/app';
+import { useAppDispatch } from '../../state/slices/app';
+import { useTravel } from '../live/LivePose';
 import { colour } from '../theme/palette';
 
 interface Props {
@@ -24,10 +25,7 @@ export function Well({ mover, report, units, selected }: Props) {
   const dispatch = useAppDispatch();
   const svg = useRef<SVGSVGElement>(null);
   const { from, to } = mover;
-  const travel = Math.min(
-    useApp(({ view }) => view.travels[mover.id] ?? from),
-    to,
-  );
+  const travel = useTravel(mover);
   const at = (value: number) => ((value - from) / (to - from)) * WELL.width;
   const step = mover.unit === 'rad' ? Math.PI / 180 : 1;
   const move = (value: number) => {
