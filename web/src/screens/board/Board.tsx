@@ -9,6 +9,7 @@ import {
   type Item,
   type Plan,
   type Report,
+  type Scene,
 } from '@tarnpass/core';
 import { lazy, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
@@ -33,6 +34,7 @@ import { StoryPole } from './StoryPole';
 import { Tools } from './Tools';
 import { useAsked } from '../../state/check/asked';
 import { useScene } from '../../state/view/useScene';
+import type { OpenJob } from '../../state/slices/jobSlice';
 import { begun, selected as select, commandFailed } from '../../state/slices/viewSlice';
 
 const FindDialog = lazy(() => import('../../view/commands/FindDialog'));
@@ -84,44 +86,33 @@ function stageFor(plan: Plan, id: string): Stage {
   return item && ABOUT.measure.includes(item.list) ? 'measure' : 'plan';
 }
 
-function Board({ stage }: { stage: Stage }) {
-  const dispatch = useAppDispatch();
-  const navigate = useNavigate();
-  const { sheet } = useSheet();
-  const job = useApp(({ job }) => job)!;
-  const check = useApp(({ check }) => check);
-  const chosen = useApp(({ view }) => view.selected);
-  const panes = useApp(({ view }) => view.panes);
-  const trouble = useApp(({ view }) => view.commandError);
-  // Measuring wants the large view and a long card.
-  const small = panes.length > 1 && stage !== 'measure' && stage !== 'make';
-  const { plan } = job;
-  const scene = useScene(plan);
-  const { report } = check;
-  // What is tried is drawn, and nowhere else.
+/** The plan as it is drawn: with what is tried, which is nowhere else. */
+function useTried(plan: Plan, version: number, scene: Scene) {
   const tried = useApp(({ offers }) => offers.tried);
   const shown = useMemo(() => (tried ? withChanges(plan, tried.changes) : plan), [plan, tried]);
-  const ofTried = useAsked('tried', job.version, tried && { kind: 'report', plan: shown }, tried?.key);
+  const ofTried = useAsked('tried', version, tried && { kind: 'report', plan: shown }, tried?.key);
   const shownScene = useMemo(() => (shown === plan ? scene : buildScene(shown)), [shown, plan, scene]);
-  const stale = check.version !== job.version;
+  const report = ofTried.stale ? null : (ofTried.answer ?? null);
+  return { shown, shownScene, reportOfTried: tried ? report : undefined };
+}
+
+/** What the card and the sheet are about: the item, its mover, and the answer as far as it is of this plan. */
+function useAbout(plan: Plan, scene: Scene, stage: Stage) {
+  const dispatch = useAppDispatch();
+  const report = useApp(({ check }) => check.report);
+  const chosen = useApp(({ view }) => view.selected);
   const found = useMemo(() => itemFor(plan, report, stage, chosen), [plan, report, stage, chosen]);
   // An answer leaves it as it was: its numbers are not drawn again for one.
   const item = useSame(found, (a, b) => a.list === b.list && a.value === b.value);
-  const letters = plan.stones;
-  const [finding, setFinding] = useState(false);
-  const find = useCallback(() => setFinding(true), []);
-
   // What the card began with stays on it: mending the worst part must not turn the card to the next worst.
   const first = report && chosen === null ? item?.id : undefined;
   useEffect(() => {
     if (first) dispatch(begun(first));
   }, [first, dispatch]);
-
   // Of a pair the leaf that was pressed, else its first.
   const mover =
     scene.movers.find((one) => one.id === chosen && one.item === item?.id) ??
     scene.movers.find((one) => one.item === item?.id);
-  const moverId = mover?.id;
   // A report of an older plan may name parts that are gone.
   const current = useMemo(
     () =>
@@ -131,6 +122,32 @@ function Board({ stage }: { stage: Stage }) {
       },
     [report, scene.movers],
   );
+  return { item, mover, current, selected: mover?.id ?? item?.id ?? null };
+}
+
+/** What was read for the job comes in while it is open, here or on a phone beside the wall. */
+function useReadings(job: string, stage: Stage) {
+  const dispatch = useAppDispatch();
+  useEffect(() => dispatch(followLog(job)), [dispatch, job]);
+  const reads = stage === 'measure' || stage === 'plan';
+  useEffect(() => (reads ? dispatch(followDevices()) : undefined), [dispatch, reads]);
+}
+
+function Board({ stage }: { stage: Stage }) {
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const { sheet } = useSheet();
+  const job = useApp(({ job }) => job)!;
+  const panes = useApp(({ view }) => view.panes);
+  const stale = useApp(({ check }) => check.version) !== job.version;
+  // Measuring wants the large view and a long card.
+  const small = panes.length > 1 && stage !== 'measure' && stage !== 'make';
+  const { plan } = job;
+  const scene = useScene(plan);
+  const { shown, shownScene, reportOfTried } = useTried(plan, job.version, scene);
+  const { item, mover, current, selected } = useAbout(plan, scene, stage);
+  const [finding, setFinding] = useState(false);
+  const find = useCallback(() => setFinding(true), []);
   const pick = useCallback(
     (id: string) => {
       dispatch(select(id));
@@ -139,84 +156,37 @@ function Board({ stage }: { stage: Stage }) {
     },
     [dispatch, navigate, plan, stage, job.id],
   );
-  // What was read for the job comes in while it is open, here or on a phone beside the wall.
-  useEffect(() => dispatch(followLog(job.id)), [dispatch, job.id]);
-  const reads = stage === 'measure' || stage === 'plan';
-  useEffect(() => (reads ? dispatch(followDevices()) : undefined), [dispatch, reads]);
-  const actions = useActions({
-    plan,
-    scene,
-    report: current,
-    selected: moverId ?? item?.id ?? null,
-    onFind: find,
-  });
+  useReadings(job.id, stage);
+  const actions = useActions({ plan, scene, report: current, selected, onFind: find });
   const words = useMemo(() => sheetWords(plan, current), [plan, current]);
+  const drawn = reportOfTried === undefined ? current : reportOfTried;
+  const moverId = mover?.id;
   // Fields, strips and the answer follow an edit first; the drawing a frame or two later, so that they never wait for it.
   const sheetProps = useDeferredValue(
     useMemo(
       () => ({
-        plan: shown,
-        scene: shownScene,
-        report: tried ? (ofTried.stale ? null : (ofTried.answer ?? null)) : current,
-        item,
-        mover: moverId,
-        letters,
-        words,
-        onSelect: pick,
+        ...{ plan: shown, scene: shownScene, report: drawn, item, mover: moverId, words, onSelect: pick },
+        letters: plan.stones,
       }),
-      [shown, shownScene, tried, ofTried.stale, ofTried.answer, current, item, moverId, letters, words, pick],
+      [shown, shownScene, drawn, item, moverId, plan.stones, words, pick],
     ),
   );
+  const rest = { plan, scene, report: current, stale, letters: plan.stones, actions };
   return (
     <LivePoseProvider scene={shownScene} mover={mover}>
-      <Box
-        className="board"
-        sx={{
-          display: 'grid',
-          minHeight: '100vh',
-          gridTemplateColumns: '152px minmax(0, 1fr)',
-          gridTemplateRows: `auto clamp(420px, 46vh, 720px) ${small ? '300px' : '0'} auto 1fr`,
-          '& > nav': { gridRow: '1 / -1' },
-          '& > .answer, & > .strips, & > .card, & > .aside': { gridColumn: '2 / -1' },
-          '& > .sheet': { gridColumn: 2, gridRow: 2 },
-          '& > .answer': { gridRow: 1 },
-          '& > .aside': { gridRow: 3 },
-          '& > .strips': { gridRow: 4 },
-          '& > .card': { gridRow: 5 },
-          [`@media (min-width: ${UPRIGHT}px)`]: {
-            height: '100vh',
-            gridTemplateColumns: '152px minmax(0, 1fr) 452px',
-            gridTemplateRows: `auto ${small ? 'minmax(250px, 34%)' : '0'} minmax(0, 1fr) auto`,
-            '& > .sheet': { gridRow: '2 / 4' },
-            '& > .aside': { gridRow: 2, gridColumn: 3 },
-            '& > .card': { gridRow: 3, gridColumn: 3 },
-          },
-        }}
-      >
+      <Box className="board" sx={layoutOf(small)}>
         <StoryPole
-          plan={plan}
-          report={current}
-          stage={stage}
-          revision={job.revision}
-          saving={job.saving}
-          keptHere={job.kept}
+          {...{
+            plan,
+            report: current,
+            stage,
+            revision: job.revision,
+            saving: job.saving,
+            keptHere: job.kept,
+          }}
           tools={<Tools actions={actions} />}
         />
-        <Box component="header" className="answer">
-          <AnswerLine report={current} stale={stale} />
-          {trouble && (
-            <Alert
-              severity="info"
-              icon={false}
-              variant="outlined"
-              onClose={() => dispatch(commandFailed(null))}
-              sx={{ mx: 2, mb: 1, py: 0 }}
-            >
-              {trouble}
-            </Alert>
-          )}
-          <SavingLine job={job} />
-        </Box>
+        <AnswerHead report={current} stale={stale} job={job} />
         {stage === 'make' ? (
           <Box className="sheet" sx={{ minHeight: 0, display: 'grid' }}>
             <Suspense fallback={null}>
@@ -228,55 +198,82 @@ function Board({ stage }: { stage: Stage }) {
         )}
         {small && <SmallPanes {...sheetProps} />}
         <Box className="strips" sx={{ borderTop: `1.4px solid ${colour('ink')}` }}>
-          <Strips
-            plan={plan}
-            scene={scene}
-            report={current}
-            stale={stale}
-            selected={moverId ?? item?.id ?? null}
-            letters={letters}
-            actions={actions}
-          />
+          <Strips {...rest} selected={selected} />
         </Box>
-        <Box
-          className="card"
-          sx={{
-            bgcolor: 'background.paper',
-            borderTop: `1.4px solid ${colour('ink')}`,
-            minHeight: 0,
-            display: 'grid',
-            borderLeft: `1.4px solid ${colour('ink')}`,
-            [`@media (min-width: ${UPRIGHT}px)`]: { '&&': { gridColumn: 3 }, borderLeft: 0, pt: 1 },
-          }}
-        >
-          <Card
-            key={item?.id}
-            plan={plan}
-            scene={scene}
-            report={current}
-            stale={stale}
-            stage={stage}
-            item={item}
-            mover={mover}
-            letters={letters}
-            actions={actions}
-            sheet={sheet}
-          />
+        <Box className="card" sx={CARD}>
+          <Card {...rest} {...{ stage, item, mover, sheet }} key={item?.id} />
         </Box>
         <Hotkeys actions={actions} />
         {finding && (
           <Suspense fallback={null}>
             <FindDialog
-              actions={actions}
-              items={itemsOf(plan)}
-              onSelect={pick}
-              onClose={() => setFinding(false)}
+              {...{ actions, items: itemsOf(plan), onSelect: pick, onClose: () => setFinding(false) }}
             />
           </Suspense>
         )}
         <ConflictDialog />
       </Box>
     </LivePoseProvider>
+  );
+}
+
+/** Pole, answer, sheet, strips and card; `small` where panes stand beside the large one. */
+const layoutOf = (small: boolean) => ({
+  display: 'grid',
+  minHeight: '100vh',
+  gridTemplateColumns: '152px minmax(0, 1fr)',
+  gridTemplateRows: `auto clamp(420px, 46vh, 720px) ${small ? '300px' : '0'} auto 1fr`,
+  '& > nav': { gridRow: '1 / -1' },
+  '& > .answer, & > .strips, & > .card, & > .aside': { gridColumn: '2 / -1' },
+  '& > .sheet': { gridColumn: 2, gridRow: 2 },
+  '& > .answer': { gridRow: 1 },
+  '& > .aside': { gridRow: 3 },
+  '& > .strips': { gridRow: 4 },
+  '& > .card': { gridRow: 5 },
+  [`@media (min-width: ${UPRIGHT}px)`]: {
+    height: '100vh',
+    gridTemplateColumns: '152px minmax(0, 1fr) 452px',
+    gridTemplateRows: `auto ${small ? 'minmax(250px, 34%)' : '0'} minmax(0, 1fr) auto`,
+    '& > .sheet': { gridRow: '2 / 4' },
+    '& > .aside': { gridRow: 2, gridColumn: 3 },
+    '& > .card': { gridRow: 3, gridColumn: 3 },
+  },
+});
+const CARD = {
+  bgcolor: 'background.paper',
+  borderTop: `1.4px solid ${colour('ink')}`,
+  minHeight: 0,
+  display: 'grid',
+  borderLeft: `1.4px solid ${colour('ink')}`,
+  [`@media (min-width: ${UPRIGHT}px)`]: { '&&': { gridColumn: 3 }, borderLeft: 0, pt: 1 },
+};
+
+interface HeadProps {
+  readonly report: Report | null;
+  readonly stale: boolean;
+  readonly job: OpenJob;
+}
+
+/** The answer, why the last command could not be done, and how the job is saved. */
+function AnswerHead({ report, stale, job }: HeadProps) {
+  const dispatch = useAppDispatch();
+  const trouble = useApp(({ view }) => view.commandError);
+  return (
+    <Box component="header" className="answer">
+      <AnswerLine report={report} stale={stale} />
+      {trouble && (
+        <Alert
+          severity="info"
+          icon={false}
+          variant="outlined"
+          onClose={() => dispatch(commandFailed(null))}
+          sx={{ mx: 2, mb: 1, py: 0 }}
+        >
+          {trouble}
+        </Alert>
+      )}
+      <SavingLine job={job} />
+    </Box>
   );
 }
 

@@ -25,7 +25,7 @@ import { useByHand } from './useByHand';
 import { usePanZoom } from './usePanZoom';
 import type { FlatSight } from './views';
 import { ViewTools } from './ViewTools';
-import type { SectionCut } from '../../state/slices/viewSlice';
+import { VIEWS, type SectionCut } from '../../state/slices/viewSlice';
 
 export interface SheetProps {
   readonly plan: Plan;
@@ -60,37 +60,83 @@ const WALL = 120;
 
 /** One flat view of the sheet: plan, front or section of the same scene, that can be panned, enlarged and worked on by hand. */
 export function FlatView(props: Props) {
-  const {
-    plan,
-    scene,
-    report,
-    item,
-    mover,
-    letters,
-    words,
-    sight,
-    large,
-    section,
-    fixed = false,
-    onSelect,
-  } = props;
-  const dispatch = useAppDispatch();
+  const { plan, item, words, sight, large } = props;
   const box = useRef<HTMLDivElement>(null);
-  const sheet = useRef<SVGSVGElement>(null);
   const { width, height } = useSize(box);
   const size = useMemo(() => [width, height] as const, [width, height]);
   const panZoom = usePanZoom(box, width > 0);
-  const { space, units } = plan;
   const margin = MARGIN[large ? 'large' : 'small'];
   const frame = useMemo(
-    () => fitFrame(sight.projection, space, size, WALL, margin, panZoom.zoom),
-    [sight.projection, space, size, margin, panZoom.zoom],
+    () => fitFrame(sight.projection, plan.space, size, WALL, margin, panZoom.zoom),
+    [sight.projection, plan.space, size, margin, panZoom.zoom],
   );
   const hand = useByHand(plan, item, frame);
+  const itemId = item?.id ?? null;
+  const press = useAlsoPress(plan, itemId, hand);
+  return (
+    <Box
+      ref={box}
+      className={large ? 'view' : undefined}
+      role="group"
+      aria-label={`${VIEWS[sight.kind]} ${sight.words}. ${words}`}
+      tabIndex={-1}
+      onKeyDown={(event) => {
+        if (!nudged(event, hand, itemId)) panZoom.onKeyDown(event);
+      }}
+      {...press}
+      sx={PANE}
+    >
+      {width > 0 && <Drawing {...props} frame={frame} hand={hand} />}
+      {hand.wrong && (
+        <Typography role="alert" sx={REFUSED}>
+          {hand.wrong}
+        </Typography>
+      )}
+      {large && <TitleBlock plan={plan} sight={sight} />}
+      <ViewTools {...panZoom} large={large} />
+    </Box>
+  );
+}
+
+const PANE = {
+  position: 'relative',
+  minWidth: 0,
+  minHeight: 0,
+  overflow: 'hidden',
+  touchAction: 'none',
+  height: 1,
+} as const;
+const REFUSED = {
+  position: 'absolute',
+  left: 12,
+  right: 12,
+  bottom: 8,
+  color: 'error.main',
+  bgcolor: 'background.paper',
+} as const;
+
+/** Presses on the sheet: with Shift a thing is selected with what is, or no longer. */
+function useAlsoPress(plan: Plan, itemId: string | null, hand: ReturnType<typeof useByHand>) {
+  const dispatch = useAppDispatch();
+  const also = useApp(({ view }) => view.also);
+  return pressing(hand, itemId, (pressed) => {
+    const id = itemIdOf(plan, pressed);
+    if (itemId && itemId !== 'space' && id !== itemId && id !== 'space')
+      dispatch(alsoSelected(also.includes(id) ? also.filter((other) => other !== id) : [...also, id]));
+  });
+}
+
+type DrawingProps = Props & {
+  readonly frame: SheetFrame;
+  readonly hand: ReturnType<typeof useByHand>;
+};
+
+/** What is drawn: the sheet, over it what moves with the strips, and the dimension that is typed over. */
+function Drawing(props: DrawingProps) {
+  const { plan, scene, report, item, mover, sight, large, fixed = false, frame, hand } = props;
   const [typing, setTyping] = useState<{ dim: SheetDim; at: readonly [number, number] }>();
   const reports = useMemo(() => new Map(report?.parts.map((part) => [part.id, part])), [report]);
-  const itemId = item?.id ?? null;
-  const selected = mover ?? itemId;
+  const selected = mover ?? item?.id ?? null;
   const movers = useMemo(
     () => [...scene.movers].sort((a, b) => Number(a.id === selected) - Number(b.id === selected)),
     [scene.movers, selected],
@@ -102,152 +148,107 @@ export function FlatView(props: Props) {
     [large, fixed, plan, scene, selected, frame],
   );
   const labels = useSheetLabels({
-    plan,
-    scene,
-    frame,
-    sight,
-    reports,
-    selected,
+    ...{ plan, scene, frame, sight, reports, selected, large, lens },
     dims: large ? dims : NO_DIMS,
-    large,
-    lens,
-    size,
+    size: frame.view,
   });
+  const layer = { ...props, reports, movers, selected, dims, labels };
+  return (
+    <>
+      <StillLayer {...layer} onType={fixed ? undefined : (dim, at) => setTyping({ dim, at })} />
+      <MovingLayer {...layer} lens={lens} />
+      {typing && (
+        <TypeOver
+          key={typing.dim.key}
+          dim={typing.dim}
+          at={typing.at}
+          units={plan.units}
+          take={(length) => hand.setDimension(typing.dim.sets, length, typing.dim.name)}
+          onClose={() => setTyping(undefined)}
+        />
+      )}
+    </>
+  );
+}
+
+type LayerProps = DrawingProps & {
+  readonly reports: ReadonlyMap<string, Report['parts'][number]>;
+  readonly movers: Scene['movers'];
+  readonly selected: string | null;
+  readonly dims: readonly SheetDim[];
+  readonly labels: ReturnType<typeof useSheetLabels>;
+};
+
+type StillProps = LayerProps & {
+  readonly onType: ((dim: SheetDim, at: readonly [number, number]) => void) | undefined;
+};
+
+/** All that stands as it is while a strip is drawn along: things, swept air, dimensions and names. */
+function StillLayer(props: StillProps) {
+  const { plan, scene, item, letters, sight, large, section, onSelect, frame } = props;
+  const { reports, movers, selected, dims, labels, onType } = props;
+  const [width, height] = frame.view;
+  const { units } = plan;
+  return (
+    <svg
+      width={width}
+      height={height}
+      viewBox={`0 0 ${width} ${height}`}
+      data-sheet={sight.kind}
+      style={LAYER}
+    >
+      <Ground
+        {...{ scene, frame, sight, selected, plan, reports, movers, large, onSelect }}
+        itemId={item?.id ?? null}
+      />
+      {large &&
+        dims.map((dim) => (
+          <Dimension
+            {...dim}
+            key={dim.key}
+            units={units}
+            {...(onType && { onType: (at: readonly [number, number]) => onType(dim, at) })}
+          />
+        ))}
+      {!large && <Dimension {...dims[1]!} units={units} />}
+      <SheetNames labels={labels} letters={letters} />
+      {sight.kind === 'plan' && <TrueShapeOnSheet plan={plan} frame={frame} />}
+      {section && sight.kind === 'plan' && <SectionMark plan={plan} section={section} frame={frame} />}
+      {large && <ScaleBar right={width - 24} y={height - 14} scale={frame.scale} system={units.system} />}
+    </svg>
+  );
+}
+
+/** What follows the strips and the hand. */
+function MovingLayer(props: LayerProps & { readonly lens: LensPlace | undefined }) {
+  const { plan, scene, item, letters, sight, large, fixed = false, onSelect, frame, hand } = props;
+  const { reports, movers, selected, labels, lens } = props;
+  const also = useApp(({ view }) => view.also);
   const marks = useMemo(
     () => <SheetMarks labels={labels} letters={letters} selected={selected} />,
     [labels, letters, selected],
   );
-  const also = useApp(({ view }) => view.also);
-  const press = pressing(hand, itemId, (pressed) => {
-    const id = itemIdOf(plan, pressed);
-    if (itemId && itemId !== 'space' && id !== itemId && id !== 'space')
-      dispatch(alsoSelected(also.includes(id) ? also.filter((other) => other !== id) : [...also, id]));
-  });
+  const [width, height] = frame.view;
+  const byHand = large && !fixed;
   return (
-    <Box
-      ref={box}
-      className={large ? 'view' : undefined}
-      role="group"
-      aria-label={`${sight.kind === 'plan' ? 'Plan' : sight.kind === 'front' ? 'Front' : 'Section'} ${sight.words}. ${words}`}
-      tabIndex={-1}
-      onKeyDown={(event) => {
-        if (!nudged(event, hand, itemId)) panZoom.onKeyDown(event);
-      }}
-      {...press}
-      sx={{
-        position: 'relative',
-        minWidth: 0,
-        minHeight: 0,
-        overflow: 'hidden',
-        touchAction: 'none',
-        height: 1,
-      }}
+    <svg
+      width={width}
+      height={height}
+      viewBox={`0 0 ${width} ${height}`}
+      style={{ ...LAYER, pointerEvents: 'none', willChange: 'transform' }}
     >
-      {width > 0 && (
-        <>
-          <svg
-            ref={sheet}
-            width={width}
-            height={height}
-            viewBox={`0 0 ${width} ${height}`}
-            data-sheet={sight.kind}
-            style={LAYER}
-          >
-            <Ground
-              scene={scene}
-              frame={frame}
-              sight={sight}
-              selected={selected}
-              itemId={itemId}
-              plan={plan}
-              reports={reports}
-              movers={movers}
-              large={large}
-              onSelect={onSelect}
-            />
-            {large &&
-              dims.map((dim) => (
-                <Dimension
-                  {...dim}
-                  key={dim.key}
-                  units={units}
-                  {...(!fixed && { onType: (at: readonly [number, number]) => setTyping({ dim, at }) })}
-                />
-              ))}
-            {!large && <Dimension {...dims[1]!} units={units} />}
-            <SheetNames labels={labels} letters={letters} />
-            {sight.kind === 'plan' && <TrueShapeOnSheet plan={plan} frame={frame} />}
-            {section && sight.kind === 'plan' && <SectionMark plan={plan} section={section} frame={frame} />}
-            {large && (
-              <ScaleBar right={width - 24} y={height - 14} scale={frame.scale} system={units.system} />
-            )}
-          </svg>
-          <svg
-            width={width}
-            height={height}
-            viewBox={`0 0 ${width} ${height}`}
-            style={{ ...LAYER, pointerEvents: 'none', willChange: 'transform' }}
-          >
-            <LiveLayer
-              scene={scene}
-              sight={sight}
-              lens={lens}
-              movers={movers}
-              reports={reports}
-              frame={frame}
-              units={units}
-              selected={selected}
-              large={large}
-              marks={marks}
-              onSelect={onSelect}
-            />
-            {item?.list === 'space' && sight.kind === 'plan' && large && !fixed && (
-              <OutlineByHand plan={plan} frame={frame} />
-            )}
-            {item?.list === 'carcasses' && large && !fixed && (
-              <DividersByHand plan={plan} carcass={item.value} frame={frame} />
-            )}
-            {item && (
-              <HandMarks
-                plan={plan}
-                item={item}
-                also={also}
-                underWay={hand.underWay}
-                frame={frame}
-                large={large}
-              />
-            )}
-          </svg>
-          {typing && (
-            <TypeOver
-              key={typing.dim.key}
-              dim={typing.dim}
-              at={typing.at}
-              units={units}
-              take={(length) => hand.setDimension(typing.dim.sets, length, typing.dim.name)}
-              onClose={() => setTyping(undefined)}
-            />
-          )}
-        </>
+      <LiveLayer
+        {...{ scene, sight, lens, movers, reports, frame, selected, large, marks, onSelect }}
+        units={plan.units}
+      />
+      {item?.list === 'space' && sight.kind === 'plan' && byHand && (
+        <OutlineByHand plan={plan} frame={frame} />
       )}
-      {hand.wrong && (
-        <Typography
-          role="alert"
-          sx={{
-            position: 'absolute',
-            left: 12,
-            right: 12,
-            bottom: 8,
-            color: 'error.main',
-            bgcolor: 'background.paper',
-          }}
-        >
-          {hand.wrong}
-        </Typography>
+      {item?.list === 'carcasses' && byHand && (
+        <DividersByHand plan={plan} carcass={item.value} frame={frame} />
       )}
-      {large && <TitleBlock plan={plan} sight={sight} />}
-      <ViewTools {...panZoom} large={large} />
-    </Box>
+      {item && <HandMarks {...{ plan, item, also, frame, large }} underWay={hand.underWay} />}
+    </svg>
   );
 }
 
