@@ -7,8 +7,8 @@ import type { Edge } from '../piece/work';
 import type { Range } from '../solid/bounds';
 import { frameOf } from '../item/frame';
 import type { SumLine } from '../sizing/sum';
-import type { Layout } from './layout';
-import { added, faceAt, leftmost, plumbLine, rightmost, slabs, type FaceLine } from './line';
+import { outerFace, type Layout } from './layout';
+import { faceAt, leftmost, rightmost, slabs, type FaceLine } from './line';
 import { besides, faceFrame, standing } from './outer';
 import {
   FRONT,
@@ -126,11 +126,8 @@ function sideOfCase(
   { sideTop, y, deep, onStand, lining }: CaseSums,
   which: 'left' | 'right',
 ): Panel {
-  const { width: w, height: h, sheet: s, foot } = shell;
-  const lean = carcass.sides[which];
-  const edge = plumbLine(which === 'left' ? 0 : w, foot, sideTop);
-  const off: FaceLine = [[foot, 0], [(foot + h) / 2, lean?.middle.mm ?? 0], [h, lean?.head.mm ?? 0]]; // prettier-ignore
-  const outer = lean ? added(edge, off, which === 'left' ? 1 : -1) : edge;
+  const { height: h, sheet: s, foot } = shell;
+  const outer = outerFace(carcass, shell, which, sideTop);
   const face = which === 'left' ? left : right;
   // Above and below the inside it stands as drawn.
   const drawn = which === 'left' ? shell.left : shell.right;

@@ -3,7 +3,7 @@ import { lengthMark } from '../length/lengthMark';
 import type { Stock } from '../material/stock';
 import { sumOf, type Sum, type SumLine } from '../sizing/sum';
 import { applyReadings, wasRead, type ClearSize } from './applyReadings';
-import { between, faceAt, leftmost, plumbLine, rightmost, type FaceLine } from './line';
+import { added, between, faceAt, leftmost, plumbLine, rightmost, type FaceLine } from './line';
 import type { Bay, Carcass, Split } from './schema';
 import { LEAST, shellIssues, shellOf, type Shell } from './shell';
 import { sharesOf } from './shares';
@@ -142,14 +142,49 @@ export function layOut(carcass: Carcass, stock: Stock): Layout {
         front: shell.front + split.setback.mm,
         long: along ? region.height : region.width,
       });
+      if (along && narrowest(faces[i]!.right, faces[i + 1]!.left) < THINNEST)
+        issues.push({ path: [...at, 'bays', i, 'read'], message: goneIssue('the upright beside it') });
       edge += shell.sheet;
     });
     return along
       ? { left: faces[0]!.left, right: faces[faces.length - 1]!.right }
       : { left: faces.flatMap(({ left }) => left), right: faces.flatMap(({ right }) => right) };
   };
-  return { ...laid, ...lay(carcass.bay, wholeRegion(carcass, shell), ['bay']) };
+  const faces = lay(carcass.bay, wholeRegion(carcass, shell), ['bay']);
+  issues.push(...sideIssues(carcass, shell, faces));
+  return { ...laid, ...faces };
 }
+
+/** A board that was read thinner than this is a slip of the tape, mm. */
+const THINNEST = 0.5;
+const goneIssue = (board: string): string =>
+  `As it was read, so wide a bay leaves nothing of ${board}: read it again, or make the carcass as wide as it is.`;
+
+/** The outer face of a side from its foot to a height: it stands in with all that the side leans or bows. */
+export function outerFace(
+  { sides }: Carcass,
+  { width, height, foot }: Shell,
+  side: 'left' | 'right',
+  top = height,
+): FaceLine {
+  const lean = sides[side];
+  const plumb = plumbLine(side === 'left' ? 0 : width, foot, top);
+  if (!lean) return plumb;
+  const off: FaceLine = [[foot, 0], [(foot + height) / 2, lean.middle.mm], [height, lean.head.mm]]; // prettier-ignore
+  return added(plumb, off, side === 'left' ? 1 : -1);
+}
+
+/** What of the readings would leave nothing of a side: its inner face stands in its outer one. */
+const sideIssues = (carcass: Carcass, shell: Shell, faces: Pick<ClearSize, 'left' | 'right'>): Issue[] =>
+  (['left', 'right'] as const).flatMap((side): Issue[] => {
+    const outer = outerFace(carcass, shell, side);
+    const thick = side === 'left' ? narrowest(outer, faces.left) : narrowest(faces.right, outer);
+    return thick < THINNEST ? [{ path: ['bay', 'read'], message: goneIssue(`the ${side} side`) }] : [];
+  });
+
+/** How near two faces come to each other, mm; less than 0 where they have changed places. */
+const narrowest = (left: FaceLine, right: FaceLine): number =>
+  Math.min(...[...left, ...right].map(([z]) => faceAt(right, z) - faceAt(left, z)));
 
 /** How the board after a bay of a split is called: by the bay, which keeps its own name. */
 const dividerId = (way: Split['way'], { id }: Bay): string =>

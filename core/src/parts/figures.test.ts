@@ -6,7 +6,7 @@ import type { Bank } from './kit/drawn/schema';
 import { bankOf, USUAL_DRAWN_FIT } from './kit/drawn/usual';
 import type { LaidDrawn } from './kit/drawn/lay';
 import { withDrawer } from '../testing/partsOf';
-import { caseOf, mm, planWith } from '../testing/planWith';
+import { caseOf, mm, planWith, refusalOf } from '../testing/planWith';
 import { familyOf } from './families';
 
 const laid = (made: Parameters<typeof planWith>[0]): LaidDrawn => {
@@ -21,6 +21,23 @@ describe('figures that boards are cut by', () => {
     const plan = planWith({ carcasses: [caseOf({ bay })] });
     const { inside } = carcassOf(plan, plan.carcasses[0]!).layout.openings.get('all')!;
     expect([inside.left, inside.right]).toEqual([28, 572]);
+  });
+
+  it('a bay read so wide that nothing is left of the board beside it is refused with its place, one a hair less is not', () => {
+    // 564 clear, sides of 18: 36 more, and both are gone but for the half millimetre each must keep.
+    const wide = (mid: number) => ({ carcasses: [caseOf({ bay: { id: 'all', take: 'equal' as const, read: { middle: mm(mid) } } })] }); // prettier-ignore
+    expect(refusalOf(wide(599))).toBe('');
+    expect(refusalOf(wide(599.2))).toMatch(
+      /^carcasses\[0\]\.bay\.read: As it was read, so wide a bay leaves nothing of the left side/,
+    );
+    // Two bays of 273 with an upright of 18 between: one read 36 wider takes 18 of it.
+    const bays = (left: number) => [
+      { id: 'a', take: 'equal' as const, read: { bottom: mm(left) } },
+      { id: 'b', take: 'equal' as const, read: {} },
+    ];
+    const split = (left: number) => ({ carcasses: [caseOf({ bay: { id: 'all', take: 'equal' as const, read: {}, split: { way: 'uprights' as const, setback: mm(0), bays: bays(left) } } })] }); // prettier-ignore
+    expect(refusalOf(split(300))).toBe('');
+    expect(refusalOf(split(310))).toMatch(/leaves nothing of the upright beside it/);
   });
 
   it('fronts that get lower upward: the step that leaves the topmost one 30 is told, and leaves it 30', () => {

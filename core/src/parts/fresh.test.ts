@@ -5,6 +5,7 @@ import { itemsOf, pathOf } from '../plan/items';
 import { readPlan } from '../plan/readPlan';
 import type { Plan } from '../plan/schema';
 import { get } from '../item/path';
+import type { Door } from './door/schema';
 import { FAMILY_NAMES } from './families';
 
 /** A plan whose usual materials were all taken out: what stands for them has another id. */
@@ -39,6 +40,29 @@ describe('a new part', () => {
           ]);
         }
       }
+    },
+  );
+
+  it.each([80, 120, 200, 300, 500, 720, 1200, 2300])(
+    'that is a door can be hung in an opening %d high: its handle stands on the leaf',
+    (high) => {
+      const plan = newPlan('A room');
+      const carcass = {
+        ...newCarcass(plan),
+        height: { mm: high + 36 },
+        stands: { on: 'the floor' } as const,
+      };
+      const hung = { ...plan, space: { ...plan.space, height: { mm: 2600 } }, carcasses: [carcass] };
+      const part = newPart(hung, 'door', carcass);
+      const read = readPlan({ ...hung, parts: [part] });
+      expect(read.ok ? [] : read.issues).toEqual([]);
+      const { handle } = part as Door;
+      expect([handle!.kind, handle!.fromBottom.mm + handle!.height.mm <= high]).toEqual([
+        high < 230 ? 'knob' : 'bar',
+        true,
+      ]);
+      // Where there is room for it it stands as high as ever.
+      expect(handle!.fromBottom.mm === 600).toBe(high >= 790);
     },
   );
 });

@@ -20,21 +20,50 @@ const figure = (value: number): string => String(Math.round(value * 100) / 100 +
 const figures = (values: readonly number[]) => values.map(figure).join(' ');
 const range = ([from, to]: readonly [number, number]) => `${figure(from)}..${figure(to)}`;
 
-/** Everything there is to buy, cut, bore, weigh and heed of a plan, or why it is refused: one line a fact, by hand to be read and compared. */
+/** Everything there is to buy, cut, bore, weigh and heed of a plan, or why it is refused: one line a fact, to be read and compared. */
 export function figuresOf(made: Made): string[] {
   const refused = refusalOf(made);
-  if (refused) return refused.split('\n').map((line) => `refused: ${line}`);
-  const plan = planWith(made);
+  return refused ? refused.split('\n').map((line) => `refused: ${line}`) : figuresIn(planWith(made));
+}
+
+/** The same of a plan that was read. */
+export const figuresIn = (plan: Plan): string[] => [
+  ...ownPieces(plan).flatMap((piece) => pieceLines(plan, piece)),
+  ...hardwareNeeded(plan).map(({ count, name }) => `buy ${figure(count)} ${name}`),
+  ...plan.parts.flatMap((part) => partLines(plan, part)),
+  ...told(plan),
+  ...(plan.parts.length > 0 ? [] : plan.carcasses.flatMap((one) => leverLines(carcassLevers(one, TROUBLE)))),
+];
+
+/**
+ * The same in a few lines: how many there are of each kind of fact with the sum of all their figures, in which any of them that changes shows,
+ * and what is told of it in full.
+ */
+export function sumsIn(plan: Plan): string[] {
+  const lines = figuresIn(plan);
+  const kinds = new Map<string, { count: number; sum: number }>();
+  for (const line of lines) {
+    const kind = kindOfLine(line);
+    const known = kinds.get(kind) ?? { count: 0, sum: 0 };
+    // Each figure by its place, so that two that change places show as well.
+    const numbers = [...line.matchAll(/-?\d+(\.\d+)?/g)].map(([text], i) => Number(text) * (1 + i / 100));
+    kinds.set(kind, { count: known.count + 1, sum: known.sum + numbers.reduce((all, one) => all + one, 0) });
+  }
   return [
-    ...ownPieces(plan).flatMap((piece) => pieceLines(plan, piece)),
-    ...hardwareNeeded(plan).map(({ count, name }) => `buy ${figure(count)} ${name}`),
-    ...plan.parts.flatMap((part) => partLines(plan, part)),
-    ...told(plan),
-    ...(plan.parts.length > 0
-      ? []
-      : plan.carcasses.flatMap((one) => leverLines(carcassLevers(one, TROUBLE)))),
+    [...kinds].map(([kind, { count, sum }]) => `${count} ${kind} ${sum.toFixed(1)}`).join(', '),
+    ...lines.filter((line) =>
+      /^(hinges|adjustment|fingers|reach|opening|fit|holes|wood|runs|cable), /.test(line),
+    ),
   ];
 }
+
+/** What a line of facts is about, by how it begins. */
+function kindOfLine(line: string): string {
+  if (line.startsWith('  ')) return /^ {2}\S+: /.test(line) ? 'works' : 'sizes';
+  const [word] = line.split(/[ ,:]/);
+  return KINDS.has(word!) ? word! : 'pieces';
+}
+const KINDS = new Set(['buy', 'moves', 'into', 'clear', 'may', 'weight', 'person', 'hand', 'tight', 'hits', 'to', ...['hinges', 'adjustment', 'fingers', 'reach', 'opening', 'fit', 'holes', 'wood', 'runs', 'cable', 'caution']]); // prettier-ignore
 
 const TROUBLE = {
   of: undefined,

@@ -72,10 +72,30 @@ export function usualDoor(id: string, carcass: string, name: string, bay = 'all'
   };
 }
 
-/** Where the usual sheet was taken out of the plan it is made of what its carcass is. */
-export function freshDoor(id: string, name: string, { carcass, stock }: PartPlace, bay: string): Door {
+/** Where the usual sheet was taken out of the plan it is made of what its carcass is; on a low leaf its handle is lower, or a knob, and its hinges stand nearer to its ends. */
+export function freshDoor(id: string, name: string, { carcass, built, stock }: PartPlace, bay: string): Door {
   const door = usualDoor(id, carcass.id, name, bay);
-  return stock.has(door.leaf.material) ? door : { ...door, leaf: { ...door.leaf, material: carcass.sheet } };
+  const opening = built.layout.openings.get(bay);
+  const high = opening?.height.mm ?? Infinity;
+  const handle = handleFor(high);
+  const material = stock.has(door.leaf.material) ? door.leaf.material : carcass.sheet;
+  return { ...door, handle, hinge: hingeFor(door.hinge, high), leaf: { ...door.leaf, material } };
+}
+
+/** Of a low leaf the hinges stand nearer to its ends. */
+const hingeFor = (hinge: Hinge, high: number): Hinge =>
+  'ends' in hinge ? { ...hinge, ends: mm(Math.min(hinge.ends.mm, Math.floor(high / 4))) } : hinge;
+
+/** Left free above and beneath a handle, mm. Common practice, no single source. */
+const ABOUT_HANDLE = 40;
+
+/** The usual handle for a leaf that is at least so high, mm: near its head where its usual height is beyond that. */
+function handleFor(high: number): Door['handle'] {
+  const { bar, knob } = USUAL_HANDLE;
+  if (high < bar.height.mm + 2 * ABOUT_HANDLE)
+    return { ...knob, fromBottom: mm(Math.max(0, Math.round((high - knob.height.mm) / 2))) };
+  const most = Math.floor(high - bar.height.mm - ABOUT_HANDLE);
+  return { ...bar, fromBottom: mm(Math.min(bar.fromBottom.mm, most)) };
 }
 
 /** A pair is its own mirror image. */

@@ -41,7 +41,6 @@ export function DrawerScreen() {
     setChosen(one.item.id);
     void dispatch(putIn([one]));
   };
-  const id = (name: string) => freshId(name, new Set(all.map(({ item }) => item.id)));
   return (
     <Box sx={{ maxWidth: 1240, mx: 'auto', px: 3, py: 2 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>
@@ -62,18 +61,8 @@ export function DrawerScreen() {
         what a maker’s sheet says goes before usual numbers.
       </Typography>
       <Wrong>{trouble}</Wrong>
-      <Box
-        sx={{
-          display: 'grid',
-          gap: 3,
-          [`@media (min-width: ${UPRIGHT}px)`]: { gridTemplateColumns: 'minmax(0, 1fr) 452px' },
-        }}
-      >
-        <Box
-          component="section"
-          aria-label="In the drawer"
-          sx={{ bgcolor: 'background.paper', borderTop: `2.4px solid ${colour('ink')}`, px: 2, pb: 2 }}
-        >
+      <Box sx={COLUMNS}>
+        <Box component="section" aria-label="In the drawer" sx={SHEET}>
           {items !== null && all.length === 0 && (
             <Typography sx={{ py: 2 }}>
               The drawer is empty. Put in what you have, one by one or from a file, and every job asks here
@@ -81,82 +70,21 @@ export function DrawerScreen() {
             </Typography>
           )}
           <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-            {all.map(({ item, count }) => (
-              <Box
-                component="li"
-                key={item.id}
-                sx={{
-                  display: 'flex',
-                  alignItems: 'center',
-                  gap: 2,
-                  borderBottom: `1px solid ${colour('line')}`,
-                  bgcolor: item.id === shown?.item.id ? colour('tarnSoft') : undefined,
-                  px: 1,
-                }}
-              >
-                <Button
-                  onClick={() => setChosen(item.id)}
-                  aria-pressed={item.id === shown?.item.id}
-                  sx={{
-                    flex: 1,
-                    justifyContent: 'flex-start',
-                    textAlign: 'left',
-                    color: 'text.primary',
-                    minHeight: 48,
-                  }}
-                >
-                  <Box>
-                    <Typography sx={{ fontWeight: 620 }}>{item.name}</Typography>
-                    <Typography variant="body2">
-                      {item.kind}
-                      {item.confirmed ? '' : ', numbers not confirmed'}
-                    </Typography>
-                  </Box>
-                </Button>
-                <Box sx={{ width: 210, flex: 'none' }}>
-                  <Field
-                    label="How many"
-                    shown={String(count)}
-                    take={(text) => {
-                      const next = Number(text.trim());
-                      if (!Number.isInteger(next) || next < 0)
-                        return { message: 'How many must be a whole number.' };
-                      put({ item, count: next });
-                      return undefined;
-                    }}
-                  />
-                </Box>
-                <Button
-                  size="small"
-                  aria-label={`Take out ${item.name}`}
-                  onClick={() => void dispatch(takeOut(item.id))}
-                >
-                  Take out
-                </Button>
-              </Box>
+            {all.map((one) => (
+              <DrawerLine
+                key={one.item.id}
+                one={one}
+                shown={one.item.id === shown?.item.id}
+                onChoose={() => setChosen(one.item.id)}
+                put={put}
+              />
             ))}
           </Box>
-          <Box sx={{ display: 'flex', gap: 1, py: 2, flexWrap: 'wrap' }}>
-            <AddMenu
-              words="Put in"
-              groups={HARDWARE_NAMES.map((kind) => ({
-                words: capitalised(kind),
-                choices: [
-                  ...GENERIC_HARDWARE.filter((one) => one.kind === kind).map((one) => ({
-                    words: one.name,
-                    act: () => put({ item: { ...one, id: id(one.name) }, count: 1 }),
-                  })),
-                ].concat({
-                  words: `Another ${kind}`,
-                  act: () => put({ item: newHardware(kind, id(kind), `Another ${kind}`), count: 1 }),
-                }),
-              }))}
-            />
-          </Box>
+          <PutIn items={all} put={put} />
           <HardwareFile items={all} />
         </Box>
         {shown && (
-          <Box sx={{ bgcolor: 'background.paper', borderTop: `2.4px solid ${colour('ink')}`, px: 2, pb: 2 }}>
+          <Box sx={SHEET}>
             <HardwareNumbers
               key={shown.item.id}
               item={shown.item}
@@ -169,6 +97,97 @@ export function DrawerScreen() {
           </Box>
         )}
       </Box>
+    </Box>
+  );
+}
+
+const COLUMNS = {
+  display: 'grid',
+  gap: 3,
+  [`@media (min-width: ${UPRIGHT}px)`]: { gridTemplateColumns: 'minmax(0, 1fr) 452px' },
+};
+const SHEET = { bgcolor: 'background.paper', borderTop: `2.4px solid ${colour('ink')}`, px: 2, pb: 2 };
+
+interface LineProps {
+  readonly one: DrawerItem;
+  /** Its numbers stand beside it. */
+  readonly shown: boolean;
+  onChoose(): void;
+  put(one: DrawerItem): void;
+}
+
+/** One thing in the drawer, and how many of it. */
+function DrawerLine({ one: { item, count }, shown, onChoose, put }: LineProps) {
+  const dispatch = useAppDispatch();
+  const takeCount = (text: string) => {
+    const next = Number(text.trim());
+    if (!Number.isInteger(next) || next < 0) return { message: 'How many must be a whole number.' };
+    put({ item, count: next });
+    return undefined;
+  };
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 2,
+        borderBottom: `1px solid ${colour('line')}`,
+        bgcolor: shown ? colour('tarnSoft') : undefined,
+        px: 1,
+      }}
+    >
+      <Button onClick={onChoose} aria-pressed={shown} sx={NAME}>
+        <Box>
+          <Typography sx={{ fontWeight: 620 }}>{item.name}</Typography>
+          <Typography variant="body2">
+            {item.kind}
+            {item.confirmed ? '' : ', numbers not confirmed'}
+          </Typography>
+        </Box>
+      </Button>
+      <Box sx={{ width: 210, flex: 'none' }}>
+        <Field label="How many" shown={String(count)} take={takeCount} />
+      </Box>
+      <Button
+        size="small"
+        aria-label={`Take out ${item.name}`}
+        onClick={() => void dispatch(takeOut(item.id))}
+      >
+        Take out
+      </Button>
+    </Box>
+  );
+}
+
+const NAME = {
+  flex: 1,
+  justifyContent: 'flex-start',
+  textAlign: 'left',
+  color: 'text.primary',
+  minHeight: 48,
+};
+
+/** All that may be put in, kind by kind: with usual numbers, or as another. */
+function PutIn({ items, put }: { items: readonly DrawerItem[]; put(one: DrawerItem): void }) {
+  const id = (name: string) => freshId(name, new Set(items.map(({ item }) => item.id)));
+  return (
+    <Box sx={{ display: 'flex', gap: 1, py: 2, flexWrap: 'wrap' }}>
+      <AddMenu
+        words="Put in"
+        groups={HARDWARE_NAMES.map((kind) => ({
+          words: capitalised(kind),
+          choices: [
+            ...GENERIC_HARDWARE.filter((one) => one.kind === kind).map((one) => ({
+              words: one.name,
+              act: () => put({ item: { ...one, id: id(one.name) }, count: 1 }),
+            })),
+          ].concat({
+            words: `Another ${kind}`,
+            act: () => put({ item: newHardware(kind, id(kind), `Another ${kind}`), count: 1 }),
+          }),
+        }))}
+      />
     </Box>
   );
 }

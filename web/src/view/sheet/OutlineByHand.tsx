@@ -5,7 +5,8 @@ import { exaggerated } from './exaggerate';
 import { useApp, useAppDispatch } from '../../state/slices/app';
 import { colour } from '../theme/palette';
 import type { SheetFrame } from './frame';
-import { rounded, stepOf } from './snap';
+import { arrowShift, dragged } from './gripDrag';
+import { rounded } from './snap';
 
 /** What a finger finds about a corner, px, and what is seen of it. */
 const TARGET = 22;
@@ -49,39 +50,25 @@ export function OutlineByHand({ plan, frame }: { plan: Plan; frame: SheetFrame }
     return [near(x, 'x'), near(y, 'y')];
   };
   const drag = (i: number) => (event: React.PointerEvent<SVGGElement>) => {
-    event.stopPropagation();
-    const target = event.currentTarget;
-    target.setPointerCapture(event.pointerId);
     const [x0, y0] = place(i);
-    const [px, py] = [event.clientX, event.clientY];
     let at: Point2 = [x0, y0];
-    const move = (now: PointerEvent) => {
-      at = caught(i, [x0 + (now.clientX - px) / frame.scale, y0 - (now.clientY - py) / frame.scale]);
+    const move = (right: number, up: number) => {
+      at = caught(i, [x0 + right / frame.scale, y0 + up / frame.scale]);
       setMoved({ i, at });
     };
-    const end = () => {
-      target.removeEventListener('pointermove', move);
+    dragged(event, move, () => {
       setMoved(undefined);
       if (at[0] !== x0 || at[1] !== y0) put(i, at);
-    };
-    target.addEventListener('pointermove', move);
-    target.addEventListener('pointerup', end, { once: true });
+    });
   };
-  const shown = handlesFor(corners.map(({ x, y }) => frame.put([x.mm, y.mm, 0])));
   const keys = (i: number) => (event: React.KeyboardEvent) => {
-    const step = (event.shiftKey ? 10 : 1) * stepOf(plan.units);
-    const by: Record<string, Point2> = {
-      ArrowLeft: [-step, 0],
-      ArrowRight: [step, 0],
-      ArrowUp: [0, step],
-      ArrowDown: [0, -step],
-    };
-    const shift = by[event.key];
+    const shift = arrowShift(event, plan.units);
     if (!shift) return;
     event.preventDefault();
     event.stopPropagation();
     put(i, [corners[i]!.x.mm + shift[0], corners[i]!.y.mm + shift[1]]);
   };
+  const shown = handlesFor(corners.map(({ x, y }) => frame.put([x.mm, y.mm, 0])));
   return (
     <g className="no-print">
       {moved && (
@@ -94,36 +81,17 @@ export function OutlineByHand({ plan, frame }: { plan: Plan; frame: SheetFrame }
           strokeLinecap="round"
         />
       )}
-      {corners.map((corner, i) => {
-        if (!shown.has(i)) return null;
-        const [x, y] = frame.put([...place(i), 0]);
-        return (
-          <g
+      {corners.map((corner, i) =>
+        shown.has(i) ? (
+          <CornerGrip
             key={corner.id}
-            role="button"
-            tabIndex={0}
-            aria-label={`Corner ${i + 1} of the walls: drag it, or shift it with the arrow keys`}
-            data-handle="corner"
-            transform={`translate(${x} ${y})`}
-            pointerEvents="all"
-            style={{ cursor: 'move' }}
+            nth={i + 1}
+            at={frame.put([...place(i), 0])}
             onPointerDown={drag(i)}
             onKeyDown={keys(i)}
-          >
-            <rect x={-TARGET} y={-TARGET} width={2 * TARGET} height={2 * TARGET} fill="transparent" />
-            <rect
-              x={-SIDE / 2}
-              y={-SIDE / 2}
-              width={SIDE}
-              height={SIDE}
-              transform="rotate(45)"
-              fill={colour('paper')}
-              stroke={colour('ink')}
-              strokeWidth={1.5}
-            />
-          </g>
-        );
-      })}
+          />
+        ) : null,
+      )}
       {wrong && (
         <text x={16} y={40} fontSize={15} fill={colour('heather')} role="alert">
           {wrong}
@@ -132,6 +100,39 @@ export function OutlineByHand({ plan, frame }: { plan: Plan; frame: SheetFrame }
     </g>
   );
 }
+
+interface CornerProps {
+  readonly nth: number;
+  readonly at: readonly [number, number];
+  onPointerDown(event: React.PointerEvent<SVGGElement>): void;
+  onKeyDown(event: React.KeyboardEvent): void;
+}
+
+const CornerGrip = ({ nth, at: [x, y], onPointerDown, onKeyDown }: CornerProps) => (
+  <g
+    role="button"
+    tabIndex={0}
+    aria-label={`Corner ${nth} of the walls: drag it, or shift it with the arrow keys`}
+    data-handle="corner"
+    transform={`translate(${x} ${y})`}
+    pointerEvents="all"
+    style={{ cursor: 'move' }}
+    onPointerDown={onPointerDown}
+    onKeyDown={onKeyDown}
+  >
+    <rect x={-TARGET} y={-TARGET} width={2 * TARGET} height={2 * TARGET} fill="transparent" />
+    <rect
+      x={-SIDE / 2}
+      y={-SIDE / 2}
+      width={SIDE}
+      height={SIDE}
+      transform="rotate(45)"
+      fill={colour('paper')}
+      stroke={colour('ink')}
+      strokeWidth={1.5}
+    />
+  </g>
+);
 
 /** Which corners have a handle: all where walls turn sharply, and of a curve as many as stand apart on the sheet. */
 function handlesFor(corners: readonly Point2[]): ReadonlySet<number> {
