@@ -18,7 +18,7 @@ import { command, Told } from './lib/run.mjs';
 const KINDS = ['core/src/parts/(figureBook|kinds|levers|figures).test'];
 const MADE = ['core/src/make', 'core/src/parts/mixed.test'];
 const SCOPE = [
-  { files: /^core\/src\/(balance|sizing)\//, tests: [KINDS, ['core/src/balance', 'core/src/parts/top']] },
+  { files: /^core\/src\/(balance|sizing)\//, tests: [['core/src/balance'], KINDS, ['core/src/parts/top']] },
   {
     files: /^core\/src\/(cures|item\/lever)/,
     tests: [

@@ -242,6 +242,134 @@ describe('a lid and its strut', () => {
   });
 });
 
+describe('what is known only from the least to the most', () => {
+  // A beam on posts at 0 and 1000, and between 50 and 90 N pulling up at 1500: the near post pulls it down by half of that, the far one
+  // would be lifted by one and a half times it. By moments.
+  const post = (key: string, x: number): Support => ({ key, at: [x, 0, 0], holds: [X, Y, Z] });
+  const lifted = handForce('hand', 'a hand', [1500, 0, 0], Z, { least: 50, most: 90 });
+
+  it('comes out of supports from the least to the most, whichever way they push', () => {
+    const [near, far] = reactionsTo([post('near', 0), post('far', 1000)], [lifted], AT_EASE)!;
+    const upright = (one: typeof near) => one!.along[2]!;
+    expect([upright(near).least, upright(near).most]).toEqual([25, 45].map((n) => expect.closeTo(n, 9)));
+    expect([upright(far).least, upright(far).most]).toEqual([-135, -75].map((n) => expect.closeTo(n, 9)));
+    expect([near!.most, far!.most]).toEqual([45, 135].map((n) => expect.closeTo(n, 9)));
+  });
+
+  it('turns about an axis from the least to the most, to either side', () => {
+    // About the y axis pointing away: up at 1500 turns one way, a weight at 1000 of exactly 60 N the other.
+    const weight = handForce('weight', 'a weight', [1000, 0, 0], [0, 0, -1], exactly(60));
+    const about = (direction: Point3) =>
+      momentAbout({ point: [0, 0, 0], direction }, [lifted, weight], AT_EASE);
+    expect(about([0, -1, 0])).toEqual({
+      least: expect.closeTo(75 - 60, 9),
+      most: expect.closeTo(135 - 60, 9),
+    });
+    expect(about([0, 1, 0])).toEqual({
+      least: expect.closeTo(60 - 135, 9),
+      most: expect.closeTo(60 - 75, 9),
+    });
+    // By the place of the axis: from 1000 on the weight turns nothing.
+    expect(
+      momentAbout({ point: [1000, 0, 0], direction: [0, -1, 0] }, [lifted, weight], AT_EASE).least,
+    ).toBeCloseTo(25, 9);
+  });
+
+  it('tips by the worst of it, and a fixing holds with that over its height', () => {
+    // 20 kg in the middle of a foot 600 by 400; between 100 and 200 N pull at its front edge's height of 1000 outward.
+    const foot = footOf([0, 0, 0], [600, 400, 1000]);
+    expect(foot).toEqual([[0, 0], [600, 0], [600, 400], [0, 400]]); // prettier-ignore
+    const weight = weightForce('case', 'the case', { kg: 20, centre: [300, 200, 500] });
+    const pull = handForce('hand', 'a hand', [300, 0, 1000], [0, -1, 0], { least: 100, most: 200 });
+    const [front, ...others] = standingOn(foot, 0, [weight, pull], AT_EASE);
+    const held = 20 * GRAVITY * 0.2;
+    expect(front!.edge).toEqual([[0, 0], [600, 0]]); // prettier-ignore
+    expect(front!.holds).toEqual({
+      least: expect.closeTo(held - 200, 9),
+      most: expect.closeTo(held - 100, 9),
+    });
+    expect(holdAt(800, front!)).toBeCloseTo((200 - held) / 0.8, 9);
+    expect(others.every((one) => holdAt(800, one) === 0)).toBe(true);
+    // On a base 100 up the same pull has so much less of an arm.
+    expect(standingOn(foot, 100, [weight, pull], AT_EASE)[0]!.holds.least).toBeCloseTo(held - 180, 9);
+  });
+
+  it('holds until the travel at which its least falls to nothing: evenly or not, at once, or never', () => {
+    const evenly = (travel: number) => ({ least: 30 - travel / 10, most: 99 });
+    expect(holdsUntil(evenly, 0, 500)).toBe(300);
+    expect(holdsUntil(evenly, 0, 300)).toBeUndefined();
+    expect(holdsUntil(evenly, 400, 500)).toBe(400);
+    // Not even: 90 - travel squared.
+    expect(holdsUntil((travel) => exactly(90 - travel * travel), 0, 100)).toBeCloseTo(Math.sqrt(90), 8);
+  });
+
+  it('of a force that has failed is nothing, and of a strut beyond its stroke what it gives at its end', () => {
+    const failed = { ...AT_EASE, failed: new Set(['hand']) };
+    expect(lifted.newtons(failed)).toEqual(exactly(0));
+    expect(momentAbout(AXIS, [lifted], failed)).toEqual({ least: 0, most: 0 });
+    const gas: GasStrut = {
+      push: 100,
+      progression: 1.5,
+      stroke: 100,
+      extended: 300,
+      friction: 0.2,
+      tolerance: 0.1,
+    };
+    expect(strutPush(gas, 350, 1, 20)).toEqual({
+      least: expect.closeTo(90, 9),
+      most: expect.closeTo(110, 9),
+    });
+    expect(strutPush(gas, 150, 1, 20).most).toBeCloseTo(150 * 1.1, 9);
+    expect(strutPush(gas, 150, -1, 20).most).toBeCloseTo(150 * 1.2 * 1.1, 9);
+  });
+
+  it('a strut pushes along its line whichever way its mover goes, more as it goes in', () => {
+    const gas: GasStrut = {
+      push: 100,
+      progression: 1,
+      stroke: 100,
+      extended: 300,
+      friction: 0.2,
+      tolerance: 0,
+    };
+    const still = motionOf({ kind: 'slide', direction: X });
+    const strut = strutForce('strut', 'a strut', gas, {
+      on: [250, 0, 0],
+      fixed: [0, 0, 0],
+      motion: still,
+      opens: 1,
+    });
+    expect([strut.at(AT_EASE), strut.toward(AT_EASE)]).toEqual([[250, 0, 0], [1, 0, 0]]); // prettier-ignore
+    expect(strut.at({ ...AT_EASE, travel: 30 })).toEqual([280, 0, 0]);
+    expect([strut.newtons(AT_EASE).most, strut.newtons({ ...AT_EASE, sense: -1 }).most]).toEqual([100, 120]);
+    const closing = strutForce('strut', 'a strut', gas, {
+      on: [250, 0, 0],
+      fixed: [0, 0, 0],
+      motion: still,
+      opens: -1,
+    });
+    expect([closing.newtons(AT_EASE).most, closing.newtons({ ...AT_EASE, sense: -1 }).most]).toEqual([
+      120, 100,
+    ]);
+  });
+
+  it('a spring pulls by what it is stretched beyond its free length, and pushes never', () => {
+    const still = motionOf({ kind: 'slide', direction: X });
+    const spring = (free: number) =>
+      springForce(
+        'spring',
+        'a spring',
+        { perMm: { least: 2, most: 3 }, free },
+        { on: [200, 0, 0], fixed: [0, 0, 0], motion: still },
+      );
+    expect([spring(150).newtons(AT_EASE), spring(150).toward(AT_EASE)]).toEqual([
+      { least: 100, most: 150 },
+      [-1, 0, 0],
+    ]);
+    expect(spring(250).newtons(AT_EASE)).toEqual({ least: 0, most: 0 });
+  });
+});
+
 it('eigenvectors of symmetric matrices put together again make them, to the last digits', () => {
   const rows = fc.array(fc.array(real(-5, 5), { minLength: 6, maxLength: 6 }), {
     minLength: 6,
