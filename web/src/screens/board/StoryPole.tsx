@@ -112,97 +112,64 @@ export function StoryPole(props: Props) {
       aria-label="Stages"
       sx={{ display: 'flex', flexDirection: 'column', width: 152, minHeight: '100%', position: 'relative' }}
     >
-      <Box
-        sx={{
-          position: 'absolute',
-          left: 20,
-          width: 18,
-          top: 0,
-          bottom: 0,
-          bgcolor: colour('wash2'),
-          borderInline: `1.4px solid ${colour('ink')}`,
-        }}
-      />
-      <Box sx={{ height: 72, pl: '58px', pt: 1, pr: 0.5 }}>
-        <Typography
-          component={Link}
-          to="/"
-          variant="h3"
-          sx={{ fontWeight: 780, textDecoration: 'none', color: 'text.primary', display: 'inline-block' }}
-        >
-          Tarnpass
-        </Typography>
-        <Typography
-          variant="body2"
-          sx={{
-            lineHeight: '17px',
-            display: '-webkit-box',
-            WebkitLineClamp: 2,
-            WebkitBoxOrient: 'vertical',
-            overflow: 'hidden',
-          }}
-          title={plan.title}
-        >
-          {plan.title}
-        </Typography>
-      </Box>
+      <Box sx={STICK} />
+      <PoleHead title={plan.title} />
       {marksOf(props, pieces).map((mark, i) => (
         <PoleMark key={mark.name} mark={mark} current={mark.leads === stage} label={i + 1} />
       ))}
-      <Box
-        sx={{
-          mt: 'auto',
-          pl: '50px',
-          pb: 1,
-          position: 'relative',
-          display: 'grid',
-          gridTemplateColumns: '44px 44px',
-        }}
-      >
-        {tools}
-      </Box>
+      <Box sx={TOOLS}>{tools}</Box>
     </Box>
   );
 }
 
+const STICK = {
+  position: 'absolute',
+  left: 20,
+  width: 18,
+  top: 0,
+  bottom: 0,
+  bgcolor: colour('wash2'),
+  borderInline: `1.4px solid ${colour('ink')}`,
+};
+const TOOLS = {
+  mt: 'auto',
+  pl: '50px',
+  pb: 1,
+  position: 'relative',
+  display: 'grid',
+  gridTemplateColumns: '44px 44px',
+};
+
+const PoleHead = ({ title }: { title: string }) => (
+  <Box sx={{ height: 72, pl: '58px', pt: 1, pr: 0.5 }}>
+    <Typography
+      component={Link}
+      to="/"
+      variant="h3"
+      sx={{ fontWeight: 780, textDecoration: 'none', color: 'text.primary', display: 'inline-block' }}
+    >
+      Tarnpass
+    </Typography>
+    <Typography
+      variant="body2"
+      sx={{
+        lineHeight: '17px',
+        display: '-webkit-box',
+        WebkitLineClamp: 2,
+        WebkitBoxOrient: 'vertical',
+        overflow: 'hidden',
+      }}
+      title={title}
+    >
+      {title}
+    </Typography>
+  </Box>
+);
+
 function PoleMark({ mark, current, label }: { mark: Mark; current: boolean; label: number }) {
   const inner = (
     <>
-      <svg
-        width={58}
-        height={92}
-        style={{ position: 'absolute', left: 0, top: 0, overflow: 'visible', zIndex: 2 }}
-        aria-hidden="true"
-      >
-        <path d="M13 1 H50 M40 1 L49 -5 M40 1 L49 7" stroke={colour('ink')} strokeWidth={1.6} fill="none" />
-        {current && <rect x={20.7} y={2} width={16.6} height={90} fill={colour('tarnFill')} />}
-        {mark.look !== 'waits' &&
-          Array.from({ length: 8 }, (_, i) => (
-            <line
-              key={i}
-              x1={29}
-              x2={38}
-              y1={12 + i * 10}
-              y2={12 + i * 10}
-              stroke={colour('ink2')}
-              strokeWidth={1.2}
-            />
-          ))}
-        {mark.look === 'waits' &&
-          Array.from({ length: 6 }, (_, i) => (
-            <circle key={i} cx={33} cy={16 + i * 14} r={1.3} fill={colour('ink2')} />
-          ))}
-        {(mark.look === 'open' || mark.look === 'hits') && (
-          <line
-            x1={13}
-            x2={44}
-            y1={82}
-            y2={82}
-            stroke={mark.look === 'hits' ? colour('heather') : colour('ink')}
-            strokeWidth={3.2}
-          />
-        )}
-      </svg>
+      <Notches look={mark.look} current={current} />
       <Typography
         component="div"
         sx={{
@@ -222,34 +189,7 @@ function PoleMark({ mark, current, label }: { mark: Mark; current: boolean; labe
       </Typography>
     </>
   );
-  const sx = {
-    position: 'relative',
-    display: 'block',
-    height: 92,
-    flex: 'none',
-    pl: '58px',
-    pt: '15px',
-    pr: 0.5,
-    color: 'inherit',
-    textDecoration: 'none',
-    ...(current && {
-      bgcolor: colour('paper'),
-      borderTop: `1.4px solid ${colour('ink')}`,
-      borderBottom: `1.4px solid ${colour('ink')}`,
-      clipPath: 'none',
-      marginRight: '-1.5px',
-      zIndex: 1,
-      '&::before': {
-        content: '""',
-        position: 'absolute',
-        left: 0,
-        width: 50,
-        top: -2,
-        bottom: -2,
-        bgcolor: colour('bench'),
-      },
-    }),
-  } as const;
+  const sx = current ? { ...MARK, ...CURRENT } : MARK;
   if (!mark.leads) {
     return (
       <Box sx={sx} data-stage={label}>
@@ -269,3 +209,71 @@ function PoleMark({ mark, current, label }: { mark: Mark; current: boolean; labe
     </Box>
   );
 }
+
+const MARK = {
+  position: 'relative',
+  display: 'block',
+  height: 92,
+  flex: 'none',
+  pl: '58px',
+  pt: '15px',
+  pr: 0.5,
+  color: 'inherit',
+  textDecoration: 'none',
+} as const;
+const CURRENT = {
+  bgcolor: colour('paper'),
+  borderTop: `1.4px solid ${colour('ink')}`,
+  borderBottom: `1.4px solid ${colour('ink')}`,
+  clipPath: 'none',
+  marginRight: '-1.5px',
+  zIndex: 1,
+  '&::before': {
+    content: '""',
+    position: 'absolute',
+    left: 0,
+    width: 50,
+    top: -2,
+    bottom: -2,
+    bgcolor: colour('bench'),
+  },
+} as const;
+
+/** What stands on the stick: pencil marks of what is begun, dots of what waits, a thick one under what is open. */
+const Notches = ({ look, current }: { look: Mark['look']; current: boolean }) => (
+  <svg
+    width={58}
+    height={92}
+    style={{ position: 'absolute', left: 0, top: 0, overflow: 'visible', zIndex: 2 }}
+    aria-hidden="true"
+  >
+    <path d="M13 1 H50 M40 1 L49 -5 M40 1 L49 7" stroke={colour('ink')} strokeWidth={1.6} fill="none" />
+    {current && <rect x={20.7} y={2} width={16.6} height={90} fill={colour('tarnFill')} />}
+    {look !== 'waits' &&
+      Array.from({ length: 8 }, (_, i) => (
+        <line
+          key={i}
+          x1={29}
+          x2={38}
+          y1={12 + i * 10}
+          y2={12 + i * 10}
+          stroke={colour('ink2')}
+          strokeWidth={1.2}
+        />
+      ))}
+    {look === 'waits' &&
+      Array.from({ length: 6 }, (_, i) => (
+        <circle key={i} cx={33} cy={16 + i * 14} r={1.3} fill={colour('ink2')} />
+      ))}
+    {(look === 'open' || look === 'hits') && (
+      <line
+        x1={13}
+        x2={44}
+        y1={82}
+        y2={82}
+        stroke={look === 'hits' ? colour('heather') : colour('ink')}
+        strokeWidth={3.2}
+      />
+    )}
+  </svg>
+);

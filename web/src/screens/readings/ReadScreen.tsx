@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import NativeSelect from '@mui/material/NativeSelect';
 import Typography from '@mui/material/Typography';
-import { formatLength, type Missing, type Plan } from '@tarnpass/core';
+import { formatLength, type Missing, type Plan, type Summary } from '@tarnpass/core';
 import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useOpenJob } from '../../state/job/useOpenJob';
@@ -45,9 +45,6 @@ const NONE: readonly Missing[] = [];
 function Reading({ plan }: { plan: Plan }) {
   const dimensions = useDimensions();
   const summary = useSummary();
-  const live = useApp(({ readings }) => readings.live);
-  const kept = useApp(({ readings }) => readings.kept);
-  const waiting = useApp(({ readings }) => readings.outbox.length);
   const [chosen, setChosen] = useState<string>();
   const missing = useApp(({ check }) => check.report?.missing ?? NONE);
   // Nothing read of it yet, and an answer hangs on it: that comes first.
@@ -61,28 +58,7 @@ function Reading({ plan }: { plan: Plan }) {
   const say = (mm: number) => formatLength(mm, plan.units, true);
   return (
     <>
-      <Box
-        sx={{
-          display: 'flex',
-          alignItems: 'center',
-          gap: 1,
-          pt: 1.5,
-          borderBottom: `1.4px solid ${colour('ink')}`,
-          pb: 1,
-        }}
-      >
-        <Typography component="h1" variant="h2" noWrap sx={{ flex: 1 }}>
-          {plan.title}
-        </Typography>
-        <Typography variant="body2" role="status">
-          {live === 'connected'
-            ? 'live'
-            : kept
-              ? 'no connection, kept here'
-              : 'no connection, on this page alone'}
-          {waiting > 0 && `, ${waiting} to send`}
-        </Typography>
-      </Box>
+      <Head title={plan.title} />
       <NotSent />
       <NativeSelect
         value={shown.key}
@@ -100,41 +76,9 @@ function Reading({ plan }: { plan: Plan }) {
       </NativeSelect>
       <Typography variant="body2">{why ? `It ${why}.` : `The plan has ${say(shown.mm)}.`}</Typography>
       <ReadingForm key={shown.key} dimension={shown} units={plan.units} large />
-      {read && (
-        <Box
-          component="section"
-          aria-label="What was read"
-          sx={{ borderTop: `1.4px solid ${colour('ink')}`, pt: 1 }}
-        >
-          <Typography sx={{ fontSize: 22, fontWeight: 700 }}>
-            {say(read.governs.mm)}{' '}
-            <Typography component="span">
-              ± {say(2 * read.governs.sigma)}, {read.governs.rule} of {read.readings.length}
-            </Typography>
-          </Typography>
-          <Typography variant="body2" sx={read.slip ? { color: 'error.main', fontWeight: 620 } : {}}>
-            {[...read.readings]
-              .reverse()
-              .slice(0, 6)
-              .map(({ reading, mm }) => `${say(mm)} ${reading.place}`)
-              .join('; ')}
-            {read.slip && '. They are far apart: read it again'}.
-          </Typography>
-        </Box>
-      )}
+      {read && <WasRead read={read} say={say} />}
       {next && (
-        <ButtonBase
-          onClick={() => setChosen(next.key)}
-          sx={{
-            width: '100%',
-            minHeight: 64,
-            mt: 2,
-            px: 2,
-            border: `1.4px solid ${colour('tarn')}`,
-            textAlign: 'left',
-            justifyContent: 'flex-start',
-          }}
-        >
+        <ButtonBase onClick={() => setChosen(next.key)} sx={NEXT}>
           <Typography>
             Next: <strong>{next.name}</strong>
           </Typography>
@@ -151,3 +95,64 @@ function Reading({ plan }: { plan: Plan }) {
     </>
   );
 }
+
+const NEXT = {
+  width: '100%',
+  minHeight: 64,
+  mt: 2,
+  px: 2,
+  border: `1.4px solid ${colour('tarn')}`,
+  textAlign: 'left',
+  justifyContent: 'flex-start',
+};
+
+/** Which job it is, and whether what is read is with the server. */
+function Head({ title }: { title: string }) {
+  const live = useApp(({ readings }) => readings.live);
+  const kept = useApp(({ readings }) => readings.kept);
+  const waiting = useApp(({ readings }) => readings.outbox.length);
+  const away = kept ? 'no connection, kept here' : 'no connection, on this page alone';
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 1,
+        pt: 1.5,
+        borderBottom: `1.4px solid ${colour('ink')}`,
+        pb: 1,
+      }}
+    >
+      <Typography component="h1" variant="h2" noWrap sx={{ flex: 1 }}>
+        {title}
+      </Typography>
+      <Typography variant="body2" role="status">
+        {live === 'connected' ? 'live' : away}
+        {waiting > 0 && `, ${waiting} to send`}
+      </Typography>
+    </Box>
+  );
+}
+
+const WasRead = ({ read, say }: { read: Summary; say(mm: number): string }) => (
+  <Box
+    component="section"
+    aria-label="What was read"
+    sx={{ borderTop: `1.4px solid ${colour('ink')}`, pt: 1 }}
+  >
+    <Typography sx={{ fontSize: 22, fontWeight: 700 }}>
+      {say(read.governs.mm)}{' '}
+      <Typography component="span">
+        ± {say(2 * read.governs.sigma)}, {read.governs.rule} of {read.readings.length}
+      </Typography>
+    </Typography>
+    <Typography variant="body2" sx={read.slip ? { color: 'error.main', fontWeight: 620 } : {}}>
+      {[...read.readings]
+        .reverse()
+        .slice(0, 6)
+        .map(({ reading, mm }) => `${say(mm)} ${reading.place}`)
+        .join('; ')}
+      {read.slip && '. They are far apart: read it again'}.
+    </Typography>
+  </Box>
+);

@@ -84,22 +84,41 @@ export function ReadingsPanel({ plan, item }: { plan: Plan; item: string }) {
   );
 }
 
-function Read({ plan, dimension, summary }: { plan: Plan; dimension: Dimension; summary: Summary }) {
-  const dispatch = useAppDispatch();
-  const { units } = plan;
-  const log = useApp(({ readings }) => readings.log);
-  const waiting = useApp(({ readings }) => readings.outbox);
-  const [all, setAll] = useState(false);
-  const [wrong, setWrong] = useState<string>();
-  const { governs, slip } = summary;
-  const say = (mm: number) => formatLength(mm, units, true);
-  const names = new Map(log.instruments.map(({ id, name }) => [id, name]));
-  const waits = new Set(waiting.map(({ id }) => id));
-  const readings = [...summary.readings].reverse();
-  const taken = plan.measured.find(({ of }) => of === dimension.key);
-  const same = taken && Math.abs(taken.mm - governs.mm) < 0.05 && Math.abs(dimension.mm - governs.mm) < 0.05;
+interface ReadProps {
+  readonly plan: Plan;
+  readonly dimension: Dimension;
+  readonly summary: Summary;
+}
+
+function Read({ plan, dimension, summary }: ReadProps) {
+  const { governs, slip, readings } = summary;
+  const say = (mm: number) => formatLength(mm, plan.units, true);
   return (
     <Box component="section" aria-label="What was read">
+      <Governs dimension={dimension} governs={governs} say={say} />
+      {readings.length > 1 && (
+        <Typography variant="body2" sx={slip ? { color: 'error.main', fontWeight: 620 } : {}}>
+          They spread over {say(governs.spread)}
+          {slip ? ': one of them may be a slip. Read it again.' : '.'}
+        </Typography>
+      )}
+      <TakeOver plan={plan} dimension={dimension} summary={summary} />
+      <ReadingList summary={summary} say={say} />
+    </Box>
+  );
+}
+
+interface GovernsProps {
+  readonly dimension: Dimension;
+  readonly governs: Summary['governs'];
+  say(mm: number): string;
+}
+
+/** What governs, how well it is known, and by which rule. */
+function Governs({ dimension, governs, say }: GovernsProps) {
+  const dispatch = useAppDispatch();
+  return (
+    <>
       <Box
         sx={{
           display: 'flex',
@@ -134,12 +153,20 @@ function Read({ plan, dimension, summary }: { plan: Plan; dimension: Dimension; 
           ? `Since ${dimension.why}.`
           : `Usually ${WORDS[dimension.rule]} here, since ${dimension.why}.`}
       </Typography>
-      {readings.length > 1 && (
-        <Typography variant="body2" sx={slip ? { color: 'error.main', fontWeight: 620 } : {}}>
-          They spread over {say(governs.spread)}
-          {slip ? ': one of them may be a slip. Read it again.' : '.'}
-        </Typography>
-      )}
+    </>
+  );
+}
+
+/** The plan takes what governs, has it already, or has no number of its own for it. */
+function TakeOver({ plan, dimension, summary }: ReadProps) {
+  const dispatch = useAppDispatch();
+  const [wrong, setWrong] = useState<string>();
+  const { governs } = summary;
+  const say = (mm: number) => formatLength(mm, plan.units, true);
+  const taken = plan.measured.find(({ of }) => of === dimension.key);
+  const same = taken && Math.abs(taken.mm - governs.mm) < 0.05 && Math.abs(dimension.mm - governs.mm) < 0.05;
+  return (
+    <>
       {same ? (
         <Typography sx={{ py: 1 }}>The plan has this number.</Typography>
       ) : dimension.path ? (
@@ -165,19 +192,24 @@ function Read({ plan, dimension, summary }: { plan: Plan; dimension: Dimension; 
           {wrong}
         </Typography>
       )}
+    </>
+  );
+}
+
+/** Every reading, the newest first, each to be taken back. */
+function ReadingList({ summary, say }: { summary: Summary; say(mm: number): string }) {
+  const dispatch = useAppDispatch();
+  const instruments = useApp(({ readings }) => readings.log.instruments);
+  const waiting = useApp(({ readings }) => readings.outbox);
+  const [all, setAll] = useState(false);
+  const names = new Map(instruments.map(({ id, name }) => [id, name]));
+  const waits = new Set(waiting.map(({ id }) => id));
+  const readings = [...summary.readings].reverse();
+  return (
+    <>
       <Box component="ul" aria-label="Readings" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {readings.slice(0, all ? undefined : ROWS).map(({ reading, mm, by }) => (
-          <Box
-            component="li"
-            key={reading.id}
-            sx={{
-              display: 'flex',
-              alignItems: 'center',
-              gap: 1,
-              borderBottom: `1px solid ${colour('line')}`,
-              minHeight: 44,
-            }}
-          >
+          <Box component="li" key={reading.id} sx={ROW}>
             <Typography sx={{ fontWeight: 620, width: 96, textAlign: 'right' }}>{say(mm)}</Typography>
             <Typography variant="body2" sx={{ flex: 1, minWidth: 0 }}>
               {[
@@ -203,9 +235,17 @@ function Read({ plan, dimension, summary }: { plan: Plan; dimension: Dimension; 
       {readings.length > ROWS && !all && (
         <Button onClick={() => setAll(true)}>Show all {readings.length}</Button>
       )}
-    </Box>
+    </>
   );
 }
+
+const ROW = {
+  display: 'flex',
+  alignItems: 'center',
+  gap: 1,
+  borderBottom: `1px solid ${colour('line')}`,
+  minHeight: 44,
+};
 
 function toolWords(
   names: ReadonlyMap<Instrument['id'], string>,

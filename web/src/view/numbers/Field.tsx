@@ -54,22 +54,74 @@ interface Refused {
  * be taken stays as it was typed, with a sentence under it and beside it the value that is in force; it is tried again after
  * every edit, since another number may have been what it lacked.
  */
-export function Field({
-  label,
-  shown,
-  suffix,
-  words = false,
-  device,
-  edits,
-  onRefused = () => undefined,
-  take,
-}: FieldProps) {
+export function Field(props: FieldProps) {
+  const { label, shown, suffix, words = false, edits } = props;
   const id = useId();
+  const row = useRef<HTMLDivElement>(null);
+  const field = useField(props, row);
+  const { refused } = field;
+  const wrong = refused?.message;
+  return (
+    <Box ref={row} sx={{ borderBottom: `1px solid ${colour('line')}`, py: 0.5 }}>
+      <Box
+        sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', gap: 1, minHeight: 36 }}
+      >
+        <Typography component="label" htmlFor={id} sx={{ flex: 1, minWidth: 0 }}>
+          {label}
+        </Typography>
+        {wrong !== undefined && (
+          <Typography variant="body2" sx={{ flex: 'none', color: 'text.secondary' }} id={`${id}-force`}>
+            in force {shown === '' ? 'none' : shown}
+            {shown !== '' && suffix}
+          </Typography>
+        )}
+        <InputBase
+          id={id}
+          {...field.bound}
+          error={wrong !== undefined}
+          inputProps={{
+            'aria-describedby': wrong ? `${id}-force ${id}-wrong` : undefined,
+            'aria-invalid': wrong !== undefined,
+            autoComplete: 'off',
+            spellCheck: false,
+            style: {
+              textAlign: 'right',
+              padding: '1px 2px 0',
+              borderBottom: `${wrong ? 2 : 1.2}px solid ${wrong ? colour('heather') : colour('ink')}`,
+            },
+          }}
+          sx={{ width: words ? 236 : 118, flex: 'none' }}
+        />
+        {suffix && (
+          <Typography component="span" sx={{ width: 8, ml: -0.75, fontWeight: 620 }}>
+            {suffix}
+          </Typography>
+        )}
+      </Box>
+      <Said>{field.deviceTrouble}</Said>
+      <Said id={`${id}-wrong`}>{wrong}</Said>
+      {refused?.edit && <Fixes edit={refused.edit} />}
+      {refused && <AfterEveryEdit edits={edits} act={field.tryAgain} />}
+    </Box>
+  );
+}
+
+const Said = ({ id, children }: { id?: string; children: string | undefined }) =>
+  children ? (
+    <Typography id={id} role="alert" variant="body2" sx={{ color: 'error.main', pb: 0.5 }}>
+      {children}
+    </Typography>
+  ) : null;
+
+/** What stands in a field, what is refused of it, and what its keys do. */
+function useField(
+  { shown, device, onRefused = () => undefined, take }: FieldProps,
+  row: React.RefObject<HTMLDivElement | null>,
+) {
   const [text, setText] = useState(shown);
   const [refused, setRefused] = useState<Refused>();
   const [from, setFrom] = useState(shown);
   const input = useRef<HTMLInputElement>(null);
-  const row = useRef<HTMLDivElement>(null);
   const [focused, setFocused] = useState(false);
   const off = useTake(focused, device?.unit, device?.aim ?? 0, ({ value, unit }) =>
     setText(unit === 'mm' ? `${value} mm` : String(value)),
@@ -80,7 +132,6 @@ export function Field({
     setText(shown);
     setRefused(undefined);
   }
-  const wrong = refused?.message;
   const heard = useEffectEvent(onRefused);
   useEffect(() => {
     heard(refused?.text);
@@ -113,65 +164,23 @@ export function Field({
       setRefused(undefined);
     }
   };
-  return (
-    <Box ref={row} sx={{ borderBottom: `1px solid ${colour('line')}`, py: 0.5 }}>
-      <Box
-        sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', gap: 1, minHeight: 36 }}
-      >
-        <Typography component="label" htmlFor={id} sx={{ flex: 1, minWidth: 0 }}>
-          {label}
-        </Typography>
-        {wrong !== undefined && (
-          <Typography variant="body2" sx={{ flex: 'none', color: 'text.secondary' }} id={`${id}-force`}>
-            in force {shown === '' ? 'none' : shown}
-            {shown !== '' && suffix}
-          </Typography>
-        )}
-        <InputBase
-          id={id}
-          inputRef={input}
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-          onFocus={() => setFocused(true)}
-          onBlur={() => {
-            setFocused(false);
-            commit();
-          }}
-          onKeyDown={onKeyDown}
-          error={wrong !== undefined}
-          inputProps={{
-            'aria-describedby': wrong ? `${id}-force ${id}-wrong` : undefined,
-            'aria-invalid': wrong !== undefined,
-            autoComplete: 'off',
-            spellCheck: false,
-            style: {
-              textAlign: 'right',
-              padding: '1px 2px 0',
-              borderBottom: `${wrong ? 2 : 1.2}px solid ${wrong ? colour('heather') : colour('ink')}`,
-            },
-          }}
-          sx={{ width: words ? 236 : 118, flex: 'none' }}
-        />
-        {suffix && (
-          <Typography component="span" sx={{ width: 8, ml: -0.75, fontWeight: 620 }}>
-            {suffix}
-          </Typography>
-        )}
-      </Box>
-      {off.trouble && (
-        <Typography role="alert" variant="body2" sx={{ color: 'error.main', pb: 0.5 }}>
-          {off.trouble}
-        </Typography>
-      )}
-      {wrong && (
-        <Typography id={`${id}-wrong`} role="alert" variant="body2" sx={{ color: 'error.main', pb: 0.5 }}>
-          {wrong}
-        </Typography>
-      )}
-      {refused?.edit && <Fixes edit={refused.edit} />}
-      {refused && <AfterEveryEdit edits={edits} act={tryAgain} />}
-    </Box>
-  );
+  return {
+    refused,
+    tryAgain,
+    deviceTrouble: off.trouble,
+    bound: {
+      inputRef: input,
+      value: text,
+      onChange: (event: React.ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) =>
+        setText(event.target.value),
+      onFocus: () => setFocused(true),
+      onBlur: () => {
+        setFocused(false);
+        commit();
+      },
+      onKeyDown,
+    },
+  };
 }
 
 /** Acts after each edit. It is drawn only where a number is refused, so that no other field follows the edits. */
