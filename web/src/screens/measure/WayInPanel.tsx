@@ -11,6 +11,7 @@ import {
   type Change,
   type Passage,
   type Plan,
+  type Units,
 } from '@tarnpass/core';
 import { ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
@@ -55,65 +56,7 @@ export function WayInPanel({ plan }: { plan: Plan }) {
           : 'What must be passed to bring a piece in: the doors, passages, turns and stairs, from outside inwards.'}
       </Typography>
       {plan.wayIn.map((passage, i) => (
-        <Box
-          component="section"
-          key={passage.id}
-          aria-label={passage.name}
-          sx={{ borderTop: `1.4px solid ${colour('ink')}`, mt: 1, pt: 0.5 }}
-        >
-          <Box sx={{ display: 'flex', alignItems: 'center' }}>
-            <Typography variant="h3" sx={{ flex: 1 }}>
-              {i + 1}. {passage.kind}
-            </Typography>
-            <IconButton
-              aria-label={`${passage.name} earlier`}
-              disabled={i === 0}
-              onClick={() =>
-                change(`${passage.name} earlier`, ({ wayIn }) => [
-                  { path: ['wayIn', i], before: wayIn[i]! },
-                  { path: ['wayIn', i - 1], after: wayIn[i]! },
-                ])
-              }
-            >
-              <ArrowUp size={20} strokeWidth={1.8} />
-            </IconButton>
-            <IconButton
-              aria-label={`Take out ${passage.name}`}
-              onClick={() =>
-                change(`Take out ${passage.name}`, ({ wayIn }) => [{ path: ['wayIn', i], before: wayIn[i]! }])
-              }
-            >
-              <Trash2 size={20} strokeWidth={1.8} />
-            </IconButton>
-          </Box>
-          <TextField
-            label="Name"
-            path={['wayIn', i, 'name']}
-            name={`${passage.name}: name`}
-            value={passage.name}
-          />
-          {Object.entries(passage)
-            .filter(([key]) => LABELS[key] !== undefined)
-            .map(([key, value]) => (
-              <LengthField
-                key={key}
-                label={LABELS[key]!}
-                path={['wayIn', i, key]}
-                name={`${passage.name}: ${LABELS[key]!.toLowerCase()}`}
-                value={value as Plan['space']['width']}
-                units={plan.units}
-              />
-            ))}
-          {passage.kind === 'turn' && (
-            <NumberField
-              label="Turns by"
-              path={['wayIn', i, 'angle']}
-              name={`${passage.name}: turns by`}
-              value={passage.angle}
-              suffix="°"
-            />
-          )}
-        </Box>
+        <OnePassage key={passage.id} {...{ passage, i, change }} units={plan.units} />
       ))}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, pt: 2 }}>
         {PASSAGE_KINDS.map((kind) => (
@@ -132,6 +75,78 @@ export function WayInPanel({ plan }: { plan: Plan }) {
         <Typography role="alert" variant="body2" sx={{ color: 'error.main' }}>
           {wrong}
         </Typography>
+      )}
+    </Box>
+  );
+}
+
+interface PassageProps {
+  readonly passage: Passage;
+  /** Its place on the way, from outside. */
+  readonly i: number;
+  readonly units: Units;
+  change(name: string, changes: (now: Plan) => Change[]): void;
+}
+
+/** One of what must be passed: its place on the way, and its sizes. */
+function OnePassage({ passage, i, units, change }: PassageProps) {
+  return (
+    <Box
+      component="section"
+      aria-label={passage.name}
+      sx={{ borderTop: `1.4px solid ${colour('ink')}`, mt: 1, pt: 0.5 }}
+    >
+      <Box sx={{ display: 'flex', alignItems: 'center' }}>
+        <Typography variant="h3" sx={{ flex: 1 }}>
+          {i + 1}. {passage.kind}
+        </Typography>
+        <IconButton
+          aria-label={`${passage.name} earlier`}
+          disabled={i === 0}
+          onClick={() =>
+            change(`${passage.name} earlier`, ({ wayIn }) => [
+              { path: ['wayIn', i], before: wayIn[i]! },
+              { path: ['wayIn', i - 1], after: wayIn[i]! },
+            ])
+          }
+        >
+          <ArrowUp size={20} strokeWidth={1.8} />
+        </IconButton>
+        <IconButton
+          aria-label={`Take out ${passage.name}`}
+          onClick={() =>
+            change(`Take out ${passage.name}`, ({ wayIn }) => [{ path: ['wayIn', i], before: wayIn[i]! }])
+          }
+        >
+          <Trash2 size={20} strokeWidth={1.8} />
+        </IconButton>
+      </Box>
+      <TextField
+        label="Name"
+        path={['wayIn', i, 'name']}
+        name={`${passage.name}: name`}
+        value={passage.name}
+      />
+      {Object.entries(passage)
+        .filter(([key]) => LABELS[key] !== undefined)
+        .map(([key, value]) => (
+          <LengthField
+            key={key}
+            label={LABELS[key]!}
+            path={['wayIn', i, key]}
+            name={`${passage.name}: ${LABELS[key]!.toLowerCase()}`}
+            value={value as Plan['space']['width']}
+            units={units}
+          />
+        ))}
+      {passage.kind === 'turn' && (
+        <NumberField
+          label="Turns by"
+          path={['wayIn', i, 'angle']}
+          name={`${passage.name}: turns by`}
+          value={passage.angle}
+          suffix="°"
+        />
       )}
     </Box>
   );

@@ -157,8 +157,6 @@ function Map({ pass, a, b, plan, letters, stale }: MapProps) {
     EDGE.left + (side * (x - a.from)) / (a.to - a.from),
     EDGE.top + side - (side * (y - b.from)) / (b.to - b.from),
   ];
-  const contours = useMemo(() => contoursOf(pass, side), [pass, side]);
-  const blocked = useMemo(() => groundOf(pass, side), [pass, side]);
   const go = (x: number, y: number) => {
     dispatch(stop());
     dispatch(
@@ -189,23 +187,7 @@ function Map({ pass, a, b, plan, letters, stale }: MapProps) {
         }}
         onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && drag(event)}
       >
-        <g transform={`translate(${EDGE.left} ${EDGE.top})`}>
-          <rect width={side} height={side} fill={colour('tarnSoft')} />
-          {contours.map(({ mm, path: line }) => (
-            <path
-              key={mm}
-              d={line}
-              fill="none"
-              stroke={colour('tarn')}
-              strokeWidth={mm === 20 ? 1.5 : 0.8}
-              opacity={0.75}
-            />
-          ))}
-          {blocked && (
-            <path d={blocked} fill="url(#hits)" stroke={colour('heather')} strokeWidth={BLOCKED_LINE} />
-          )}
-          <rect width={side} height={side} fill="none" stroke={colour('ink')} strokeWidth={1.25} />
-        </g>
+        <Land pass={pass} side={side} />
         {path && (
           <polyline
             points={path}
@@ -219,22 +201,50 @@ function Map({ pass, a, b, plan, letters, stale }: MapProps) {
         <End at={at([a.from, b.from])} filled={false} />
         <End at={at([a.to, b.to])} filled />
         <Here pass={pass} a={a} b={b} plan={plan} at={at} go={go} />
-        <Stone x={EDGE.left + 12} y={EDGE.top + side + 18} letter={letters[a.id] ?? ''} filled />
-        <text x={EDGE.left + 28} y={EDGE.top + side + 23} fontSize={14} fill={colour('ink2')}>
-          opens →
-        </text>
-        <Stone x={14} y={EDGE.top + side - 14} letter={letters[b.id] ?? ''} filled={false} />
-        <text
-          transform={`translate(19 ${EDGE.top + side - 32}) rotate(-90)`}
-          fontSize={14}
-          fill={colour('ink2')}
-        >
-          opens →
-        </text>
+        <Legend side={side} first={letters[a.id] ?? ''} second={letters[b.id] ?? ''} />
       </svg>
     </Box>
   );
 }
+
+/** The map itself: how much room there is, and the ground where the two meet. */
+function Land({ pass, side }: { pass: Pass; side: number }) {
+  const contours = useMemo(() => contoursOf(pass, side), [pass, side]);
+  const blocked = useMemo(() => groundOf(pass, side), [pass, side]);
+  return (
+    <g transform={`translate(${EDGE.left} ${EDGE.top})`}>
+      <rect width={side} height={side} fill={colour('tarnSoft')} />
+      {contours.map(({ mm, path: line }) => (
+        <path
+          key={mm}
+          d={line}
+          fill="none"
+          stroke={colour('tarn')}
+          strokeWidth={mm === 20 ? 1.5 : 0.8}
+          opacity={0.75}
+        />
+      ))}
+      {blocked && (
+        <path d={blocked} fill="url(#hits)" stroke={colour('heather')} strokeWidth={BLOCKED_LINE} />
+      )}
+      <rect width={side} height={side} fill="none" stroke={colour('ink')} strokeWidth={1.25} />
+    </g>
+  );
+}
+
+/** Which part opens along which side. */
+const Legend = ({ side, first, second }: { side: number; first: string; second: string }) => (
+  <>
+    <Stone x={EDGE.left + 12} y={EDGE.top + side + 18} letter={first} filled />
+    <text x={EDGE.left + 28} y={EDGE.top + side + 23} fontSize={14} fill={colour('ink2')}>
+      opens →
+    </text>
+    <Stone x={14} y={EDGE.top + side - 14} letter={second} filled={false} />
+    <text transform={`translate(19 ${EDGE.top + side - 32}) rotate(-90)`} fontSize={14} fill={colour('ink2')}>
+      opens →
+    </text>
+  </>
+);
 
 interface HereProps extends Pick<MapProps, 'pass' | 'a' | 'b' | 'plan'> {
   at(travels: readonly [number, number]): [number, number];

@@ -67,33 +67,44 @@ export function SectionMark({
         set(section.at + by);
       }}
     >
-      {ends.map(([x, y], i) => {
-        const [ox, oy] = outward[i]!;
-        const [ex, ey] = [x + REACH * ox, y + REACH * oy];
-        return (
-          <g key={i}>
-            <rect x={ex - 22} y={ey - 22} width={44} height={44} fill="transparent" />
-            <path
-              d={`M${x + 6 * ox} ${y + 6 * oy}L${ex} ${ey}l${12 * look[0]} ${12 * look[1]}`}
-              fill="none"
-              stroke={colour('ink')}
-              strokeWidth={2}
-            />
-            <text
-              x={ex + 20 * look[0]}
-              y={ey + 20 * look[1] + 5}
-              textAnchor="middle"
-              fontSize={14}
-              fontWeight={700}
-              fill={colour('ink')}
-              stroke={colour('bench')}
-              strokeWidth={0}
-            >
-              A
-            </text>
-          </g>
-        );
-      })}
+      {ends.map((at, i) => (
+        <Mark key={i} at={at} outward={outward[i]!} look={look} />
+      ))}
+    </g>
+  );
+}
+
+interface MarkProps {
+  readonly at: readonly [number, number];
+  /** Away from the space. */
+  readonly outward: readonly [number, number];
+  /** The way the view looks. */
+  readonly look: readonly [number, number];
+}
+
+function Mark({ at: [x, y], outward: [ox, oy], look }: MarkProps) {
+  const [ex, ey] = [x + REACH * ox, y + REACH * oy];
+  return (
+    <g>
+      <rect x={ex - 22} y={ey - 22} width={44} height={44} fill="transparent" />
+      <path
+        d={`M${x + 6 * ox} ${y + 6 * oy}L${ex} ${ey}l${12 * look[0]} ${12 * look[1]}`}
+        fill="none"
+        stroke={colour('ink')}
+        strokeWidth={2}
+      />
+      <text
+        x={ex + 20 * look[0]}
+        y={ey + 20 * look[1] + 5}
+        textAnchor="middle"
+        fontSize={14}
+        fontWeight={700}
+        fill={colour('ink')}
+        stroke={colour('bench')}
+        strokeWidth={0}
+      >
+        A
+      </text>
     </g>
   );
 }

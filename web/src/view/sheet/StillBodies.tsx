@@ -229,41 +229,7 @@ function Item({
         />
       ))}
       {bodiesOf(pieces.filter((piece) => !piece.nearer && !piece.zone)).map((own) => (
-        <g key={own[0]!.key}>
-          {/* Lines of all pieces first, twice as wide, and their faces over them: what is left is one line round the body. */}
-          {own.map(({ key, outline, toCome }) => (
-            <polygon
-              key={key}
-              points={pointsText(outline)}
-              fill="none"
-              stroke={colour(toCome ? 'ink2' : 'ink')}
-              strokeWidth={2.5 + 2 * extra}
-              strokeLinejoin="round"
-              // To come: round dots, as on a drawing of what is proposed.
-              {...(toCome && { strokeDasharray: '1.5 3', strokeLinecap: 'round' as const })}
-            />
-          ))}
-          {own.map(({ key, outline }) => (
-            <polygon key={`${key} face`} points={pointsText(outline)} fill={colour('paper')} {...SEAM} />
-          ))}
-          {own
-            .filter(({ section }) => section)
-            .map(({ key, section }) => (
-              <polygon
-                key={`${key} rim`}
-                points={pointsText(section!)}
-                fill="none"
-                stroke={colour('ink')}
-                strokeWidth={3 + 2 * extra}
-                strokeLinejoin="round"
-              />
-            ))}
-          {own
-            .filter(({ section }) => section)
-            .map(({ key, section }) => (
-              <polygon key={`${key} cut`} points={pointsText(section!)} fill="url(#cut)" />
-            ))}
-        </g>
+        <OneBody key={own[0]!.key} pieces={own} extra={extra} />
       ))}
       {(selected ? alone(pieces) : nearer).map(({ key, outline }) => (
         <polygon
@@ -274,6 +240,43 @@ function Item({
           strokeWidth={1 + extra}
           strokeDasharray="5 3"
         />
+      ))}
+    </g>
+  );
+}
+
+/** A body of several pieces: lines of all first, twice as wide, and their faces over them: what is left is one line round the body. */
+function OneBody({ pieces, extra }: { pieces: readonly Drawn[]; extra: number }) {
+  const cut = pieces.flatMap(({ key, section }) => (section ? [{ key, points: pointsText(section) }] : []));
+  return (
+    <g>
+      {pieces.map(({ key, outline, toCome }) => (
+        <polygon
+          key={key}
+          points={pointsText(outline)}
+          fill="none"
+          stroke={colour(toCome ? 'ink2' : 'ink')}
+          strokeWidth={2.5 + 2 * extra}
+          strokeLinejoin="round"
+          // To come: round dots, as on a drawing of what is proposed.
+          {...(toCome && { strokeDasharray: '1.5 3', strokeLinecap: 'round' as const })}
+        />
+      ))}
+      {pieces.map(({ key, outline }) => (
+        <polygon key={`${key} face`} points={pointsText(outline)} fill={colour('paper')} {...SEAM} />
+      ))}
+      {cut.map(({ key, points }) => (
+        <polygon
+          key={`${key} rim`}
+          points={points}
+          fill="none"
+          stroke={colour('ink')}
+          strokeWidth={3 + 2 * extra}
+          strokeLinejoin="round"
+        />
+      ))}
+      {cut.map(({ key, points }) => (
+        <polygon key={`${key} cut`} points={points} fill="url(#cut)" />
       ))}
     </g>
   );
