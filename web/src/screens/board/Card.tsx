@@ -51,74 +51,13 @@ interface Props {
 
 /** The one card, for what is selected: its numbers, or in Check what it meets. */
 export const Card = memo(function Card(props: Props) {
-  const { plan, item, mover, stage, letters } = props;
+  const { plan, item, stage } = props;
   return (
-    <Box
-      component="section"
-      aria-label={item ? item.name : 'Numbers'}
-      sx={{
-        borderTop: `2.4px solid ${colour('ink')}`,
-        px: 2,
-        pb: 2,
-        minWidth: 0,
-        overflowY: 'auto',
-        display: 'flex',
-        flexDirection: 'column',
-      }}
-    >
+    <Box component="section" aria-label={item ? item.name : 'Numbers'} sx={CARD}>
       {item ? (
         <>
-          <Box
-            sx={{
-              display: 'flex',
-              alignItems: 'center',
-              gap: 1.25,
-              minHeight: 48,
-              borderBottom: `1px solid ${colour('line')}`,
-              position: 'sticky',
-              top: 0,
-              zIndex: 1,
-              bgcolor: 'background.paper',
-              flex: 'none',
-            }}
-          >
-            {mover && (
-              <svg width={26} height={26} style={{ flex: 'none' }}>
-                <Stone x={13} y={13} letter={letters[mover.id] ?? ''} filled />
-              </svg>
-            )}
-            <Typography variant="h2" noWrap title={item.name} sx={{ flex: 1, minWidth: 0 }}>
-              {item.name}
-            </Typography>
-            <Typography variant="body2" noWrap sx={{ maxWidth: 160 }}>
-              {belongsTo(plan, item)}
-            </Typography>
-            {item.list !== 'space' && <ItemMenu item={item} actions={props.actions} />}
-          </Box>
-          {stage === 'check' && (item.list === 'parts' || item.list === 'existing') ? (
-            <CheckBody {...props} item={item} />
-          ) : stage === 'measure' ? (
-            <Suspense fallback={null}>
-              <MeasureCard
-                plan={plan}
-                report={props.report}
-                item={item}
-                numbers={
-                  <>
-                    <AirWords report={props.report} item={item} />
-                    <NumbersBody {...props} item={item} />
-                  </>
-                }
-                add={<AddBar plan={plan} stage={stage} item={item} />}
-              />
-            </Suspense>
-          ) : stage === 'make' ? (
-            <MakeBody plan={plan} item={item} />
-          ) : (
-            <Suspense fallback={null}>
-              <PlanCard plan={plan} item={item} numbers={<NumbersBody {...props} item={item} />} />
-            </Suspense>
-          )}
+          <CardHead {...props} item={item} />
+          <CardBody {...props} item={item} />
         </>
       ) : (
         <>
@@ -135,6 +74,75 @@ export const Card = memo(function Card(props: Props) {
     </Box>
   );
 });
+
+const CARD = {
+  borderTop: `2.4px solid ${colour('ink')}`,
+  px: 2,
+  pb: 2,
+  minWidth: 0,
+  overflowY: 'auto',
+  display: 'flex',
+  flexDirection: 'column',
+} as const;
+const HEAD = {
+  display: 'flex',
+  alignItems: 'center',
+  gap: 1.25,
+  minHeight: 48,
+  borderBottom: `1px solid ${colour('line')}`,
+  position: 'sticky',
+  top: 0,
+  zIndex: 1,
+  bgcolor: 'background.paper',
+  flex: 'none',
+} as const;
+
+/** What it is called, what it belongs to, and what may be done with it. */
+const CardHead = ({ plan, item, mover, letters, actions }: Props & { readonly item: Item }) => (
+  <Box sx={HEAD}>
+    {mover && (
+      <svg width={26} height={26} style={{ flex: 'none' }}>
+        <Stone x={13} y={13} letter={letters[mover.id] ?? ''} filled />
+      </svg>
+    )}
+    <Typography variant="h2" noWrap title={item.name} sx={{ flex: 1, minWidth: 0 }}>
+      {item.name}
+    </Typography>
+    <Typography variant="body2" noWrap sx={{ maxWidth: 160 }}>
+      {belongsTo(plan, item)}
+    </Typography>
+    {item.list !== 'space' && <ItemMenu item={item} actions={actions} />}
+  </Box>
+);
+
+/** What the stage wants of it. */
+function CardBody(props: Props & { readonly item: Item }) {
+  const { plan, report, item, stage } = props;
+  if (stage === 'check' && (item.list === 'parts' || item.list === 'existing'))
+    return <CheckBody {...props} />;
+  if (stage === 'make') return <MakeBody plan={plan} item={item} />;
+  const numbers = <NumbersBody {...props} />;
+  return (
+    <Suspense fallback={null}>
+      {stage === 'measure' ? (
+        <MeasureCard
+          plan={plan}
+          report={report}
+          item={item}
+          numbers={
+            <>
+              <AirWords report={report} item={item} />
+              {numbers}
+            </>
+          }
+          add={<AddBar plan={plan} stage={stage} item={item} />}
+        />
+      ) : (
+        <PlanCard plan={plan} item={item} numbers={numbers} />
+      )}
+    </Suspense>
+  );
+}
 
 function belongsTo(plan: Plan, item: Item): string {
   const host = item.list === 'parts' || item.list === 'carcasses' ? hostOf(item.value) : undefined;

@@ -21,7 +21,6 @@ interface Props {
 /** The parts list: every piece of the job with its count, cut and finished size, material and what is worked into it, and the hardware it takes. */
 export default function MakeSheet({ plan, selected, onSelect }: Props) {
   const lines = useMemo(() => partsList(plan), [plan]);
-  const hardware = useMemo(() => hardwareNeeded(plan), [plan]);
   const groups = useMemo(() => byCarcass(lines), [lines]);
   return (
     <Box
@@ -76,31 +75,38 @@ export default function MakeSheet({ plan, selected, onSelect }: Props) {
           </Table>
         </Box>
       ))}
-      {hardware.length > 0 && (
-        <Box component="section" aria-label="Hardware">
-          <Typography variant="h3" sx={{ pt: 1 }}>
-            Hardware
-          </Typography>
-          <Table size="small" aria-label="Hardware to have ready" sx={TABLE}>
-            <TableHead>
-              <TableRow>
-                <TableCell>What</TableCell>
-                <TableCell>Kind</TableCell>
-                <TableCell align="right">Count</TableCell>
-              </TableRow>
-            </TableHead>
-            <TableBody>
-              {hardware.map(({ name, kind, count }) => (
-                <TableRow key={`${kind} ${name}`}>
-                  <TableCell>{name}</TableCell>
-                  <TableCell>{kind}</TableCell>
-                  <TableCell align="right">{count}</TableCell>
-                </TableRow>
-              ))}
-            </TableBody>
-          </Table>
-        </Box>
-      )}
+      <HardwareTable plan={plan} />
+    </Box>
+  );
+}
+
+/** What is to be bought or had ready. */
+function HardwareTable({ plan }: { plan: Plan }) {
+  const hardware = useMemo(() => hardwareNeeded(plan), [plan]);
+  if (hardware.length === 0) return null;
+  return (
+    <Box component="section" aria-label="Hardware">
+      <Typography variant="h3" sx={{ pt: 1 }}>
+        Hardware
+      </Typography>
+      <Table size="small" aria-label="Hardware to have ready" sx={TABLE}>
+        <TableHead>
+          <TableRow>
+            <TableCell>What</TableCell>
+            <TableCell>Kind</TableCell>
+            <TableCell align="right">Count</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {hardware.map(({ name, kind, count }) => (
+            <TableRow key={`${kind} ${name}`}>
+              <TableCell>{name}</TableCell>
+              <TableCell>{kind}</TableCell>
+              <TableCell align="right">{count}</TableCell>
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
     </Box>
   );
 }

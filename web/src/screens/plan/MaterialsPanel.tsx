@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { freshId, MATERIAL_PRESETS, type Change, type Material, type Plan } from '@tarnpass/core';
+import { freshId, MATERIAL_PRESETS, type Change, type Material, type Plan, type Units } from '@tarnpass/core';
 import { useState } from 'react';
 import { makeEdit } from '../../state/job/edits';
 import { LengthField, NumberField, OptionalLengthField, TextField } from '../../view/numbers/Field';
@@ -34,52 +34,12 @@ export function MaterialsPanel({ plan }: { plan: Plan }) {
         A name is off by up to a millimetre. Measure a sheet once, and all that is cut from it follows.
       </Typography>
       {plan.materials.map((material, i) => (
-        <Box key={material.id} component="section" aria-label={material.name} sx={{ pb: 1.5 }}>
-          <Box sx={{ display: 'flex', alignItems: 'center' }}>
-            <Typography variant="h3" sx={{ color: 'text.secondary', flex: 1 }}>
-              {material.name}
-            </Typography>
-            <Button
-              size="small"
-              aria-label={`Take out ${material.name}`}
-              onClick={() =>
-                change(`Take out ${material.name}`, { path: ['materials', i], before: material })
-              }
-            >
-              Take out
-            </Button>
-          </Box>
-          <Box sx={{ columnWidth: 260, columnGap: 3 }}>
-            <TextField
-              label="Name"
-              path={['materials', i, 'name']}
-              name={`${material.name}: name`}
-              value={material.name}
-            />
-            <LengthField
-              label="Thick by its name"
-              path={['materials', i, 'nominal']}
-              name={`${material.name}: thickness by its name`}
-              value={material.nominal}
-              units={plan.units}
-            />
-            <OptionalLengthField
-              label="Thick as measured"
-              path={['materials', i, 'measured']}
-              name={`${material.name}: measured thickness`}
-              value={material.measured}
-              none={null}
-              units={plan.units}
-            />
-            <NumberField
-              label="Density, kg/m³"
-              path={['materials', i, 'density']}
-              name={`${material.name}: density`}
-              value={material.density}
-              suffix=""
-            />
-          </Box>
-        </Box>
+        <OneMaterial
+          key={material.id}
+          {...{ material, i }}
+          units={plan.units}
+          onTakeOut={() => change(`Take out ${material.name}`, { path: ['materials', i], before: material })}
+        />
       ))}
       <Wrong>{wrong}</Wrong>
       <AddMenu
@@ -93,6 +53,57 @@ export function MaterialsPanel({ plan }: { plan: Plan }) {
     </Box>
   );
 }
+
+interface MaterialProps {
+  readonly material: Material;
+  /** Its place in the plan. */
+  readonly i: number;
+  readonly units: Units;
+  onTakeOut(): void;
+}
+
+const OneMaterial = ({ material, i, units, onTakeOut }: MaterialProps) => (
+  <Box component="section" aria-label={material.name} sx={{ pb: 1.5 }}>
+    <Box sx={{ display: 'flex', alignItems: 'center' }}>
+      <Typography variant="h3" sx={{ color: 'text.secondary', flex: 1 }}>
+        {material.name}
+      </Typography>
+      <Button size="small" aria-label={`Take out ${material.name}`} onClick={onTakeOut}>
+        Take out
+      </Button>
+    </Box>
+    <Box sx={{ columnWidth: 260, columnGap: 3 }}>
+      <TextField
+        label="Name"
+        path={['materials', i, 'name']}
+        name={`${material.name}: name`}
+        value={material.name}
+      />
+      <LengthField
+        label="Thick by its name"
+        path={['materials', i, 'nominal']}
+        name={`${material.name}: thickness by its name`}
+        value={material.nominal}
+        units={units}
+      />
+      <OptionalLengthField
+        label="Thick as measured"
+        path={['materials', i, 'measured']}
+        name={`${material.name}: measured thickness`}
+        value={material.measured}
+        none={null}
+        units={units}
+      />
+      <NumberField
+        label="Density, kg/m³"
+        path={['materials', i, 'density']}
+        name={`${material.name}: density`}
+        value={material.density}
+        suffix=""
+      />
+    </Box>
+  </Box>
+);
 
 const presetsOf = (kind: Material['kind'], add: (preset: Omit<Material, 'id'>) => void) =>
   MATERIAL_PRESETS.filter((one) => one.kind === kind).map((preset) => ({

@@ -40,30 +40,15 @@ const GROUPS: Record<Verdict, string> = {
 };
 
 /** One strip for each part that moves, worst first, in two columns where there is room; many of them in groups. */
-export const Strips = memo(function Strips({
-  plan,
-  scene,
-  report,
-  stale,
-  selected,
-  letters,
-  actions,
-}: Props) {
+export const Strips = memo(function Strips(props: Props) {
+  const { plan, scene, report, stale, selected, letters, actions } = props;
   const failed = useApp(({ check }) => check.failure !== null);
-  const [folded, setFolded] = useState<Partial<Record<Verdict, boolean>>>({});
   const reports = useMemo(() => new Map(report?.parts.map((part) => [part.id, part])), [report]);
   const movers = useMemo(() => {
     const rank = new Map(report?.parts.map(({ id }, i) => [id, i]));
     const of = ({ id }: Mover) => rank.get(id) ?? rank.size;
     return [...scene.movers].sort((a, b) => of(a) - of(b));
   }, [scene.movers, report]);
-  const owners = useMemo(() => {
-    const names = new Map(plan.carcasses.map(({ id, name }) => [id, name]));
-    return new Map([
-      ...plan.parts.map((part) => [part.id, names.get(carcassIdOf(part) ?? '') ?? ''] as const),
-      ...plan.existing.map(({ id }) => [id, 'moves already'] as const),
-    ]);
-  }, [plan.carcasses, plan.parts, plan.existing]);
   if (movers.length === 0) {
     return (
       <Box sx={{ p: 2 }}>
@@ -73,11 +58,40 @@ export const Strips = memo(function Strips({
       </Box>
     );
   }
-  const rows = (list: readonly Mover[]) => (
+  const rows = { plan, scene, selected, letters, reports };
+  return (
+    <Box component="section" aria-label="Travel strips" aria-busy={stale} sx={{ pt: 0.5, ...ANSWERS }}>
+      <Box
+        // Until the first answer has put the worst first, no strip is to be had: it would move away under the hand.
+        inert={!report && !failed}
+        // A scrolling list is reached by its own strips, so that it needs no stop of its own.
+        sx={{ maxHeight: `min(${ROWS * 50 + 6}px, 20vh)`, overflowY: 'auto', overscrollBehavior: 'contain' }}
+      >
+        {movers.length > MANY ? <Groups {...rows} movers={movers} /> : <Rows {...rows} movers={movers} />}
+      </Box>
+      <StripsFoot scene={scene} plan={plan} actions={actions} letters={letters} selected={selected} />
+    </Box>
+  );
+});
+
+interface RowsProps extends Pick<Props, 'plan' | 'scene' | 'selected' | 'letters'> {
+  readonly reports: ReadonlyMap<string, Report['parts'][number]>;
+  readonly movers: readonly Mover[];
+}
+
+function Rows({ plan, scene, selected, letters, reports, movers }: RowsProps) {
+  const owners = useMemo(() => {
+    const names = new Map(plan.carcasses.map(({ id, name }) => [id, name]));
+    return new Map([
+      ...plan.parts.map((part) => [part.id, names.get(carcassIdOf(part) ?? '') ?? ''] as const),
+      ...plan.existing.map(({ id }) => [id, 'moves already'] as const),
+    ]);
+  }, [plan.carcasses, plan.parts, plan.existing]);
+  return (
     <Box
       sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(556px, 1fr))', columnGap: 0.5 }}
     >
-      {list.map((mover) => (
+      {movers.map((mover) => (
         <Strip
           key={mover.id}
           mover={mover}
@@ -91,39 +105,30 @@ export const Strips = memo(function Strips({
       ))}
     </Box>
   );
-  const many = movers.length > MANY;
-  return (
-    <Box component="section" aria-label="Travel strips" aria-busy={stale} sx={{ pt: 0.5, ...ANSWERS }}>
-      <Box
-        // Until the first answer has put the worst first, no strip is to be had: it would move away under the hand.
-        inert={!report && !failed}
-        // A scrolling list is reached by its own strips, so that it needs no stop of its own.
-        sx={{ maxHeight: `min(${ROWS * 50 + 6}px, 20vh)`, overflowY: 'auto', overscrollBehavior: 'contain' }}
-      >
-        {many
-          ? (Object.keys(GROUPS) as Verdict[]).map((verdict) => {
-              const list = movers.filter(({ id }) => (reports.get(id)?.verdict ?? 'clear') === verdict);
-              if (list.length === 0) return null;
-              const shut = folded[verdict] ?? verdict === 'clear';
-              return (
-                <Box key={verdict} component="section" aria-label={GROUPS[verdict]}>
-                  <GroupHead
-                    verdict={verdict}
-                    count={new Set(list.map(({ id }) => reports.get(id)?.thing ?? id)).size}
-                    shut={shut}
-                    onPress={() => setFolded({ ...folded, [verdict]: !shut })}
-                  />
-                  {/* The selected strip stays in reach in a folded group. */}
-                  {rows(shut ? list.filter(({ id }) => id === selected) : list)}
-                </Box>
-              );
-            })
-          : rows(movers)}
+}
+
+/** By how they stand: what is clear is folded away until it is asked for. */
+function Groups(props: RowsProps) {
+  const { movers, reports, selected } = props;
+  const [folded, setFolded] = useState<Partial<Record<Verdict, boolean>>>({});
+  return (Object.keys(GROUPS) as Verdict[]).map((verdict) => {
+    const list = movers.filter(({ id }) => (reports.get(id)?.verdict ?? 'clear') === verdict);
+    if (list.length === 0) return null;
+    const shut = folded[verdict] ?? verdict === 'clear';
+    return (
+      <Box key={verdict} component="section" aria-label={GROUPS[verdict]}>
+        <GroupHead
+          verdict={verdict}
+          count={new Set(list.map(({ id }) => reports.get(id)?.thing ?? id)).size}
+          shut={shut}
+          onPress={() => setFolded({ ...folded, [verdict]: !shut })}
+        />
+        {/* The selected strip stays in reach in a folded group. */}
+        <Rows {...props} movers={shut ? list.filter(({ id }) => id === selected) : list} />
       </Box>
-      <StripsFoot scene={scene} plan={plan} actions={actions} letters={letters} selected={selected} />
-    </Box>
-  );
-});
+    );
+  });
+}
 
 /** What a strip is called, and what that belongs to: of a pair the leaf, of a bank the drawer. */
 function stripWords({ own, name, item }: Mover, owner: string, plan: Plan): { name: string; owner: string } {

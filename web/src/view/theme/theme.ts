@@ -31,40 +31,7 @@ export function themeOf(sheet: Sheet): Theme {
       button: { fontFamily: WORDS, fontSize: 16, fontWeight: 620, textTransform: 'none' },
     },
     components: {
-      MuiCssBaseline: {
-        styleOverrides: {
-          ':root': Object.fromEntries(Object.entries(c).map(([name, value]) => [`--${name}`, value])),
-          body: {
-            fontVariantNumeric: 'tabular-nums lining-nums',
-            fontVariationSettings: '"FLAR" 50, "VOLM" 0',
-          },
-          // What is drawn wide shows its focus by its own line.
-          '.own-focus:focus-visible': { outline: 'none !important' },
-          '.own-focus:focus-visible path': { strokeWidth: 5 },
-          '*:focus-visible': { outline: `3px solid ${c.ink}`, outlineOffset: 2 },
-          '@media print': {
-            ':root': Object.fromEntries(
-              Object.entries(PALETTE.light).map(([name, value]) => [`--${name}`, value]),
-            ),
-            'body, main.sheet': { backgroundColor: '#FFF !important' },
-            'nav, .answer, .strips, .card, .aside, .no-print': { display: 'none !important' },
-            '.board, main.sheet': {
-              display: 'block !important',
-              height: 'auto !important',
-              border: 'none !important',
-            },
-            // The large view fills the width of the paper, its two layers alike.
-            '.view': { height: 'auto !important', aspectRatio: '1.42', maxHeight: '98vh' },
-            '.view > svg': { width: '100% !important', height: 'calc(100% - 76px) !important' },
-            '.view .title-block': { display: 'block !important' },
-          },
-          '.view .title-block': { display: 'none' },
-          '.view[data-saving] .title-block': { display: 'block' },
-          '@media (prefers-reduced-motion: reduce)': {
-            '*': { transition: 'none !important', animation: 'none !important' },
-          },
-        },
-      },
+      MuiCssBaseline: { styleOverrides: pageStyles(c) },
       MuiButtonBase: { defaultProps: { disableRipple: true } },
       MuiButton: {
         styleOverrides: {
@@ -98,3 +65,38 @@ export function themeOf(sheet: Sheet): Theme {
     },
   });
 }
+
+const variables = (colours: Record<string, string>) =>
+  Object.fromEntries(Object.entries(colours).map(([name, value]) => [`--${name}`, value]));
+
+/** What holds of the whole page: its colours, its figures, how focus shows, and how it is printed. */
+const pageStyles = (c: (typeof PALETTE)[Sheet]) => ({
+  ':root': variables(c),
+  body: {
+    fontVariantNumeric: 'tabular-nums lining-nums',
+    fontVariationSettings: '"FLAR" 50, "VOLM" 0',
+  },
+  // What is drawn wide shows its focus by its own line.
+  '.own-focus:focus-visible': { outline: 'none !important' },
+  '.own-focus:focus-visible path': { strokeWidth: 5 },
+  '*:focus-visible': { outline: `3px solid ${c.ink}`, outlineOffset: 2 },
+  '@media print': {
+    ':root': variables(PALETTE.light),
+    'body, main.sheet': { backgroundColor: '#FFF !important' },
+    'nav, .answer, .strips, .card, .aside, .no-print': { display: 'none !important' },
+    '.board, main.sheet': {
+      display: 'block !important',
+      height: 'auto !important',
+      border: 'none !important',
+    },
+    // The large view fills the width of the paper, its two layers alike.
+    '.view': { height: 'auto !important', aspectRatio: '1.42', maxHeight: '98vh' },
+    '.view > svg': { width: '100% !important', height: 'calc(100% - 76px) !important' },
+    '.view .title-block': { display: 'block !important' },
+  },
+  '.view .title-block': { display: 'none' },
+  '.view[data-saving] .title-block': { display: 'block' },
+  '@media (prefers-reduced-motion: reduce)': {
+    '*': { transition: 'none !important', animation: 'none !important' },
+  },
+});
