@@ -1,5 +1,6 @@
 import { get } from '../item/path';
 import { applyEdit } from '../plan/edit';
+import { hingeOf } from '../parts/door/fresh';
 import { USUAL_BOX } from '../parts/kit/box/usual';
 import { withDrawer } from '../testing/partsOf';
 import { caseOf, doorOf, mm, planWith } from '../testing/planWith';
@@ -42,11 +43,36 @@ describe('what could be done about an edit that cannot be built', () => {
     expect(applyEdit(plan, { name: 'Edit', changes: [fixes[1]!.edit.changes[0]!, taller] }).ok).toBe(false);
   });
 
+  it('a half or a tenth where no whole figure is left between what it is and what it cannot be', () => {
+    // 18 at most again: from 17.7 on the whole 18 is a figure.
+    const over = (free: number) =>
+      planWith({
+        parts: [
+          doorOf({
+            hinge: hingeOf('butt', 'left'),
+            fit: { kind: 'overlay', hinge: mm(10), free: mm(free), top: mm(10), bottom: mm(10) },
+          }),
+        ],
+      });
+    expect(wanting(over(17.7), ['parts', 0, 'fit', 'free'], 40)[0]!.words).toBe('Make it 18 mm');
+    // A gap takes half of itself off the overlay of 18: at 36 nothing is left of that.
+    const wide = planWith({
+      parts: [doorOf({ hinge: hingeOf('butt', 'left'), fit: { kind: 'even', gap: mm(3) } })],
+    });
+    expect(wanting(wide, ['parts', 0, 'fit', 'gap'], 59)[0]!.words).toBe('Make it 36 mm');
+  });
+
   it('in inches by sixteenths, and nothing for what is no number or builds as it is', () => {
-    const plan: Plan = { ...planWith({ parts: [doorOf()] }), units: { system: 'in', step: 16 } };
-    expect(wanting(plan, ['parts', 0, 'fit', 'gap'], 59).map(({ words }) => words)[0]).toMatch(
-      /^Make it 1? ?\d+\/\d+/,
-    );
+    const plan: Plan = {
+      ...planWith({ parts: [doorOf({ hinge: hingeOf('butt', 'left') })] }),
+      units: { system: 'in', step: 16 },
+    };
+    // Less than twice the 18 of a side: of 36 mm the last sixteenth before is 22 of them, 1 3/8 in.
+    const [fix] = wanting(plan, ['parts', 0, 'fit', 'gap'], 59);
+    expect([fix!.words, get(fix!.edit.changes[0]!.after as object, ['mm'])]).toEqual([
+      'Make it 1 3/8 in',
+      expect.closeTo((22 / 16) * 25.4, 9),
+    ]);
     expect(
       fixesOf(plan, { name: 'Edit', changes: [{ path: ['title'], before: 'Test', after: '' }] }),
     ).toEqual([]);
