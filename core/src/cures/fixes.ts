@@ -8,6 +8,7 @@ import { fieldsOf } from '../plan/fieldsOf';
 import { itemsOf, pathOf } from '../plan/items';
 import { planIssues } from '../plan/readPlan';
 import type { Plan } from '../plan/schema';
+import { GRAINS, roundFigures, SIXTEENTH } from './roundFigures';
 
 /** What could be done in place of an edit that cannot be built, or besides it: how a button reads, and the edit. */
 export interface Fix {
@@ -45,7 +46,7 @@ function instead(plan: Plan, edit: Edit, change: Change, from: number, to: numbe
     if (builds(middle)) good = middle;
     else bad = middle;
   }
-  const value = roundFigures(plan, change, from, good).find(
+  const value = figuresFor(plan, change, from, good).find(
     (one) => Math.abs(one - from) > NEAR && builds(one),
   );
   if (value === undefined) return [];
@@ -91,7 +92,7 @@ function nearestThat(
           if (builds(now + sense * middle)) good = middle;
           else bad = middle;
         }
-        return roundFigures(plan, change, now + sense * step, now + sense * good)
+        return figuresFor(plan, change, now + sense * step, now + sense * good)
           .filter(builds)
           .slice(0, 1);
       }
@@ -102,14 +103,10 @@ function nearestThat(
   return found.sort((a, b) => Math.abs(a - now) - Math.abs(b - now))[0];
 }
 
-/** Round figures at a number, towards another: as people set them, then a tenth. */
-function roundFigures({ units }: Plan, { after }: Change, towards: number, value: number): number[] {
+/** Round figures at a number, towards another: as people set them. */
+function figuresFor({ units }: Plan, { after }: Change, towards: number, value: number): number[] {
   const inInches = units.system === 'in' && typeof after === 'object';
-  const grains = inInches ? [25.4 / 16, 25.4 / 64] : [1, 0.5, 0.1];
-  // What was found is near to within NEAR: a figure that much farther on may be it.
-  return grains.map((grain) =>
-    towards < value ? Math.floor((value + NEAR) / grain) * grain : Math.ceil((value - NEAR) / grain) * grain,
-  );
+  return roundFigures(value, towards < value ? -1 : 1, NEAR, inInches ? [SIXTEENTH, SIXTEENTH / 4] : GRAINS);
 }
 
 const numberAt = (value: unknown): number | undefined => {

@@ -8,6 +8,7 @@ import { applyEdit, withChanges } from '../plan/edit';
 import { planIssues } from '../plan/readPlan';
 import type { Plan } from '../plan/schema';
 import { GRAIN, leastChange, type Trial } from './leastChange';
+import { atGrain, GRAINS, roundFigures, SIXTEENTH } from './roundFigures';
 import { leversFor, type ItemLever } from './leversOf';
 import { defectsOf, worsened, type Defect } from './defects';
 
@@ -145,7 +146,7 @@ export class Bench {
     const attempt = (value: number) => this.attempt(defect, inPlan(lever.set(value)));
     const watched = function* (value: number) {
       const come = yield* attempt(value);
-      nearest.see(come, lever.words(rounded(lever, value, 1)));
+      nearest.see(come, lever.words(atGrain(value, 1, senseOf(lever), GRAIN)));
       return come;
     };
     const least = yield* leastChange(lever, { mends: false, short: defect.short }, watched);
@@ -165,17 +166,13 @@ export class Bench {
     });
   }
 
-  /**
-   * Round figures at a value, or a little farther on, the roundest first: each is for the check to agree with, since clearance need not
-   * grow all along a lever. A length was found to a grain: one within that is as good. Where a travel ends is known to a hair alone: a
-   * stop keeps off it by more.
-   */
+  /** Where a travel ends is known to a hair alone: a stop keeps off it by more. */
   private roundFigures(lever: Amount, value: number): number[] {
-    const sense = Math.sign(lever.to - lever.from);
+    const sense = senseOf(lever);
     if (lever.unit === 'degrees')
-      return [1, 0.5, 0.1].map((grain) => rounded(lever, value + sense * HAIR_DEGREES, grain, 0));
-    const grains = this.plan.units.system === 'in' ? [25.4 / 16, 25.4 / 32, 0.1] : [1, 0.5, 0.1];
-    return grains.flatMap((grain) => [GRAIN, 0].map((within) => rounded(lever, value, grain, within)));
+      return GRAINS.map((grain) => atGrain(value + sense * HAIR_DEGREES, grain, sense, 0));
+    const inInches = this.plan.units.system === 'in';
+    return roundFigures(value, sense, GRAIN, inInches ? [SIXTEENTH, SIXTEENTH / 2, 0.1] : GRAINS);
   }
 
   private *offer(
@@ -231,8 +228,5 @@ class Nearest {
 /** What a bracketed travel may be off by, degrees. */
 const HAIR_DEGREES = 0.02;
 
-/** A value of a lever made a multiple of a grain, farther from what it is, or nearer by up to `within`. */
-function rounded({ from, to }: Amount, value: number, grain: number, within = GRAIN): number {
-  const [steps, nearer] = [value / grain, (within + 1e-9) / grain];
-  return (to > from ? Math.ceil(steps - nearer) : Math.floor(steps + nearer)) * grain;
-}
+/** Which way a lever goes. */
+const senseOf = ({ from, to }: Amount): 1 | -1 => (to > from ? 1 : -1);
