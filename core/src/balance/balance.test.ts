@@ -277,6 +277,7 @@ describe('what is known only from the least to the most', () => {
 
   it('tips by the worst of it, and a fixing holds with that over its height', () => {
     // 20 kg in the middle of a foot 600 by 400; between 100 and 200 N pull at its front edge's height of 1000 outward.
+    expect(footOf([1, 2, 3], [10, 20, 30])).toEqual([[1, 2], [10, 2], [10, 20], [1, 20]]); // prettier-ignore
     const foot = footOf([0, 0, 0], [600, 400, 1000]);
     expect(foot).toEqual([[0, 0], [600, 0], [600, 400], [0, 400]]); // prettier-ignore
     const weight = weightForce('case', 'the case', { kg: 20, centre: [300, 200, 500] });

@@ -1,5 +1,5 @@
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
-import { figuresOf, sumsIn } from '../testing/figureBook';
+import { aroundFigures, figuresOf, hardwareFigures, sumsIn } from '../testing/figureBook';
 import { FIGURE_ROWS } from '../testing/figureRows';
 import { variantsOf } from '../testing/variants';
 
@@ -16,6 +16,8 @@ for (const [kind, made] of FIGURE_ROWS) {
   pages.set(page, [...(pages.get(page) ?? []), [kind, figuresOf(made).join('\n')]]);
 }
 
+pages.set('hardware', [['hardware', hardwareFigures().join('\n')]]);
+pages.set('around', [['what stands around', aroundFigures().join('\n')]]);
 pages.set(
   'variants',
   variantsOf(VARIANTS, 20261130).map(({ words, plan }) => [words, sumsIn(plan).join('\n')]),

@@ -1,5 +1,9 @@
 import { AT_EASE } from '../balance/force';
 import { carcassLevers } from '../carcass/levers';
+import { buildExisting, EXISTING_KINDS } from '../existing/kinds';
+import { existingLevers } from '../existing/levers';
+import { GENERIC_HARDWARE } from '../hardware/generic';
+import { HARDWARE_NAMES, numbersOf } from '../hardware/schema';
 import type { Lever } from '../item/lever';
 import { sayLengths } from '../length/lengthMark';
 import { MILLIMETRES } from '../length/units';
@@ -8,11 +12,15 @@ import { familyOf } from '../parts/families';
 import { weigh } from '../piece/mass';
 import type { Piece } from '../piece/piece';
 import type { Work } from '../piece/work';
+import { newExisting, newThing } from '../plan/fresh';
 import { partBuilt, planStock } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { reportOf } from '../report/report';
 import { sumText } from '../sizing/sum';
 import type { Convex } from '../solid/convex';
+import { USUAL } from '../things/kinds';
+import { thingLevers } from '../things/levers';
+import type { Thing } from '../things/schema';
 import { refusalOf, planWith, type Made } from './planWith';
 
 /** To a hundredth, without a sign where it is nothing. */
@@ -154,6 +162,36 @@ const leverLines = (levers: readonly Lever[]): string[] =>
       ? `may ${sayLengths(lever.words(lever.to), MILLIMETRES)} (from ${figure(lever.from)}, ${figure(lever.moves)} a unit, costs ${figure(lever.cost.once)} and ${figure(lever.cost.perUnit)})`
       : `may ${sayLengths(lever.words, MILLIMETRES)} (costs ${figure(lever.cost.once)})`,
   );
+
+/** The numbers of every kind of hardware with their bounds, and all that comes with the application. */
+export const hardwareFigures = (): string[] => [
+  ...HARDWARE_NAMES.flatMap((kind) =>
+    numbersOf(kind).map(
+      ([field, { unit, usual, least, most, later }]) =>
+        `${kind}, ${field}: ${usual} ${unit}, ${least} to ${most}${later ? ', came in later' : ''}`,
+    ),
+  ),
+  ...GENERIC_HARDWARE.map((one) => JSON.stringify(one)),
+];
+
+/** What may be done with each kind of thing and of what moves already, and how that moves. */
+export function aroundFigures(): string[] {
+  const plan = planWith({});
+  return [
+    ...EXISTING_KINDS.flatMap((kind) => {
+      const item = newExisting(plan, kind);
+      const { mover } = buildExisting(item, 10);
+      return [
+        `${kind}: ${figure(mover.from)} to ${figure(mover.to)} ${mover.unit}, ${mover.bodies.length} bodies, at ${boundsText(mover.bodies.flatMap(({ pieces }) => pieces))}`,
+        ...leverLines(existingLevers(item, { ...TROUBLE, usable: 1 })).map((line) => `  ${line}`),
+      ];
+    }),
+    ...(Object.keys(USUAL) as Thing['kind'][]).flatMap((kind) => [
+      kind,
+      ...leverLines(thingLevers(newThing(plan, kind))).map((line) => `  ${line}`),
+    ]),
+  ];
+}
 
 function told(plan: Plan): string[] {
   const { parts, notes, assumptions } = reportOf(plan);
