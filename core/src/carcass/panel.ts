@@ -1,3 +1,4 @@
+import { LEVEL_SIDES } from '../piece/work';
 import type { Board } from '../piece/board';
 import type { Way } from '../piece/lie';
 import type { Role } from '../piece/piece';
@@ -88,17 +89,7 @@ const WORDS: readonly (readonly [Way, NonNullable<Board['sides']>])[] = [
       back: 'right face',
     },
   ],
-  [
-    FACES_UP,
-    {
-      start: 'left end',
-      end: 'right end',
-      left: 'back edge',
-      right: 'front edge',
-      face: 'upper face',
-      back: 'underside',
-    },
-  ],
+  [FACES_UP, LEVEL_SIDES],
   [
     FACES_DOWN,
     {

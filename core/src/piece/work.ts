@@ -5,6 +5,16 @@ export const SIDES = ['start', 'end', 'left', 'right', 'face', 'back'] as const;
 export type Side = (typeof SIDES)[number];
 export type Edge = Exclude<Side, 'face' | 'back'>;
 
+/** What they are called of a board that lies level along the front, its face up. */
+export const LEVEL_SIDES = {
+  start: 'left end',
+  end: 'right end',
+  left: 'back edge',
+  right: 'front edge',
+  face: 'upper face',
+  back: 'underside',
+} as const satisfies Record<Side, string>;
+
 /** A box in a piece: along its length from the start, across from the left edge, and down from the face, mm. */
 export interface Region {
   readonly length: Range;

@@ -1,3 +1,4 @@
+import { LEVEL_SIDES } from '../../piece/work';
 import { called } from '../../item/called';
 import { board, type Board, type WorkIn } from '../../piece/board';
 import type { Link } from '../../piece/piece';
@@ -70,23 +71,13 @@ function shelfBoard(laid: LaidShelf, key: string, z: number): Board {
     // Its place is as wide as it may come to be; it is cut so much narrower.
     ...(swells && { cutBy: { width: [{ words: 'left for the wood to swell', mm: -movement }] } }),
     works: shelf.held === 'screws in slots' ? slots(at, SCREW + (swells ? movement : 0)) : [],
-    sides: SIDES,
+    sides: LEVEL_SIDES,
     notes:
       way.kind === 'tilted'
         ? [`Goes in with one end raised ${degrees(way.from, Math.ceil)} to ${degrees(way.to, Math.floor)}.`]
         : [],
   };
 }
-
-/** What its ends, edges and faces are called. */
-const SIDES = {
-  start: 'left end',
-  end: 'right end',
-  left: 'back edge',
-  right: 'front edge',
-  face: 'upper face',
-  back: 'underside',
-} as const;
 
 /** A slot at either end, long across the grain, so that the wood can move about its screw. */
 function slots({ x, y, z }: Bounds, long: number): WorkIn[] {

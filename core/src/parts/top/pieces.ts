@@ -1,3 +1,4 @@
+import { LEVEL_SIDES } from '../../piece/work';
 import { called } from '../../item/called';
 import { lengthMark } from '../../length/lengthMark';
 import { board } from '../../piece/board';
@@ -44,14 +45,7 @@ function topBoard({ top, place, board: at, strips }: LaidTop): Piece {
     ],
     thick: [{ words: 'as the board', mm: span(at.z) }],
     material: top.material,
-    sides: {
-      start: 'left end',
-      end: 'right end',
-      left: 'back edge',
-      right: 'front edge',
-      face: 'upper face',
-      back: 'underside',
-    },
+    sides: LEVEL_SIDES,
     works: strips.map(({ x, y }, i) => ({
       key: `cleat-${i + 1}`,
       kind: 'footprint',

@@ -1,3 +1,4 @@
+import { LEVEL_SIDES } from '../../../piece/work';
 import type { Stock } from '../../../material/stock';
 import type { Board, WorkIn } from '../../../piece/board';
 import { sideTowards, type Axis, type Way } from '../../../piece/lie';
@@ -57,14 +58,6 @@ const SIDE_WORDS = {
 const END_WORDS = {
   front: { ...UPRIGHT, start: 'right end', end: 'left end' },
   back: { ...UPRIGHT, start: 'left end', end: 'right end' },
-} as const;
-const LEVEL_WORDS = {
-  start: 'left end',
-  end: 'right end',
-  left: 'back edge',
-  right: 'front edge',
-  face: 'upper face',
-  back: 'underside',
 } as const;
 
 const one = (words: string, mm: number): SumLine => ({ words, mm });
@@ -300,7 +293,7 @@ class Box {
                 times('into its edges', 2, into),
               ),
         works: notch,
-        sides: LEVEL_WORDS,
+        sides: LEVEL_SIDES,
         material: bottom.material,
         thick,
       }),
