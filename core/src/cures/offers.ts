@@ -12,6 +12,9 @@ import { atGrain, GRAINS, roundFigures, SIXTEENTH } from './roundFigures';
 import { leversFor, type ItemLever } from './leversOf';
 import { defectsOf, worsened, type Defect } from './defects';
 
+/** How far a search has come nobody is told. */
+const LOOKING: Progress = { done: 0, of: 1 };
+
 /** One way to mend a finding: the least change of one lever that the whole check agrees with. */
 export interface Offer {
   readonly key: string;
@@ -68,9 +71,15 @@ export class Bench {
     if (this.tried.has(name)) return this.tried.get(name);
     const plan = withChanges(this.plan, changes);
     let found: readonly Defect[] | undefined;
+    // To read a large plan, to build its scene and to tell what is wrong take as long as a slice of the worker each: an edit that comes
+    // meanwhile waits for one of them, not for all.
+    yield LOOKING;
     if (planIssues(plan).length === 0) {
+      yield LOOKING;
       const scene = buildScene(plan);
+      yield LOOKING;
       const { movers } = yield* this.checker.trialSteps(scene);
+      yield LOOKING;
       found = defectsOf(plan, scene, movers);
     }
     this.tried.set(name, found);
