@@ -17,8 +17,11 @@ export interface Approach {
   readonly carrier: Motion | undefined;
   /** Signed separation at a travel, with the nearest points; at or below `floor` mm it need not be exact (see `separate`). */
   at(travel: number, floor?: number): Separation;
-  /** A proven lower bound on the separation from `back` before the travel last asked to `ahead` after it, mm. */
-  lowerBound(back: number, ahead: number): number;
+  /**
+   * A proven lower bound on the separation from `back` before the travel last asked to `ahead` after it, mm; one above `enough`
+   * may be less than the best that could be proven.
+   */
+  lowerBound(back: number, ahead: number, enough: number): number;
   /** How far from the travel last asked, up to `most`, the separation is proven to stay above `level` mm. */
   reach(level: number, sense: 1 | -1, most: number): number;
   /** Fastest the two come nearer over a stretch about the travel last asked, mm per unit of travel. */

@@ -34,6 +34,8 @@ class StillApproach implements Approach {
   readonly knots: readonly number[];
   private readonly start: GjkStart = coldStart();
   private travel = 0;
+  /** Whether the last answer was asked for without a floor: it then answers any question of the same travel. */
+  private exact = false;
 
   constructor(
     private readonly mover: MovingPiece,
@@ -44,8 +46,10 @@ class StillApproach implements Approach {
   }
 
   at(travel: number, floor?: number): Separation {
+    if (asked === this && travel === this.travel && this.exact) return this.now;
     this.evaluations += 1;
     this.travel = travel;
+    this.exact = floor === undefined;
     // eslint-disable-next-line @typescript-eslint/no-this-alias -- whose answer it is
     asked = this;
     const { mover, still, now } = this;
@@ -55,13 +59,21 @@ class StillApproach implements Approach {
       : heightOver(mover.corners, still, now);
   }
 
-  lowerBound(back: number, ahead: number): number {
+  lowerBound(back: number, ahead: number, enough: number): number {
     const { mover, travel, still, now } = this.asLeft();
     mover.goTo(travel);
     // Turned with the mover n would leave a plane, so only n fixed in the space bounds anything there.
     const bound =
       still.kind === 'convex'
-        ? mover.sweep.separation(mover.corners, travel, now.normal, still.corners, back, ahead)
+        ? mover.sweep.separation(
+            mover.corners,
+            travel,
+            now.normal,
+            still.corners,
+            back,
+            ahead,
+            enough + ROUNDING,
+          )
         : mover.sweep.lowest(mover.corners, travel, now.normal, back, ahead) - still.offset;
     return proven(bound - ROUNDING);
   }

@@ -97,7 +97,7 @@ function withinShort(approach: Approach, from: number, to: number, level: number
   const middle = (from + to) / 2;
   const here = approach.at(middle, level).value;
   if (here <= level) return { free: from, at: witnessOf(approach, middle) };
-  if (approach.lowerBound(middle - from, to - middle) > level) return undefined;
+  if (approach.lowerBound(middle - from, to - middle, level) > level) return undefined;
   const motion = (to - from) * approach.speedOver(middle - from, to - middle);
   if (motion <= SHORTEST) return { free: from, at: witnessOf(approach, middle) };
   return withinShort(approach, from, middle, level) ?? withinShort(approach, middle, to, level);

@@ -63,7 +63,8 @@ const pointAt = (at: Float64Array): Point3 => [at[0]!, at[1]!, at[2]!];
  * A pose anywhere proves the travels about it, as far as its normal's bound stays above what is asked: the least
  * attained so far less the tolerance, or a deciding level just below it. What is left to either side is looked at next,
  * lowest bound first, until all of the range is proven. The bound loses only the square of the way from its pose, so
- * few poses are needed; a part that keeps its distance needs one.
+ * few poses are needed; a part that keeps its distance needs one. The start is looked at first: most of what moves leaves what it is
+ * nearest to when shut, and what is attained there settles the rest.
  *
  * @param from, to  travel, radians or mm
  */
@@ -89,7 +90,7 @@ export function leastClearance(
       proven = Math.min(proven, lower);
       continue;
     }
-    const at = looked === 1 ? end : looked === 2 ? start : (start + end) / 2;
+    const at = looked === 0 ? start : looked === 1 ? end : (start + end) / 2;
     looked += 1;
     approach.at(at, enough);
     if (!best || approach.now.value < best.clearance) best = witnessOf(approach, at);
@@ -100,7 +101,8 @@ export function leastClearance(
     for (const sense of [-1, 1] as const) {
       const most = sense > 0 ? end - at : at - start;
       if (most <= 0) continue;
-      const all = sense > 0 ? approach.lowerBound(0, most) : approach.lowerBound(most, 0);
+      const all =
+        sense > 0 ? approach.lowerBound(0, most, threshold) : approach.lowerBound(most, 0, threshold);
       if (all > threshold) {
         proven = Math.min(proven, all);
         continue;

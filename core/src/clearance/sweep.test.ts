@@ -60,7 +60,7 @@ describe('what a sweep proves', () => {
           const low = Math.max(...ends.filter((end) => end <= travel), travel - back * to);
           const high = Math.min(...ends.filter((end) => end >= travel), travel + ahead * to);
           const here = approach.at(travel).value;
-          const lower = approach.lowerBound(travel - low, high - travel);
+          const lower = approach.lowerBound(travel - low, high - travel, Infinity);
           approach.at(travel);
           const level = here - 5;
           const free = Math.min(approach.reach(level, 1, high - travel), high - travel);

@@ -1,96 +1,43 @@
 import { farthest, nearest } from './along';
-import type { Motion, Stage } from './motion';
+import { acrossOf, ChainPose, type Link } from './chainPose';
+import type { Motion } from './motion';
 import { undone } from './relative';
 import type { Sweep } from './sweep';
 
-/**
- * A stage with its axis as built and as it stands at a pose, and bounds over the stretch asked last. What a turn carries
- * on to the next turn, or to the corners, is its arm; slides in between make the arm longer.
- */
-interface Link {
-  readonly stage: Stage;
-  readonly turn: boolean;
-  readonly builtPoint: Float64Array;
-  readonly builtAxis: Float64Array;
-  readonly point: Float64Array;
-  readonly axis: Float64Array;
-  rate: number;
-  /** Greatest first and second derivative of its drive. */
-  most: number;
-  bend: number;
-  /** Greatest and least angular velocity of what it carries, against the space, and the greatest change of it. */
-  top: number;
-  low: number;
-  spin: number;
-  /** The arm to the next turn, its length across the axis, and how fast slides along it lengthen it. */
-  readonly arm: Float64Array;
-  length: number;
-  stretch: number;
-}
-
-interface Chain {
-  readonly links: readonly Link[];
-  readonly turns: readonly Link[];
-  /** Every turn's axis runs the same way, so that turns add up with their signs. */
-  readonly parallel: boolean;
-}
-
-function chainOf(stages: readonly Stage[]): Chain {
-  const links = stages.map(linkOf);
-  const turns = links.filter(({ turn }) => turn);
-  const parallel = turns.every(({ builtAxis }) => acrossOf(builtAxis, turns[0]!.builtAxis) < PARALLEL);
-  return { links, turns, parallel };
-}
-
-function linkOf(stage: Stage): Link {
-  const { joint } = stage;
-  const turn = joint.kind === 'turn';
-  return {
-    stage,
-    turn,
-    builtPoint: Float64Array.from(turn ? joint.point : [0, 0, 0]),
-    builtAxis: Float64Array.from(turn ? joint.axis : joint.direction),
-    point: new Float64Array(3),
-    axis: new Float64Array(3),
-    rate: 0,
-    most: 0,
-    bend: 0,
-    top: 0,
-    low: 0,
-    spin: 0,
-    arm: new Float64Array(3),
-    length: 0,
-    stretch: 0,
-  };
-}
-
-/** Axes nearer to parallel than this are taken as parallel: over 20 m it makes less than the rounding that is allowed for. */
-const PARALLEL = 1e-14;
 /** Times a longer way down is sought. */
 const ROUNDS = 4;
 /** Times a stretch is shortened because a drive bounds nothing over so long a one. */
 const MOST_SHRUNK = 24;
 
-// The pose reached along the chain so far, and one turn of it: scratch, this module is never re-entered.
-const R = new Float64Array(9);
-const S = new Float64Array(3);
-const Q = new Float64Array(9);
-const P = new Float64Array(9);
-const ARM = new Float64Array(3);
-/** The slope of n.p as a function of the corner: a vector and a number, see `slopeAlong`. */
+/** The slope of n.p as a function of the corner: a vector and a number, see `slopeAlong`. Scratch, this module is never re-entered. */
 const G = new Float64Array(4);
+const ARM = new Float64Array(3);
+const NONE = new Float64Array(0);
 
-/** What `fromMover` answers: scratch. */
+/** The space as the mover sees it: the other piece's corners there, and the direction they come nearer along. */
 interface Seen {
-  seen: ChainSweep;
+  readonly sweep: ChainSweep;
   corners: Float64Array;
+  readonly normal: Float64Array;
   readonly towards: Float64Array;
+  /** The least of the mover's own corners along the normal, as built. */
   own: number;
+  /** What it was worked out for. */
+  travel: number;
+  of: Float64Array | undefined;
+  readonly along: Float64Array;
 }
-const TURNED = new Float64Array(3);
-const TOWARDS = new Float64Array(3);
-let OTHERS = new Float64Array(24);
-const SEEN = { corners: OTHERS, towards: TOWARDS, own: 0 } as Seen;
+
+/**
+ * A direction, and of every corner as it stands: its height along it, mm, how fast that grows, mm per unit of travel, and how far
+ * along it the corner is out from the last axis, mm.
+ */
+interface Facing {
+  readonly n: Float64Array;
+  heights: Float64Array;
+  rates: Float64Array;
+  outs: Float64Array;
+}
 
 /**
  * Any chain of joints: to first order from the pose, less a bound on what bends away.
@@ -102,12 +49,12 @@ const SEEN = { corners: OTHERS, towards: TOWARDS, own: 0 } as Seen;
  *   |w|2 c + |n x k| |w'| |s|,  c the greatest n.s across k over the stretch: where it is now and what it can gain,
  * and n.p(t) >= n.p + n.p' (t - t0) - A (t - t0)2 / 2 with A the sum. Where an arm points against n its c is negative: the
  * corner falls less than straight on. For axes that are not parallel |w| |s| stands in for all of it.
+ *
+ * Bounds of one pose are asked several times over, of stretches to either side of it and ever shorter ones: what hangs on the pose
+ * and the direction alone is kept.
  */
 export class ChainSweep implements Sweep {
-  private readonly chainOf = new Map<readonly Stage[], Chain>();
-  private chain: Chain = { links: [], turns: [], parallel: true };
-  private stood = Number.NaN;
-  private side: 1 | -1 = 1;
+  private readonly pose: ChainPose;
   private half = 0;
   /** |n x k| of the direction asked last. */
   private across = 1;
@@ -115,46 +62,41 @@ export class ChainSweep implements Sweep {
   private boundBack = Number.NaN;
   private boundAhead = Number.NaN;
   private boundSaid = false;
-
-  /** The pose at `stood`: rotation, rows first, and shift. */
-  private readonly rotation = new Float64Array(9);
-  private readonly shift = new Float64Array(3);
-  /** The space as the mover sees it, moving the other way; made when first wanted. */
-  private seen: ChainSweep | undefined;
+  /** Whether the length of the last arm is that of the corners where they stand. */
+  private measured = false;
+  private faced = false;
+  private readonly facing: Facing = { n: new Float64Array(3), heights: NONE, rates: NONE, outs: NONE };
+  /** Made when first wanted. */
+  private seen: Seen | undefined;
 
   constructor(
     private readonly motion: Motion,
     private readonly corners: Float64Array,
-  ) {}
+  ) {
+    this.pose = new ChainPose(motion);
+  }
 
   place(t: number, out: Float64Array): void {
     this.stand(t, 1);
-    for (let i = 0; i < out.length; i += 3) {
-      const x = this.corners[i]!;
-      const y = this.corners[i + 1]!;
-      const z = this.corners[i + 2]!;
-      out[i] = R[0]! * x + R[1]! * y + R[2]! * z + S[0]!;
-      out[i + 1] = R[3]! * x + R[4]! * y + R[5]! * z + S[1]!;
-      out[i + 2] = R[6]! * x + R[7]! * y + R[8]! * z + S[2]!;
-    }
+    this.pose.place(this.corners, out);
   }
 
   speedOver(at: Float64Array, t: number, back: number, ahead: number): number {
     if (!this.bound(at, t, back, ahead)) return Infinity;
     let speed = 0;
-    for (const { turn, top, length, stretch, most } of this.chain.links)
+    for (const { turn, top, length, stretch, most } of this.pose.chain.links)
       speed += turn ? top * (length + stretch * this.half) : most;
     return speed;
   }
 
   lowest(at: Float64Array, t: number, n: Float64Array, back: number, ahead: number): number {
     if (!this.bound(at, t, back, ahead)) return -Infinity;
+    const { heights, rates, outs } = this.face(at, n);
     const shared = this.sharedBend(n);
-    this.slopeAlong(n);
     let least = Infinity;
-    for (let i = 0; i < at.length; i += 3) {
-      const rate = G[0]! * at[i]! + G[1]! * at[i + 1]! + G[2]! * at[i + 2]! + G[3]!;
-      const bend = shared + this.cornerBend(n, at[i]!, at[i + 1]!, at[i + 2]!);
+    for (let i = 0; i < heights.length; i += 1) {
+      const rate = rates[i]!;
+      const bend = shared + this.cornerBend(outs[i]!);
       const before = -rate * back - (bend * back * back) / 2;
       const beyond = rate * ahead - (bend * ahead * ahead) / 2;
       let fall = before < beyond ? before : beyond;
@@ -162,7 +104,7 @@ export class ChainSweep implements Sweep {
         const bottom = rate / bend;
         if (-back < bottom && bottom < ahead) fall = (rate * bottom) / 2;
       }
-      const here = n[0]! * at[i]! + n[1]! * at[i + 1]! + n[2]! * at[i + 2]! + fall;
+      const here = heights[i]! + fall;
       if (here < least) least = here;
     }
     return least;
@@ -183,19 +125,8 @@ export class ChainSweep implements Sweep {
         round -= 1;
         continue;
       }
-      const shared = this.sharedBend(n);
-      this.slopeAlong(n);
-      let way = Infinity;
-      for (let i = 0; i < at.length; i += 3) {
-        const room = n[0]! * at[i]! + n[1]! * at[i + 1]! + n[2]! * at[i + 2]! - to;
-        if (!(room > 0)) return 0;
-        const down = -sense * (G[0]! * at[i]! + G[1]! * at[i + 1]! + G[2]! * at[i + 2]! + G[3]!);
-        const bend = shared + this.cornerBend(n, at[i]!, at[i + 1]!, at[i + 2]!);
-        // The smaller positive root of room - down h - bend h2 / 2, in the form that loses no digits; none, and it never falls so far.
-        const root = Math.sqrt(down * down + 2 * bend * room);
-        const here = down + root > 0 ? (2 * room) / (down + root) : Infinity;
-        if (here < way) way = here;
-      }
+      const way = this.wayDown(at, n, to, sense);
+      if (way === 0) return 0;
       if (way >= stretch) return stretch === most ? Infinity : stretch;
       const before = proven;
       proven = Math.max(proven, way);
@@ -206,6 +137,24 @@ export class ChainSweep implements Sweep {
     return proven;
   }
 
+  /** How far until the first corner can be down at `to`, by the bend of the stretch that is bounded; 0 where one is now. */
+  private wayDown(at: Float64Array, n: Float64Array, to: number, sense: 1 | -1): number {
+    const { heights, rates, outs } = this.face(at, n);
+    const shared = this.sharedBend(n);
+    let way = Infinity;
+    for (let i = 0; i < heights.length; i += 1) {
+      const room = heights[i]! - to;
+      if (!(room > 0)) return 0;
+      const down = -sense * rates[i]!;
+      const bend = shared + this.cornerBend(outs[i]!);
+      // The smaller positive root of room - down h - bend h2 / 2, in the form that loses no digits; none, and it never falls so far.
+      const root = Math.sqrt(down * down + 2 * bend * room);
+      const here = down + root > 0 ? (2 * room) / (down + root) : Infinity;
+      if (here < way) way = here;
+    }
+    return way;
+  }
+
   separation(
     at: Float64Array,
     t: number,
@@ -213,10 +162,12 @@ export class ChainSweep implements Sweep {
     still: Float64Array,
     back: number,
     ahead: number,
+    enough: number,
   ): number {
     const world = this.lowest(at, t, n, back, ahead) - farthest(still, n);
-    const { seen, corners, towards, own } = this.fromMover(t, n, still);
-    const body = own + seen.lowest(corners, t, towards, back, ahead);
+    if (world > enough) return world;
+    const { sweep, corners, towards, own } = this.fromMover(t, n, still);
+    const body = own + sweep.lowest(corners, t, towards, back, ahead);
     return world > body ? world : body;
   }
 
@@ -231,8 +182,8 @@ export class ChainSweep implements Sweep {
   ): number {
     const world = this.fall(at, t, n, farthest(still, n) + level, sense, most);
     if (world === Infinity) return Infinity;
-    const { seen, corners, towards, own } = this.fromMover(t, n, still);
-    const body = seen.fall(corners, t, towards, level - own, sense, most);
+    const { sweep, corners, towards, own } = this.fromMover(t, n, still);
+    const body = sweep.fall(corners, t, towards, level - own, sense, most);
     return world > body ? world : body;
   }
 
@@ -241,55 +192,40 @@ export class ChainSweep implements Sweep {
    * the other way, which come nearer along -n.
    */
   private fromMover(t: number, n: Float64Array, still: Float64Array): Seen {
-    if (t !== this.stood) this.stand(t, this.side);
-    const { rotation: r, shift } = this;
-    const seen = (this.seen ??= new ChainSweep(undone(this.motion), still));
-    if (OTHERS.length !== still.length) OTHERS = new Float64Array(still.length);
-    for (let i = 0; i < still.length; i += 3) {
-      const x = still[i]! - shift[0]!;
-      const y = still[i + 1]! - shift[1]!;
-      const z = still[i + 2]! - shift[2]!;
-      for (let k = 0; k < 3; k += 1) OTHERS[i + k] = r[k]! * x + r[3 + k]! * y + r[6 + k]! * z;
-    }
-    for (let k = 0; k < 3; k += 1) {
-      TURNED[k] = r[k]! * n[0]! + r[3 + k]! * n[1]! + r[6 + k]! * n[2]!;
-      TOWARDS[k] = -TURNED[k]!;
-    }
-    SEEN.seen = seen;
-    SEEN.corners = OTHERS;
-    SEEN.own = nearest(this.corners, TURNED);
-    return SEEN;
+    const seen = (this.seen ??= {
+      sweep: new ChainSweep(undone(this.motion), still),
+      corners: new Float64Array(still.length),
+      normal: new Float64Array(3),
+      towards: new Float64Array(3),
+      own: 0,
+      travel: Number.NaN,
+      of: undefined,
+      along: new Float64Array(3),
+    });
+    if (seen.travel === t && seen.of === still && isSame(seen.along, n)) return seen;
+    if (t !== this.pose.travel) this.stand(t, 1);
+    if (seen.corners.length !== still.length) seen.corners = new Float64Array(still.length);
+    this.pose.placeBack(still, seen.corners);
+    this.pose.turnBack(n, seen.normal);
+    for (let k = 0; k < 3; k += 1) seen.towards[k] = -seen.normal[k]!;
+    seen.own = nearest(this.corners, seen.normal);
+    seen.travel = t;
+    seen.of = still;
+    seen.along.set(n);
+    seen.sweep.forget();
+    return seen;
   }
 
-  /** Walk along the chain to travel t: each joint's axis as earlier joints carry it, and in R, S the pose at its end. */
   private stand(t: number, side: 1 | -1): void {
-    const stages = this.motion.stagesAt(t, side);
-    let chain = this.chainOf.get(stages);
-    if (!chain) this.chainOf.set(stages, (chain = chainOf(stages)));
-    this.chain = chain;
-    this.stood = t;
-    this.side = side;
+    if (!this.pose.stand(t, side)) return;
     this.boundBack = Number.NaN;
-    R.fill(0);
-    R[0] = R[4] = R[8] = 1;
-    S.fill(0);
-    for (const link of chain.links) {
-      turned(R, link.builtAxis, link.axis);
-      turned(R, link.builtPoint, link.point);
-      for (let axis = 0; axis < 3; axis += 1) link.point[axis]! += S[axis]!;
-      link.rate = link.stage.drive.rate(t, side);
-      const value = link.stage.drive.value(t);
-      if (link.turn) turnBy(link, value);
-      else for (let axis = 0; axis < 3; axis += 1) S[axis]! += value * link.axis[axis]!;
-    }
-    this.rotation.set(R);
-    this.shift.set(S);
-    const { turns, parallel } = chain;
-    for (let i = 0; i + 1 < turns.length; i += 1) {
-      const { point, axis, arm } = turns[i]!;
-      for (let k = 0; k < 3; k += 1) arm[k] = turns[i + 1]!.point[k]! - point[k]!;
-      turns[i]!.length = parallel ? acrossOf(arm, axis) : Math.hypot(arm[0]!, arm[1]!, arm[2]!);
-    }
+    this.forget();
+  }
+
+  /** What is kept of the corners is of others, or of where they stood. */
+  private forget(): void {
+    this.measured = false;
+    this.faced = false;
   }
 
   /**
@@ -297,21 +233,23 @@ export class ChainSweep implements Sweep {
    * read, since what is unbounded times what does not move is no number.
    */
   private bound(at: Float64Array, t: number, back: number, ahead: number): boolean {
-    const side = ahead > 0 ? 1 : -1;
-    if (t !== this.stood || side !== this.side) this.stand(t, side);
+    this.stand(t, ahead > 0 ? 1 : -1);
     if (back !== this.boundBack || ahead !== this.boundAhead) {
       this.boundBack = back;
       this.boundAhead = ahead;
       this.boundSaid = this.boundLinks(t, back, ahead);
     }
-    const { turns, parallel } = this.chain;
-    const last = turns[turns.length - 1];
-    if (last) last.length = farthestFrom(at, last.point, last.axis, parallel);
+    if (!this.measured) {
+      this.measured = true;
+      const { turns, parallel } = this.pose.chain;
+      const last = turns[turns.length - 1];
+      if (last) last.length = farthestFrom(at, last.point, last.axis, parallel);
+    }
     return this.boundSaid;
   }
 
   private boundLinks(t: number, back: number, ahead: number): boolean {
-    const { links, parallel } = this.chain;
+    const { links, parallel } = this.pose.chain;
     const half = back > ahead ? back : ahead;
     this.half = half;
     let [x, y, z] = [0, 0, 0];
@@ -355,11 +293,14 @@ export class ChainSweep implements Sweep {
 
   /** What is alike for every corner of the greatest -n.p'': that of all arms but the last, and of the slides. */
   private sharedBend(n: Float64Array): number {
-    const { links, turns, parallel } = this.chain;
+    const { links, turns, parallel } = this.pose.chain;
     const k = turns[0]?.axis;
     this.across = k && parallel ? acrossOf(n, k) : 1;
     let bend = 0;
-    for (let i = 0; i + 1 < turns.length; i += 1) bend += this.armBend(turns[i]!, n, turns[i]!.arm);
+    for (let i = 0; i + 1 < turns.length; i += 1) {
+      const turn = turns[i]!;
+      bend += this.armBend(turn, outOf(turn.arm, n, turn.axis));
+    }
     for (const { turn, top, most, bend: bends, axis: d } of links) {
       if (turn) continue;
       bend += 2 * top * most * this.across;
@@ -372,29 +313,49 @@ export class ChainSweep implements Sweep {
   }
 
   /** What a corner adds to it: that of the last arm, which ends there. */
-  private cornerBend(n: Float64Array, x: number, y: number, z: number): number {
-    const { turns } = this.chain;
+  private cornerBend(out: number): number {
+    const { turns } = this.pose.chain;
     const last = turns[turns.length - 1];
-    if (!last) return 0;
-    ARM[0] = x - last.point[0]!;
-    ARM[1] = y - last.point[1]!;
-    ARM[2] = z - last.point[2]!;
-    return this.armBend(last, n, ARM);
+    return last ? this.armBend(last, out) : 0;
   }
 
-  private armBend(
-    { top, low, spin, length, stretch, axis: k }: Link,
-    n: Float64Array,
-    s: Float64Array,
-  ): number {
+  /** @param out  how far along the direction the arm is out from its axis now, mm */
+  private armBend({ top, low, spin, length, stretch }: Link, out: number): number {
     const { across, half } = this;
     const reach = length + stretch * half;
-    if (!this.chain.parallel) return (spin + top * top) * reach;
-    const along = n[0]! * k[0]! + n[1]! * k[1]! + n[2]! * k[2]!;
-    const lift = s[0]! * k[0]! + s[1]! * k[1]! + s[2]! * k[2]!;
-    const here = n[0]! * s[0]! + n[1]! * s[1]! + n[2]! * s[2]! - along * lift;
-    const most = Math.min(across * reach, here + half * (across * top * reach + stretch));
+    if (!this.pose.chain.parallel) return (spin + top * top) * reach;
+    const most = Math.min(across * reach, out + half * (across * top * reach + stretch));
     return across * spin * reach + (most > 0 ? top * top : low * low) * most;
+  }
+
+  /** What hangs on the pose and the direction alone, corner by corner. */
+  private face(at: Float64Array, n: Float64Array): Facing {
+    const { facing } = this;
+    if (this.faced && isSame(facing.n, n)) return facing;
+    this.faced = true;
+    facing.n.set(n);
+    if (facing.heights.length !== at.length / 3) {
+      facing.heights = new Float64Array(at.length / 3);
+      facing.rates = new Float64Array(at.length / 3);
+      facing.outs = new Float64Array(at.length / 3);
+    }
+    this.slopeAlong(n);
+    const { turns } = this.pose.chain;
+    const last = turns[turns.length - 1];
+    const { heights, rates, outs } = facing;
+    for (let i = 0, j = 0; i < heights.length; i += 1, j += 3) {
+      const x = at[j]!;
+      const y = at[j + 1]!;
+      const z = at[j + 2]!;
+      heights[i] = n[0]! * x + n[1]! * y + n[2]! * z;
+      rates[i] = G[0]! * x + G[1]! * y + G[2]! * z + G[3]!;
+      if (!last) continue;
+      ARM[0] = x - last.point[0]!;
+      ARM[1] = y - last.point[1]!;
+      ARM[2] = z - last.point[2]!;
+      outs[i] = outOf(ARM, n, last.axis);
+    }
+    return facing;
   }
 
   /**
@@ -403,7 +364,7 @@ export class ChainSweep implements Sweep {
    */
   private slopeAlong(n: Float64Array): void {
     let [x, y, z, rest] = [0, 0, 0, 0];
-    for (const { turn, axis: k, point: q, rate: u } of this.chain.links) {
+    for (const { turn, axis: k, point: q, rate: u } of this.pose.chain.links) {
       if (turn) {
         const cx = u * (n[1]! * k[2]! - n[2]! * k[1]!);
         const cy = u * (n[2]! * k[0]! - n[0]! * k[2]!);
@@ -421,42 +382,6 @@ export class ChainSweep implements Sweep {
   }
 }
 
-function turned(r: Float64Array, v: Float64Array, out: Float64Array): void {
-  for (let i = 0; i < 3; i += 1) out[i] = r[3 * i]! * v[0]! + r[3 * i + 1]! * v[1]! + r[3 * i + 2]! * v[2]!;
-}
-
-/** Follow the chain over a turn: R becomes R Q and S takes what turning about the link's point shifts. */
-function turnBy({ builtAxis: k, builtPoint: q }: Link, angle: number): void {
-  const c = Math.cos(angle);
-  const s = Math.sin(angle);
-  const d = 1 - c;
-  const kx = k[0]!;
-  const ky = k[1]!;
-  const kz = k[2]!;
-  Q[0] = c + kx * kx * d;
-  Q[1] = kx * ky * d - kz * s;
-  Q[2] = kx * kz * d + ky * s;
-  Q[3] = ky * kx * d + kz * s;
-  Q[4] = c + ky * ky * d;
-  Q[5] = ky * kz * d - kx * s;
-  Q[6] = kz * kx * d - ky * s;
-  Q[7] = kz * ky * d + kx * s;
-  Q[8] = c + kz * kz * d;
-  const fx = q[0]! - (Q[0]! * q[0]! + Q[1]! * q[1]! + Q[2]! * q[2]!);
-  const fy = q[1]! - (Q[3]! * q[0]! + Q[4]! * q[1]! + Q[5]! * q[2]!);
-  const fz = q[2]! - (Q[6]! * q[0]! + Q[7]! * q[1]! + Q[8]! * q[2]!);
-  for (let i = 0; i < 3; i += 1) {
-    const a = R[3 * i]!;
-    const b = R[3 * i + 1]!;
-    const e = R[3 * i + 2]!;
-    S[i]! += a * fx + b * fy + e * fz;
-    P[3 * i] = a * Q[0]! + b * Q[3]! + e * Q[6]!;
-    P[3 * i + 1] = a * Q[1]! + b * Q[4]! + e * Q[7]!;
-    P[3 * i + 2] = a * Q[2]! + b * Q[5]! + e * Q[8]!;
-  }
-  R.set(P);
-}
-
 /** The greatest distance of a corner from an axis, or from the point on it. */
 function farthestFrom(at: Float64Array, q: Float64Array, k: Float64Array, fromAxis: boolean): number {
   let most = 0;
@@ -471,10 +396,11 @@ function farthestFrom(at: Float64Array, q: Float64Array, k: Float64Array, fromAx
   return Math.sqrt(most);
 }
 
-/** |n x k|: for two unit vectors the sine between them, else the length of n across k. */
-function acrossOf(n: Float64Array, k: Float64Array): number {
-  const x = n[1]! * k[2]! - n[2]! * k[1]!;
-  const y = n[2]! * k[0]! - n[0]! * k[2]!;
-  const z = n[0]! * k[1]! - n[1]! * k[0]!;
-  return Math.sqrt(x * x + y * y + z * z);
+/** n.s less what of it runs along the axis k: how far along n an arm s is out from the axis. */
+function outOf(s: Float64Array, n: Float64Array, k: Float64Array): number {
+  const along = n[0]! * k[0]! + n[1]! * k[1]! + n[2]! * k[2]!;
+  const lift = s[0]! * k[0]! + s[1]! * k[1]! + s[2]! * k[2]!;
+  return n[0]! * s[0]! + n[1]! * s[1]! + n[2]! * s[2]! - along * lift;
 }
+
+const isSame = (a: Float64Array, b: Float64Array): boolean => a[0] === b[0] && a[1] === b[1] && a[2] === b[2];

@@ -21,6 +21,8 @@ export interface Sweep {
   /**
    * A lower bound over the stretch on the separation from a piece that stands still with its corners at `still`. Besides n
    * held in the space, n is held in the mover: that suits a moving face passing a still corner.
+   *
+   * @param enough  above this no better bound is sought, mm
    */
   separation(
     at: Float64Array,
@@ -29,6 +31,7 @@ export interface Sweep {
     still: Float64Array,
     back: number,
     ahead: number,
+    enough: number,
   ): number;
   /** How far from the pose, ahead or back, that separation is proven to stay above `level`; Infinity where it does up to `most`. */
   reach(

@@ -70,10 +70,12 @@ export class TurnSweep implements Sweep {
     still: Float64Array,
     back: number,
     ahead: number,
+    enough: number,
   ): number {
     const [before, beyond] = this.turns(back, ahead);
     if (!(before + beyond < Math.PI)) return -Infinity;
     const world = this.leastAlong(at, n, 1, before, beyond) - farthest(still, n);
+    if (world > enough) return world;
     const body = nearest(at, n) + this.leastAlong(still, n, -1, before, beyond);
     return world > body ? world : body;
   }
