@@ -2,7 +2,7 @@ import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 
 export default defineConfig({
-  plugins: [react()],
+  plugins: [react({ compiler: { logDiagnostics: true } })],
   build: { target: 'es2022', chunkSizeWarningLimit: 1200 },
   worker: { format: 'es' },
 });

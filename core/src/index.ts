@@ -151,6 +151,7 @@ export {
   hardwareNeeded,
   hardwareOfPart,
   partsList,
+  piecesToCut,
   partsRows,
   type HardwareLine,
   type PiecesAlike,

@@ -69,10 +69,19 @@ export interface PiecesOfItem {
 /** What swings or slides has its own line even where it is cut alike: each hangs in its own place. */
 const OWN_LINE: ReadonlySet<Role> = new Set<Role>(['leaf', 'front', 'panel']);
 
-/** Every piece of a plan's carcasses and parts that is cut, or there already, those alike together. */
-export function partsList(plan: Plan): PiecesAlike[] {
+/** How many pieces of a plan are to be cut. */
+export const piecesToCut = (plan: Plan): number =>
+  piecesOf(plan).reduce((sum, { pieces }) => sum + pieces.filter(({ is }) => is === 'cut').length, 0);
+
+/**
+ * Every piece of a plan's carcasses and parts that is cut, or there already, those alike together.
+ *
+ * @param only  the id of one item, where nothing is asked of the others
+ */
+export function partsList(plan: Plan, only?: string): PiecesAlike[] {
   const stock = planStock(plan);
-  return piecesOf(plan).flatMap(({ of, item, pieces }) =>
+  const asked = piecesOf(plan).filter(({ item }) => only === undefined || item === only);
+  return asked.flatMap(({ of, item, pieces }) =>
     mergeAlike(
       pieces.filter((piece) => piece.is === 'cut' || piece.is === 'kept'),
       stock,

@@ -2,7 +2,7 @@ import type { Issue } from '../item/issue';
 import { mountOf } from '../parts/contract/mount';
 import type { Part } from '../parts/families';
 import { hostOf, hostsFirst, mountablesOf, type Mountable } from './hosts';
-import { itemsOf } from './items';
+import { itemsOf, type Item } from './items';
 import { moversOf } from './place';
 import type { Plan } from './schema';
 
@@ -12,8 +12,9 @@ import type { Plan } from './schema';
  */
 export function hostIssues(plan: Plan): Issue[] {
   const inOrder = new Set(hostsFirst(plan));
+  const hosts = new Map(itemsOf(plan).map((item) => [item.id, item]));
   return mountablesOf(plan).flatMap((item): Issue[] => {
-    const message = hostMessage(plan, item) ?? (inOrder.has(item) ? undefined : ringMessage(plan, item));
+    const message = hostMessage(hosts, item) ?? (inOrder.has(item) ? undefined : ringMessage(plan, item));
     return message === undefined ? [] : [{ path: [...pathOf(plan, item), 'mount', hostKey(item)], message }];
   });
 }
@@ -25,11 +26,11 @@ const pathOf = (plan: Plan, item: Mountable) =>
 
 const hostKey = ({ mount }: Mountable) => (mount && 'carcass' in mount ? 'carcass' : 'host');
 
-function hostMessage(plan: Plan, item: Mountable): string | undefined {
+function hostMessage(hosts: ReadonlyMap<string, Item>, item: Mountable): string | undefined {
   const id = hostOf(item);
   if (id === undefined) return undefined;
   const onCarcass = 'family' in item ? 'carcass' in item.mount : item.mount?.on === 'carcass';
-  const host = itemsOf(plan).find((one) => one.id === id);
+  const host = hosts.get(id);
   if (onCarcass && host?.list !== 'carcasses') return `There is no carcass with the id “${id}”.`;
   if (!host) return `There is nothing with the id “${id}” to be mounted on.`;
   if (host.list === 'space' || host.list === 'things')

@@ -11,7 +11,7 @@ import {
   type Report,
   type Scene,
 } from '@tarnpass/core';
-import { lazy, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { Hotkeys } from '../../view/commands/Hotkeys';
 import { useActions } from '../../view/commands/useActions';
@@ -22,6 +22,7 @@ import { Strips } from '../../view/strips/Strips';
 import { colour } from '../../view/theme/palette';
 import { UPRIGHT } from '../../view/theme/theme';
 import { useSheet } from '../../view/theme/SheetProvider';
+import { useHeld } from '../../hooks/useHeld';
 import { useSame } from '../../hooks/useSame';
 import { AnswerLine } from './AnswerLine';
 import { Card } from './Card';
@@ -162,7 +163,7 @@ function Board({ stage }: { stage: Stage }) {
   const drawn = reportOfTried === undefined ? current : reportOfTried;
   const moverId = mover?.id;
   // Fields, strips and the answer follow an edit first; the drawing a frame or two later, so that they never wait for it.
-  const sheetProps = useDeferredValue(
+  const sheetProps = useHeld(
     useMemo(
       () => ({
         ...{ plan: shown, scene: shownScene, report: drawn, item, mover: moverId, words, onSelect: pick },
@@ -170,6 +171,9 @@ function Board({ stage }: { stage: Stage }) {
       }),
       [shown, shownScene, drawn, item, moverId, plan.stones, words, pick],
     ),
+    stale,
+    isTyping,
+    HELD_MS,
   );
   const rest = { plan, scene, report: current, stale, letters: plan.stones, actions };
   return (
@@ -216,6 +220,12 @@ function Board({ stage }: { stage: Stage }) {
     </LivePoseProvider>
   );
 }
+
+/** An answer that comes within this is drawn with the edit that it is of, ms. */
+const HELD_MS = 120;
+
+/** Whether a number on the card is being worked on: what is moved on the sheet itself is drawn there at once. */
+const isTyping = () => document.activeElement?.closest('.card') !== null;
 
 /** Pole, answer, sheet, strips and card; `small` where panes stand beside the large one. */
 const layoutOf = (small: boolean) => ({

@@ -223,7 +223,7 @@ function usePairs(plan: Plan, mover: Mover | undefined) {
 }
 
 function NumbersBody({ plan, scene, report, item }: Props & { item: Item }) {
-  const lines = useMemo(() => partsList(plan).filter((line) => line.item === item.id), [plan, item.id]);
+  const lines = useMemo(() => partsList(plan, item.id), [plan, item.id]);
   return (
     <>
       {/* Of many pieces the sums stand under Make. */}
@@ -303,7 +303,7 @@ function Openings(props: React.ComponentProps<typeof OpeningsList>) {
 
 /** What of the selected item is to be made, each size with its sum and what is bored or cut into it. */
 function MakeBody({ plan, item }: { plan: Plan; item: Item }) {
-  const lines = useMemo(() => partsList(plan).filter((line) => line.item === item.id), [plan, item.id]);
+  const lines = useMemo(() => partsList(plan, item.id), [plan, item.id]);
   return (
     <>
       {lines.map((line, i) => (

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { partsList, thingsIn, type Plan, type Report } from '@tarnpass/core';
+import { piecesToCut, thingsIn, type Plan, type Report } from '@tarnpass/core';
 import { useDeferredValue, useMemo } from 'react';
 import { Link } from 'react-router';
 import type { Saving } from '../../state/slices/jobSlice';
@@ -98,14 +98,7 @@ export function StoryPole(props: Props) {
   const { plan, stage, tools } = props;
   // The count may come a frame after the answer.
   const settled = useDeferredValue(plan);
-  const pieces = useMemo(
-    () =>
-      partsList(settled).reduce(
-        (sum, { pieces: alike, material }) => sum + (material === '' ? 0 : alike.length),
-        0,
-      ),
-    [settled],
-  );
+  const pieces = useMemo(() => piecesToCut(settled), [settled]);
   return (
     <Box
       component="nav"

@@ -69,9 +69,20 @@ const sweptPath = keptOf((mover: Mover, frame: SheetFrame, from: number, to: num
     .join('');
 });
 
-const contourPoints = keptOf((mover: Mover, frame: SheetFrame, travel: number) =>
-  pointsText(mainOutline(mover, frame, travel)),
+/** The outlines of the main body at even travels up to one, as one path: every one, or only those that are, or are not, index lines. */
+const contourPath = keptOf((mover: Mover, frame: SheetFrame, every: number, usable: number, which: number) =>
+  contoursOf(mover, every, usable)
+    .filter((travel) => which === ALL || isIndex(mover, travel) === (which === INDEX))
+    .map((travel) => `M${pointsText(mainOutline(mover, frame, travel))}Z`)
+    .join(''),
 );
+const [ALL, INDEX, BETWEEN] = [0, 1, 2];
+
+/** Travels that a contour line is drawn at. */
+const contoursOf = (mover: Mover, every: number, usable: number): number[] =>
+  stepsOf(mover, every)
+    .slice(1)
+    .filter((travel) => travel <= usable);
 
 /** The air a part sweeps as far as it goes free, with contour lines at even travels. */
 export const SweptAir = memo(function SweptAir({
@@ -83,34 +94,35 @@ export const SweptAir = memo(function SweptAir({
   large,
 }: Props & { large: boolean }) {
   const swept = useMemo(() => sweptPath(mover, frame, mover.from, usable), [mover, frame, usable]);
-  const contours = stepsOf(mover, selected ? 10 : 15)
-    .slice(1)
-    .filter((travel) => travel <= usable);
+  const every = selected ? 10 : 15;
+  const contours = (which: number, strokeWidth: number, strokeOpacity = 1) => (
+    <path
+      d={contourPath(mover, frame, every, usable, which)}
+      fill="none"
+      stroke={colour('tarn')}
+      {...{ strokeWidth, strokeOpacity }}
+    />
+  );
   return (
     <g aria-hidden="true" pointerEvents="none">
       <path d={swept} fill={colour('tarnSoft')} stroke={colour('tarnSoft')} strokeWidth={0.6} />
-      {contours.map((travel) => {
-        const index = isIndex(mover, travel);
-        return (
-          <g key={travel} opacity={selected ? 1 : 0.5}>
-            <polygon
-              points={contourPoints(mover, frame, travel)}
-              fill="none"
-              stroke={colour('tarn')}
-              strokeWidth={index && selected ? 1.1 : 0.6}
+      {!selected && contours(ALL, 0.6, 0.5)}
+      {selected && contours(BETWEEN, 0.6)}
+      {selected && contours(INDEX, 1.1)}
+      {large &&
+        selected &&
+        contoursOf(mover, every, usable)
+          .filter((travel) => isLabelled(mover, travel, usable, frame))
+          .map((travel) => (
+            <TipLabel
+              key={travel}
+              mover={mover}
+              outline={mainOutline(mover, frame, travel)}
+              frame={frame}
+              text={travelText(mover, travel, units)}
+              fill="tarn"
             />
-            {large && selected && isLabelled(mover, travel, usable, frame) && (
-              <TipLabel
-                mover={mover}
-                outline={mainOutline(mover, frame, travel)}
-                frame={frame}
-                text={travelText(mover, travel, units)}
-                fill="tarn"
-              />
-            )}
-          </g>
-        );
-      })}
+          ))}
     </g>
   );
 });
