@@ -3,7 +3,14 @@
  * such a part can be kept.
  */
 export function reuseUnchanged<T>(before: unknown, now: T): T {
-  if (typeof now !== 'object' || now === null || typeof before !== 'object' || before === null) return now;
+  if (
+    now === before ||
+    typeof now !== 'object' ||
+    now === null ||
+    typeof before !== 'object' ||
+    before === null
+  )
+    return now;
   if (Array.isArray(now)) {
     if (!Array.isArray(before)) return now;
     // Items of a list are known again by their id, wherever they stand.

@@ -11,6 +11,7 @@ import { SpaceSchema } from '../space/schema';
 import { NameSchema } from '../item/schema';
 import { ThingSchema } from '../things/schema';
 import { PassageSchema } from '../wayin/schema';
+import { readOnce } from './readOnce';
 
 export const PLAN_FORMAT = 'tarnpass-plan';
 /** The version this code writes. Older ones are migrated on reading; newer ones are refused. */
@@ -35,33 +36,36 @@ export const PlanSchema = v.strictObject({
   reach: v.strictObject({ low: lengthBetween(0), high: lengthBetween(0), fingers: lengthBetween(0, 200) }),
   schools: SchoolsSchema,
   materials: v.pipe(
-    v.array(MaterialSchema),
+    v.array(readOnce(MaterialSchema)),
     v.minLength(1, 'A plan needs a material.'),
     v.maxLength(MOST_MATERIALS, `At most ${MOST_MATERIALS} materials.`),
   ),
   /** Hardware of this job; what there always is to choose from is not among it unless it was changed. */
   hardware: v.pipe(
-    v.array(HardwareSchema),
+    v.array(readOnce(HardwareSchema)),
     v.maxLength(MOST_HARDWARE, `At most ${MOST_HARDWARE} pieces of hardware.`),
   ),
   space: SpaceSchema,
   /** What was read of the plan's dimensions, as far as it was taken over into them. */
   measured: v.pipe(
-    v.array(MeasuredSchema),
+    v.array(readOnce(MeasuredSchema)),
     v.maxLength(MOST_MEASURED, `At most ${MOST_MEASURED} measured dimensions.`),
   ),
   /** The way in, from outside to the space. */
   wayIn: v.pipe(
-    v.array(PassageSchema),
+    v.array(readOnce(PassageSchema)),
     v.maxLength(MOST_PASSAGES, `At most ${MOST_PASSAGES} places on the way in.`),
   ),
   existing: v.pipe(
-    v.array(ExistingSchema),
+    v.array(readOnce(ExistingSchema)),
     v.maxLength(MOST_ITEMS, `At most ${MOST_ITEMS} things that move already.`),
   ),
-  things: v.pipe(v.array(ThingSchema), v.maxLength(MOST_ITEMS, `At most ${MOST_ITEMS} things.`)),
-  carcasses: v.pipe(v.array(CarcassSchema), v.maxLength(MOST_ITEMS, `At most ${MOST_ITEMS} carcasses.`)),
-  parts: v.pipe(v.array(PartSchema), v.maxLength(MOST_ITEMS, `At most ${MOST_ITEMS} parts.`)),
+  things: v.pipe(v.array(readOnce(ThingSchema)), v.maxLength(MOST_ITEMS, `At most ${MOST_ITEMS} things.`)),
+  carcasses: v.pipe(
+    v.array(readOnce(CarcassSchema)),
+    v.maxLength(MOST_ITEMS, `At most ${MOST_ITEMS} carcasses.`),
+  ),
+  parts: v.pipe(v.array(readOnce(PartSchema)), v.maxLength(MOST_ITEMS, `At most ${MOST_ITEMS} parts.`)),
   /** The mark of each mover, by its key: given once and kept for good, so that a note on paper stays true. */
   stones: v.optional(
     v.pipe(

@@ -1,6 +1,6 @@
 import type { Progress } from '../clearance/checkScene';
-import type { FromWorker, ResultOf, Task, ToWorker } from './protocol';
-import { ReportReceiver, type SentReport } from './sent';
+import type { FromWorker, ResultOf, SentTask, Task, ToWorker } from './protocol';
+import { PlanSender, ReportReceiver, type SentReport } from './sent';
 
 /** A started worker, whatever its host: a page's or Node's. */
 export interface WorkerPort {
@@ -85,13 +85,14 @@ export class WorkPool {
       const run = this.waiting.shift()!;
       run.tries += 1;
       this.busy.set(desk, run);
-      desk.port.post({ kind: 'run', run: run.run, revision: run.revision, task: run.task });
+      const task = sent(run.task, desk.plans);
+      desk.port.post({ kind: 'run', run: run.run, revision: run.revision, task });
     }
   }
 
   private open(): Desk {
     this.started += 1;
-    const desk: Desk = { port: this.spawn(), reports: new ReportReceiver() };
+    const desk: Desk = { port: this.spawn(), reports: new ReportReceiver(), plans: new PlanSender() };
     desk.port.listen(
       (message) => this.heard(desk, message),
       (why) => this.died(desk, why),
@@ -133,7 +134,11 @@ export class WorkPool {
 interface Desk {
   readonly port: WorkerPort;
   readonly reports: ReportReceiver;
+  readonly plans: PlanSender;
 }
+
+const sent = (task: Task, plans: PlanSender): SentTask =>
+  'plan' in task ? { ...task, plan: plans.send(task.plan) } : task;
 
 function drop(run: Run): void {
   run.settle({ kind: 'dropped', revision: run.revision });

@@ -6,7 +6,7 @@ import type { Plan } from '../plan/schema';
 import type { Opening, Travels } from '../report/opening';
 import type { PairLine, Pass } from '../report/pass';
 import type { Answer, Report } from '../report/records';
-import type { SentReport } from './sent';
+import type { SentPlan, SentReport } from './sent';
 
 /** What a worker can be asked. A plan was read by the core before; a scene file is read by the worker itself. */
 export type Task =
@@ -23,6 +23,10 @@ export type Task =
   /** What could be done about an edit of a plan that cannot be built. */
   | { readonly kind: 'fixes'; readonly plan: Plan; readonly edit: Edit };
 
+/** A task on its way to a worker. */
+export type SentTask = SentOf<Task>;
+type SentOf<T> = T extends { readonly plan: Plan } ? Omit<T, 'plan'> & { readonly plan: SentPlan } : T;
+
 /** What each task comes to. */
 export interface Results {
   readonly report: Report;
@@ -38,7 +42,7 @@ export type ResultOf<T extends Task> = Results[T['kind']];
 
 /** To the worker. `run` is unique over the life of a pool. */
 export type ToWorker =
-  | { readonly kind: 'run'; readonly run: number; readonly revision: number; readonly task: Task }
+  | { readonly kind: 'run'; readonly run: number; readonly revision: number; readonly task: SentTask }
   | { readonly kind: 'cancel'; readonly run: number };
 
 /** From the worker: every message names its run, and every result the revision it is for. */

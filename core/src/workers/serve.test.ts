@@ -3,6 +3,7 @@ import { drawerOf } from '../testing/partsOf';
 import { caseOf, planWith } from '../testing/planWith';
 import { reportOf } from '../report/report';
 import type { FromWorker } from './protocol';
+import { PlanSender } from './sent';
 import { serve } from './serve';
 
 const bank = (count: number) =>
@@ -24,8 +25,9 @@ function stage(rests = true) {
     },
     rest: () => (rests ? later() : new Promise(() => undefined)),
   });
+  const plans = new PlanSender();
   const ask = (run: number, asked = plan) =>
-    take({ kind: 'run', run, revision: run, task: { kind: 'report', plan: asked } });
+    take({ kind: 'run', run, revision: run, task: { kind: 'report', plan: plans.send(asked) } });
   const until = async (holds: () => boolean) => {
     for (let i = 0; i < 20_000 && !holds(); i += 1) await later();
     expect(holds()).toBe(true);

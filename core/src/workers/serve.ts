@@ -10,13 +10,12 @@ import { pairLines, passOf } from '../report/pass';
 import { reportSteps } from '../report/report';
 import { buildScene } from '../plan/buildScene';
 import type { Scene } from '../scene/scene';
-import { reuseUnchanged } from '../plan/reuseUnchanged';
 import type { Plan } from '../plan/schema';
 import { readScene } from '../scene/readScene';
 import type { Report } from '../report/records';
 import { warmUp } from './warmUp';
 import type { FromWorker, Results, Task, ToWorker } from './protocol';
-import { ReportSender } from './sent';
+import { PlanReceiver, ReportSender } from './sent';
 
 /** What the host of a worker gives it: a way out, a clock, and a pause in which messages come in. */
 export interface WorkerHost {
@@ -51,6 +50,7 @@ export function serve(host: WorkerHost): (message: ToWorker) => void {
     bench: undefined,
   };
   const reports = new ReportSender();
+  const plans = new PlanReceiver();
   const cancelled = new Set<number>();
   let queue = Promise.resolve();
   let heard = 0;
@@ -71,7 +71,7 @@ export function serve(host: WorkerHost): (message: ToWorker) => void {
     }
   };
 
-  const work = async ({ run, revision, task }: Extract<ToWorker, { kind: 'run' }>) => {
+  const work = async (run: number, revision: number, task: Task) => {
     try {
       const steps = stepsOf(task, known);
       const began = host.now();
@@ -98,7 +98,12 @@ export function serve(host: WorkerHost): (message: ToWorker) => void {
   return (message) => {
     heard += 1;
     if (message.kind === 'cancel') cancelled.add(message.run);
-    else queue = queue.then(() => work(message));
+    else {
+      const { run, revision, task: sent } = message;
+      // At once, whether it comes to be worked or not: the next one counts on it.
+      const task: Task = 'plan' in sent ? { ...sent, plan: plans.read(sent.plan) } : sent;
+      queue = queue.then(() => work(run, revision, task));
+    }
   };
 }
 
@@ -107,7 +112,6 @@ type NotReport = Exclude<Results[keyof Results], Report>;
 interface Known {
   readonly checker: SceneChecker;
   readonly maps: PairMaps;
-  /** The last plan: a message brings a copy, of which what did not change is taken to be the same again. */
   plan: Plan | undefined;
   bench: Bench | undefined;
 }
@@ -145,7 +149,7 @@ function* stepsOf(task: Task, known: Known): Generator<Progress, Results[keyof R
       throw new Error(read.issues.map(({ path, message }) => `${pathText(path)}: ${message}`).join('\n'));
     return yield* checker.steps(read.scene);
   }
-  const plan = reuseUnchanged(known.plan, task.plan);
+  const { plan } = task;
   known.plan = plan;
   switch (task.kind) {
     case 'report':
