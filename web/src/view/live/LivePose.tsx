@@ -9,6 +9,8 @@ export interface LivePose {
   readonly hidden: ReadonlySet<string>;
   /** All of them as they are to be drawn: where what carries them has taken them. */
   readonly movers: readonly Mover[];
+  /** Of these the ones that something has taken along: all others stand as they are in the scene. */
+  readonly carried: ReadonlySet<string>;
   readonly nearest: Nearest | undefined;
 }
 
@@ -16,6 +18,7 @@ const LivePoseContext = createContext<LivePose>({
   travels: {},
   hidden: new Set(),
   movers: [],
+  carried: new Set(),
   nearest: undefined,
 });
 
@@ -40,9 +43,12 @@ interface Props {
 /** Keeps the moment of a scene: every part's travel within what it has, and what is nearest to one of them. */
 export function LivePoseProvider({ scene, mover, children }: Props) {
   const kept = useApp(({ view }) => view.travels);
-  const { travels, hidden, movers } = useMemo(() => {
+  const { travels, hidden, movers, carried } = useMemo(() => {
     const own = scene.movers.map(({ id, from, to }) => [id, Math.min(kept[id] ?? from, to)] as const);
-    return standingAt(scene.movers, Object.fromEntries(own));
+    const standing = standingAt(scene.movers, Object.fromEntries(own));
+    const inPlace = new Set(scene.movers);
+    const carried = new Set(standing.movers.filter((one) => !inPlace.has(one)).map(({ id }) => id));
+    return { ...standing, carried };
   }, [scene, kept]);
   // The other parts count where they stand now: text, so that a drag of the one part alone changes nothing here.
   const standing = JSON.stringify(
@@ -64,8 +70,8 @@ export function LivePoseProvider({ scene, mover, children }: Props) {
     // Without riders the movers are the scene's own, wherever they stand.
   }, [mover, movers, scene.still, standing, opened]);
   const moment = useMemo(
-    () => ({ travels, hidden, movers, nearest: mover && probe?.at(travels[mover.id]!) }),
-    [travels, hidden, movers, mover, probe],
+    () => ({ travels, hidden, movers, carried, nearest: mover && probe?.at(travels[mover.id]!) }),
+    [travels, hidden, movers, carried, mover, probe],
   );
   // As text, so that a drag along one strip draws no other anew.
   const otherwise = JSON.stringify(

@@ -26,8 +26,9 @@ interface Props {
 /** All of a view that follows the hand: the parts where they stand now, and what is nearest to the selected one. */
 export function LiveLayer(props: Props) {
   const { scene, sight, lens, movers, reports, frame, units, selected, large, marks, onSelect } = props;
-  const { travels, hidden, movers: placed, nearest } = useLivePose();
-  const where = new Map(placed.map((mover) => [mover.id, mover]));
+  const { travels, hidden, movers: placed, carried, nearest } = useLivePose();
+  // What nothing carries is drawn as the rest of the sheet is, which may come a moment after what follows the hand.
+  const where = new Map(placed.filter(({ id }) => carried.has(id)).map((mover) => [mover.id, mover]));
   const shown = movers.map((mover) => where.get(mover.id) ?? mover);
   const chosen = shown.find(({ id }) => id === selected);
   return (
