@@ -23,6 +23,7 @@ interface Run {
   readonly onProgress: ((progress: Progress) => void) | undefined;
   readonly settle: (outcome: Outcome<never>) => void;
   tries: number;
+  calledOff: boolean;
 }
 
 /** A worker that dies is started again and its run repeated so often before the run counts as failed. */
@@ -33,11 +34,9 @@ const MOST_TRIES = 2;
  * off the older, whether it waits or is under way, and what still comes of it is dropped. Lanes share the workers.
  */
 export class WorkPool {
-  private readonly idle: Desk[] = [];
-  private readonly busy = new Map<Desk, Run>();
+  private readonly desks = new Set<Desk>();
   private waiting: Run[] = [];
   private runs = 0;
-  private started = 0;
 
   constructor(
     private readonly spawn: () => WorkerPort,
@@ -53,7 +52,8 @@ export class WorkPool {
     this.cancel(lane);
     return new Promise((resolve) => {
       const settle = resolve as Run['settle'];
-      this.waiting.push({ run: (this.runs += 1), lane, revision, task, onProgress, settle, tries: 0 });
+      const run = (this.runs += 1);
+      this.waiting.push({ run, lane, revision, task, onProgress, settle, tries: 0, calledOff: false });
       this.assign();
     });
   }
@@ -62,37 +62,55 @@ export class WorkPool {
   cancel(lane: string): void {
     for (const run of this.waiting.filter((waiting) => waiting.lane === lane)) drop(run);
     this.waiting = this.waiting.filter((waiting) => waiting.lane !== lane);
-    for (const [desk, run] of this.busy) {
-      if (run.lane !== lane) continue;
-      desk.port.post({ kind: 'cancel', run: run.run });
-      drop(run);
-    }
+    for (const { port, given } of this.desks)
+      for (const run of given) {
+        if (run.lane !== lane || run.calledOff) continue;
+        port.post({ kind: 'cancel', run: run.run });
+        run.calledOff = true;
+        drop(run);
+      }
   }
 
   /** End every worker; what is under way or waiting is dropped. */
   close(): void {
-    for (const run of [...this.waiting, ...this.busy.values()]) drop(run);
-    for (const { port } of [...this.idle, ...this.busy.keys()]) port.end();
+    for (const run of [...this.waiting, ...[...this.desks].flatMap(({ given }) => given)]) drop(run);
+    for (const { port } of this.desks) port.end();
     this.waiting = [];
-    this.idle.length = 0;
-    this.busy.clear();
-    this.started = 0;
+    this.desks.clear();
   }
 
   private assign(): void {
-    while (this.waiting.length > 0 && (this.idle.length > 0 || this.started < this.size)) {
-      const desk = this.idle.pop() ?? this.open();
+    while (this.waiting.length > 0) {
+      const desk = this.free();
+      if (!desk) return;
       const run = this.waiting.shift()!;
       run.tries += 1;
-      this.busy.set(desk, run);
+      desk.given.push(run);
       const task = sent(run.task, desk.plans);
       desk.port.post({ kind: 'run', run: run.run, revision: run.revision, task });
     }
   }
 
+  /**
+   * A worker with nothing to do, a new one, or one whose runs are all called off: it works in order, so that it comes to the next by
+   * itself, without this end having heard that it stopped.
+   */
+  private free(): Desk | undefined {
+    const desks = [...this.desks];
+    const idle = desks.find(({ given }) => given.length === 0);
+    if (idle) return idle;
+    if (desks.length < this.size) return this.open();
+    return desks.find(({ given }) => given.every(({ calledOff }) => calledOff));
+  }
+
   private open(): Desk {
-    this.started += 1;
-    const desk: Desk = { port: this.spawn(), reports: new ReportReceiver(), plans: new PlanSender() };
+    const desk: Desk = {
+      port: this.spawn(),
+      reports: new ReportReceiver(),
+      plans: new PlanSender(),
+      given: [],
+    };
+    this.desks.add(desk);
     desk.port.listen(
       (message) => this.heard(desk, message),
       (why) => this.died(desk, why),
@@ -101,14 +119,14 @@ export class WorkPool {
   }
 
   private heard(desk: Desk, message: FromWorker): void {
-    const run = this.busy.get(desk);
-    if (!run || run.run !== message.run) return;
+    const at = desk.given.findIndex(({ run }) => run === message.run);
+    const run = desk.given[at];
+    if (!run) return;
     if (message.kind === 'progress') {
-      run.onProgress?.(message.progress);
+      if (!run.calledOff) run.onProgress?.(message.progress);
       return;
     }
-    this.busy.delete(desk);
-    this.idle.push(desk);
+    desk.given.splice(at, 1);
     const { revision } = run;
     if (message.kind === 'done') {
       // Read even where nobody waits for it any more: the next one counts on it.
@@ -120,13 +138,11 @@ export class WorkPool {
   }
 
   private died(desk: Desk, why: string): void {
-    const run = this.busy.get(desk);
-    this.busy.delete(desk);
-    const at = this.idle.indexOf(desk);
-    if (at >= 0) this.idle.splice(at, 1);
-    this.started -= 1;
-    if (run && run.tries < MOST_TRIES) this.waiting.unshift(run);
-    else run?.settle({ kind: 'failed', revision: run.revision, message: why });
+    if (!this.desks.delete(desk)) return;
+    for (const run of desk.given.filter(({ calledOff }) => !calledOff)) {
+      if (run.tries < MOST_TRIES) this.waiting.unshift(run);
+      else run.settle({ kind: 'failed', revision: run.revision, message: why });
+    }
     this.assign();
   }
 }
@@ -135,6 +151,8 @@ interface Desk {
   readonly port: WorkerPort;
   readonly reports: ReportReceiver;
   readonly plans: PlanSender;
+  /** What it was given and has not answered yet, in its order. All but the last are called off. */
+  readonly given: Run[];
 }
 
 const sent = (task: Task, plans: PlanSender): SentTask =>
