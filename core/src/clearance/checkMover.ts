@@ -42,7 +42,8 @@ export function checkMover(mover: Mover, still: readonly Body[], options: CheckO
     all.push(...meet(mover, moving, other, options, counts));
   }
   const check = moverCheck(mover, all, options, counts);
-  return options.curves ? finish(curveSteps(mover, check, all)) : check;
+  if (!options.curves) return check;
+  return finish(chartSteps(mover, finish(curveSteps(mover, check, all)), all));
 }
 
 /** A track or frame that a joined mover came with. */
@@ -104,7 +105,7 @@ export function worthTelling(encounters: readonly Encounter[]): Encounter[] {
 /** More curves than this in one chart are not told apart: the worst are drawn. */
 const MOST_CURVES = 4;
 
-/** The same check with its curves drawn, of the whole and of the worst of what it met; stops between them. */
+/** The same check with the curve of the whole, and with how deep what hits would go. */
 export function* curveSteps(
   mover: Mover,
   check: MoverCheck,
@@ -112,17 +113,6 @@ export function* curveSteps(
 ): Generator<void, MoverCheck> {
   const pairsOf = new Map(all.map(({ encounter, pairs }) => [encounter, pairs]));
   const { from, to, watch } = check;
-  const shifted = mover.bodies.every(({ motion }) => onlyShifts(motion));
-  const encounters: Encounter[] = [];
-  const told = new Set(worthTelling(check.encounters));
-  let drawn = 0;
-  for (const encounter of check.encounters) {
-    const draw = drawn < MOST_CURVES && told.has(encounter);
-    const next = curved(encounter, pairsOf.get(encounter)!, check, draw, shifted);
-    if (next.curve.length > 0) drawn += 1;
-    encounters.push(next);
-    yield;
-  }
   // The worst first: once it is found at a travel, what can never be as short is not looked at there, nor what comes after.
   const nearest = check.encounters
     .flatMap((encounter) => {
@@ -135,30 +125,49 @@ export function* curveSteps(
     .sort((a, b) => a.bound - b.bound);
   const pairs = nearest.map(({ pair }) => pair);
   const bounds = nearest.map(({ bound }) => bound);
-  const must = encounters.flatMap(turningPoints);
+  const must = check.encounters.flatMap(turningPoints);
   const envelope = new Envelope(pairs, bounds, from, to, mover.needs.around, watch);
-  return {
-    ...check,
-    encounters,
-    curve: curveOf((travel) => envelope.at(travel), from, to, must, shifted),
-  };
+  yield;
+  const curve = curveOf((travel) => envelope.at(travel), from, to, must, shifts(mover));
+  yield;
+  return { ...withDepths(check, all), curve };
 }
 
-function curved(
+/** The same check with the curves of the worst of what it met, for a chart; stops between them. */
+export function* chartSteps(
+  mover: Mover,
+  check: MoverCheck,
+  all: readonly EncounterRecord[],
+): Generator<void, MoverCheck> {
+  const pairsOf = new Map(all.map(({ encounter, pairs }) => [nameOf({ encounter }), pairs]));
+  const told = new Set(worthTelling(check.encounters));
+  const encounters: Encounter[] = [];
+  let drawn = 0;
+  for (const encounter of check.encounters) {
+    const draw = drawn < MOST_CURVES && told.has(encounter);
+    const pairs = pairsOf.get(nameOf({ encounter }))!;
+    const curve = draw ? curveOfOne(mover, encounter, pairs, check.watch) : [];
+    if (curve.length > 0) drawn += 1;
+    encounters.push({ ...encounter, curve });
+    yield;
+  }
+  return { ...check, encounters };
+}
+
+const shifts = ({ bodies }: Mover): boolean => bodies.every(({ motion }) => onlyShifts(motion));
+
+function curveOfOne(
+  mover: Mover,
   encounter: Encounter,
   pairs: readonly StillPair[],
-  { from, to, watch }: MoverCheck,
-  draw: boolean,
-  shifted: boolean,
-): Encounter {
-  if (!pairs.some(({ held }) => held.length > 0)) return encounter;
-  if (!draw && !encounter.contact) return encounter;
-  const nothing = pairs.map(() => 0);
-  const envelope = new Envelope(pairs, nothing, from, to, encounter.needed, watch);
-  const curve = draw
-    ? curveOf((travel) => envelope.at(travel), from, to, turningPoints(encounter), shifted)
-    : [];
-  return { ...encounter, curve, deepest: encounter.contact && deepestOf(pairs, from, to) };
+  watch: number,
+): CurvePoint[] {
+  if (!pairs.some(({ held }) => held.length > 0)) return [];
+  const { from, to } = mover;
+  // In the order of how near they can come at all, so that what cannot be the shortest is not asked.
+  const bounds = pairs.map(({ apart, needed }) => share({ clearance: apart, needed }));
+  const envelope = new Envelope(pairs, bounds, from, to, encounter.needed, watch);
+  return curveOf((travel) => envelope.at(travel), from, to, turningPoints(encounter), shifts(mover));
 }
 
 /** The same check with how deep what hits would go; nothing is drawn. */
@@ -211,4 +220,4 @@ interface Ranked {
 const badness = ({ contact, least, needed }: Encounter): number =>
   Math.round((contact?.at.travel ?? (least ? least.witness.clearance - needed : 1e9)) / ALIKE);
 
-const nameOf = ({ encounter: { moving, still } }: Ranked) => `${moving} ${still}`;
+const nameOf = ({ encounter: { moving, still } }: Pick<Ranked, 'encounter'>) => `${moving} ${still}`;

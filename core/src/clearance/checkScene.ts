@@ -4,7 +4,15 @@ import { motionPose } from '../motion/motion';
 import { hostsOf, rideTravel } from '../scene/riding';
 import { answersTo, byWaiting, type Body, type Mover, type Scene } from '../scene/scene';
 import { withCorners } from '../solid/convex';
-import { curveSteps, withDepths, hangsWith, meetings, moverCheck, type MoverCheck } from './checkMover';
+import {
+  chartSteps,
+  curveSteps,
+  withDepths,
+  hangsWith,
+  meetings,
+  moverCheck,
+  type MoverCheck,
+} from './checkMover';
 import { BodyIndex } from './bodyIndex';
 import { meet, noCounts, reachOf, type CheckOptions, type Counts, type EncounterRecord } from './encounter';
 import { swept } from './extent';
@@ -65,6 +73,8 @@ interface Known {
   readonly met: ReadonlyMap<Body, EncounterRecord[]>;
   readonly own: readonly EncounterRecord[];
   check: MoverCheck;
+  /** Whether the curves of what it meets are in the check. */
+  charted: boolean;
 }
 
 /** A check under way. */
@@ -176,6 +186,7 @@ function carriersOf(mover: Mover, movers: readonly Mover[]): Body[] {
  */
 export class SceneChecker {
   private known: ReadonlyMap<string, Known> = new Map();
+  private keys: Run['keys'] = new Map();
   private readonly content = new SameContent();
   private readonly parkedOf = new WeakMap<Mover, { at: number; bodies: Body[] }>();
   private readonly openedOf = new WeakMap<Mover, { at: number; bodies: readonly Body[] }>();
@@ -194,9 +205,21 @@ export class SceneChecker {
   *steps(scene: Scene, rest: Readonly<Record<string, number>> = {}): Generator<Progress, SceneCheck> {
     const { run, about, check } = yield* this.run(scene, rest, this.options);
     this.known = run.known;
+    this.keys = run.keys;
     this.last = about.all;
     this.content.forgetBut(new Set([...about.all, ...scene.movers.flatMap((mover) => mover.bodies)]));
     return check;
+  }
+
+  /** A mover of the scene checked last, with the curves of the worst of what it meets: few are ever looked at, so they are drawn when asked for. */
+  *chart(mover: Mover): Generator<void, MoverCheck> {
+    const known = this.known.get(this.keys.get(mover) ?? '');
+    if (!known) throw new Error(`The mover ${mover.id} is not of the scene checked last.`);
+    if (!known.charted) {
+      known.check = yield* chartSteps(mover, known.check, [...known.own, ...[...known.met.values()].flat()]);
+      known.charted = true;
+    }
+    return known.check;
   }
 
   /** A scene that is only tried: what is known of the one before is used and stays known, of this one nothing does. */
@@ -277,7 +300,7 @@ export class SceneChecker {
       : run.options.depths
         ? withDepths(plain, everyone)
         : plain;
-    run.known.set(key, { met, own, check });
+    run.known.set(key, { met, own, check, charted: false });
   }
 
   /** The bodies of a leaf that others wait for, where it stands open: all the way, or as far as it goes. */

@@ -1,7 +1,7 @@
 import { carcassFindings, partFindings } from './noteFindings';
 import { worthTelling, type MoverCheck } from '../clearance/checkMover';
 import { SceneChecker, type Progress } from '../clearance/checkScene';
-import { finish } from '../clearance/steps';
+import { finish, withProgress } from '../clearance/steps';
 import { type Encounter } from '../clearance/encounter';
 import { RANK } from '../item/verdict';
 import { missingReadings } from '../survey/missing';
@@ -35,10 +35,18 @@ export function reportOf(plan: Plan, checker: SceneChecker = new SceneChecker({ 
   return finish(reportSteps(plan, checker));
 }
 
-/** The same in steps short enough to stop between. */
-export function* reportSteps(plan: Plan, checker: SceneChecker): Generator<Progress, Report> {
+/**
+ * The same in steps short enough to stop between.
+ *
+ * @param charted  of this item, or mover, the curves of what it meets are drawn as well; of the worst of all where none is given
+ */
+export function* reportSteps(
+  plan: Plan,
+  checker: SceneChecker,
+  charted?: string,
+): Generator<Progress, Report> {
   const scene = buildScene(plan);
-  const { movers } = yield* checker.steps(scene);
+  const movers = yield* chartedChecks(scene, checker, charted);
   const byId = new Map(plan.parts.map((part) => [part.id, part]));
   const parts = scene.movers
     .map((mover, i) => {
@@ -66,8 +74,26 @@ export function* reportSteps(plan: Plan, checker: SceneChecker): Generator<Progr
 }
 
 /** Worst verdict first, then the least share of the travel that can be used. */
-const urgency = ({ verdict, check }: PartReport) =>
-  RANK[verdict] + Math.min(0.999, check.usable / check.to / 2);
+const urgency = ({ check: { verdict, usable, to } }: { readonly check: MoverCheck }) =>
+  RANK[verdict] + Math.min(0.999, usable / to / 2);
+
+/** The check of every mover, with curves where they are wanted. */
+function* chartedChecks(
+  scene: Scene,
+  checker: SceneChecker,
+  charted: string | undefined,
+): Generator<Progress, MoverCheck[]> {
+  const { movers } = scene;
+  const checks = [...(yield* checker.steps(scene)).movers];
+  const least = Math.min(...checks.map((check) => urgency({ check })));
+  const worst = checks.findIndex((check) => urgency({ check }) === least);
+  const wanted = (mover: Mover, i: number) =>
+    charted === undefined ? i === worst : mover.id === charted || mover.item === charted;
+  for (const [i, mover] of movers.entries())
+    if (wanted(mover, i))
+      checks[i] = yield* withProgress(checker.chart(mover), { done: movers.length, of: movers.length });
+  return checks;
+}
 
 /**
  * What was said of a check, with all else it was said of. The check itself is a new one whenever what it met, or how

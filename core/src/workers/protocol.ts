@@ -10,7 +10,8 @@ import type { SentPlan, SentReport } from './sent';
 
 /** What a worker can be asked. A plan was read by the core before; a scene file is read by the worker itself. */
 export type Task =
-  | { readonly kind: 'report'; readonly plan: Plan }
+  /** The report of a plan, with curves of what one item, or mover, meets. */
+  | { readonly kind: 'report'; readonly plan: Plan; readonly charted?: string }
   /** How the job stands, without what it rests on. */
   | { readonly kind: 'answer'; readonly plan: Plan }
   | { readonly kind: 'scene'; readonly file: unknown }

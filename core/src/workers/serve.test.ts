@@ -54,7 +54,7 @@ describe('a worker with nothing to do', () => {
   });
 
   it('lets go of that for whoever asks, and answers as soon as if it had never practised', async () => {
-    const asked = bank(6);
+    const asked = bank(16);
     const breathsOf = async (rests: boolean) => {
       const host = stage(rests);
       host.ask(1);

@@ -153,7 +153,7 @@ function* stepsOf(task: Task, known: Known): Generator<Progress, Results[keyof R
   known.plan = plan;
   switch (task.kind) {
     case 'report':
-      return yield* reportSteps(plan, checker);
+      return yield* reportSteps(plan, checker, task.charted);
     case 'answer':
       return yield* answerWithOffer(plan, checker);
     case 'pairs':
