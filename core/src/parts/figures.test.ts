@@ -5,9 +5,13 @@ import { bankIssues, frontHeights } from './kit/drawn/bank';
 import type { Bank } from './kit/drawn/schema';
 import { bankOf, USUAL_DRAWN_FIT } from './kit/drawn/usual';
 import type { LaidDrawn } from './kit/drawn/lay';
-import { withDrawer } from '../testing/partsOf';
-import { caseOf, mm, planWith, refusalOf } from '../testing/planWith';
-import { familyOf } from './families';
+import { withDrawer, withSliding } from '../testing/partsOf';
+import { caseOf, doorOf, mm, planWith, refusalOf, type Made } from '../testing/planWith';
+import { partFindings } from '../report/noteFindings';
+import type { Piece } from '../piece/piece';
+import { USUAL_FIT } from './door/fresh';
+import { USUAL_SLIDING_PULL } from './sliding/fresh';
+import { familyOf, type Part } from './families';
 
 const laid = (made: Parameters<typeof planWith>[0]): LaidDrawn => {
   const plan = planWith(made);
@@ -83,5 +87,74 @@ describe('figures that boards are cut by', () => {
         .find(({ key }) => key === 'front.sides');
       expect(lever).toMatchObject({ kind: 'amount', to });
     }
+  });
+
+  it('dividers that cross are halved into each other, each notch at the very board that comes through it', () => {
+    const { box } = withDrawer({}).parts![0] as Extract<Part, { family: 'drawer' }>;
+    const plan = planWith(
+      withDrawer({ box: { ...box, dividers: { ...box.dividers, across: 2, along: 3 } } }),
+    );
+    const pieces = partBuilt(plan, plan.parts[0]!)!.pieces.moving.flatMap((link) => link.pieces);
+    const middle = (piece: Piece, axis: 0 | 1) => {
+      const along = piece.solids.flatMap(({ corners }) => [...corners].filter((_, i) => i % 3 === axis));
+      return (Math.min(...along) + Math.max(...along)) / 2;
+    };
+    const crossed = pieces.flatMap((piece) =>
+      piece.works
+        .filter(({ key }) => key.includes('halved'))
+        .map(({ region, mate }) => {
+          const other = pieces.find(({ key }) => key === mate!.piece)!;
+          const axis = piece.key.includes('across') ? 0 : 1;
+          const { origin, length } = piece.lie!;
+          const at = origin[axis] + (length[axis] * (region.length[0] + region.length[1])) / 2;
+          expect(at).toBeCloseTo(middle(other, axis), 9);
+          return [piece.key, other.key].sort().join(' ');
+        }),
+    );
+    expect(crossed).toHaveLength(12);
+    expect(new Set(crossed).size).toBe(6);
+  });
+});
+
+/** What is told of the first part of a plan, by the kind of note. */
+const toldOf = (made: Made, kind: string): string[] => {
+  const plan = planWith(made);
+  return partFindings(plan, plan.parts[0]!)
+    .notes.filter(({ key }) => key.includes(`|${kind}|`))
+    .map(({ verdict, sentence }) => `${verdict}: ${sentence}`);
+};
+
+// Common practice, as TRADE.md gives it: on either side of where the word turns.
+describe('where a word turns', () => {
+  it.each([
+    [6.4, 'tight', 'paint and damp take that'],
+    [6.6, 'clear', 'It has 0.6 mm free in a groove of 6.6 mm.'],
+    [8, 'clear', 'It has 2 mm free in a groove of 8 mm.'],
+    [8.2, 'tight', 'it will rattle'],
+  ])('a panel of 6 mm in a groove of %s mm', (wide, verdict, words) => {
+    const told = toldOf(withSliding({ wide: mm(wide) }), 'fit').filter((one) =>
+      one.includes('in a groove of'),
+    );
+    expect(told).toEqual([expect.stringMatching(new RegExp(`^${verdict}: .*${words}`))]);
+  });
+
+  it.each([
+    [7, []],
+    [7.1, ['tight: Its knobs stand out 7.1 mm, and 7 mm is left between panels that pass']],
+  ])('knobs that stand out %s mm where a fin of 6 and 1 mm of play part the panels', (out, words) => {
+    const pull = { ...USUAL_SLIDING_PULL, kind: 'knob' as const, projection: mm(out) };
+    const told = toldOf(withSliding({ wide: mm(7), fin: mm(6) }, { pull }), 'fingers');
+    const knobs = told.filter((one) => one.includes('knobs stand out'));
+    expect(knobs).toEqual(words.map((word) => expect.stringContaining(word) as string));
+  });
+
+  it('a leaf without a handle: fingers find the edge of one that lies over, not of one that is inset', () => {
+    const inset = USUAL_FIT.inset;
+    expect(toldOf({ parts: [doorOf({ handle: null })] }, 'fingers')).toEqual([
+      'tight: It has no handle: give it a push catch, or an edge that fingers find.',
+    ]);
+    expect(toldOf({ parts: [doorOf({ handle: null, fit: inset })] }, 'fingers')).toEqual([
+      'tight: It has no handle: give it a push catch, or an edge that fingers find, since an inset leaf has none.',
+    ]);
   });
 });
