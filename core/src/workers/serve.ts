@@ -54,22 +54,7 @@ export function serve(host: WorkerHost): (message: ToWorker) => void {
   const cancelled = new Set<number>();
   let queue = Promise.resolve();
   let heard = 0;
-  let practising: Generator | undefined;
-  let practised = 0;
-
-  /** For a second in all, begun after the first answer: gives way to whatever comes in, and goes on after that. */
-  const practise = async (plan: Plan) => {
-    const [mine, overtaken] = [heard, () => heard !== mine];
-    await host.rest?.(IDLE);
-    if (!host.rest || overtaken()) return;
-    practising ??= warmUp(plan);
-    while (practised < PRACTICE && !overtaken()) {
-      const since = host.now();
-      while (host.now() - since < SLICE) practising.next();
-      practised += host.now() - since;
-      await host.breathe();
-    }
-  };
+  const practice = new Practice(host);
 
   const work = async (run: number, revision: number, task: Task) => {
     try {
@@ -82,7 +67,8 @@ export function serve(host: WorkerHost): (message: ToWorker) => void {
         if (done) {
           const result = task.kind === 'report' ? reports.send(value as Report) : (value as NotReport);
           host.post({ kind: 'done', run, revision, result });
-          if (known.plan && practised < PRACTICE) void practise(known.plan);
+          const mine = heard;
+          if (known.plan) void practice.goOn(known.plan, () => heard !== mine);
           return;
         }
         if (host.now() - since < SLICE) continue;
@@ -105,6 +91,28 @@ export function serve(host: WorkerHost): (message: ToWorker) => void {
       queue = queue.then(() => work(run, revision, task));
     }
   };
+}
+
+/** For a second in all, begun after the first answer: gives way to whatever comes in, and goes on after that. */
+class Practice {
+  private steps: Generator | undefined;
+  private done = 0;
+
+  constructor(private readonly host: WorkerHost) {}
+
+  async goOn(plan: Plan, overtaken: () => boolean): Promise<void> {
+    const { host } = this;
+    if (!host.rest || this.done >= PRACTICE) return;
+    await host.rest(IDLE);
+    if (overtaken()) return;
+    this.steps ??= warmUp(plan);
+    while (this.done < PRACTICE && !overtaken()) {
+      const since = host.now();
+      while (host.now() - since < SLICE) this.steps.next();
+      this.done += host.now() - since;
+      await host.breathe();
+    }
+  }
 }
 
 type NotReport = Exclude<Results[keyof Results], Report>;

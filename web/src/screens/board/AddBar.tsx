@@ -37,8 +37,8 @@ type Family = Part['family'];
 const FIRST: Family = FAMILY_NAMES[0]!;
 const A_FIRST = familyOf({ family: FIRST }).adds[0]!.words.toLowerCase();
 
-/** What can be put in next, where one is: things under Measure, else carcasses and what hangs on them. */
-export function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: Item | undefined }) {
+/** Ways to put things in, each one edit after which what came is selected; and what was wrong with the last. */
+function useAdding(plan: Plan) {
   const dispatch = useAppDispatch();
   const [wrong, setWrong] = useState<string>();
   const put = (name: string, changes: readonly Change[], then: string) => {
@@ -57,12 +57,6 @@ export function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: 
     ];
     put(`Add ${box.name} with ${A_FIRST}`, changes, part.id);
   };
-  const carcass =
-    item?.list === 'carcasses'
-      ? item.value
-      : item?.list === 'parts'
-        ? plan.carcasses.find(({ id }) => id === carcassIdOf(item.value))
-        : undefined;
   /** One on each of the bays a bay is split into; of bays beside each other as a row. */
   const hangOnEach = (on: Carcass, { split }: Bay, family: Family) => {
     let grown = plan;
@@ -93,6 +87,22 @@ export function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: 
         act: () => add('parts', newPart(plan, family, on)),
       })),
     );
+  const carcassKinds = CARCASS_KINDS.map((kind) => ({
+    words: capitalised(kind),
+    act: () => add('carcasses', newCarcass(plan, kind)),
+  }));
+  return { add, addBoth, carcassKinds, choicesFor, onTop, wrong };
+}
+
+/** What can be put in next, where one is: things under Measure, else carcasses and what hangs on them. */
+export function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: Item | undefined }) {
+  const { add, addBoth, carcassKinds, choicesFor, onTop, wrong } = useAdding(plan);
+  const carcass =
+    item?.list === 'carcasses'
+      ? item.value
+      : item?.list === 'parts'
+        ? plan.carcasses.find(({ id }) => id === carcassIdOf(item.value))
+        : undefined;
   return (
     <Box sx={{ mt: 'auto', pt: 1.5, display: 'flex', flexWrap: 'wrap', gap: 1 }}>
       {stage === 'measure' ? (
@@ -112,18 +122,7 @@ export function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: 
               {`Add a carcass with ${A_FIRST}`}
             </Button>
           )}
-          <AddMenu
-            words="Add a carcass"
-            groups={[
-              {
-                words: 'What kind',
-                choices: CARCASS_KINDS.map((kind) => ({
-                  words: capitalised(kind),
-                  act: () => add('carcasses', newCarcass(plan, kind)),
-                })),
-              },
-            ]}
-          />
+          <AddMenu words="Add a carcass" groups={[{ words: 'What kind', choices: carcassKinds }]} />
           {carcass && (
             <AddMenu
               words="Hang on it"

@@ -26,56 +26,73 @@ export function FindingsList({ part: { findings, check }, stale }: { part: PartR
       aria-label="What it meets"
       sx={{ listStyle: 'none', m: 0, p: 0, opacity: stale ? 0.55 : 1 }}
     >
-      {findings.map((finding) => {
-        const { key, part, verdict, sentence, travel } = finding;
-        const dashes = dashesOf(finding);
-        return (
-          <Box component="li" key={key} sx={{ borderBottom: `1px solid ${colour('line')}` }}>
-            <ButtonBase
-              onClick={() => {
-                setChosen(key);
-                dispatch(moved({ part, travel }));
-              }}
-              aria-pressed={chosen === key}
-              sx={{
-                width: '100%',
-                minHeight: 44,
-                py: 0.75,
-                gap: 1.25,
-                justifyContent: 'flex-start',
-                textAlign: 'left',
-                alignItems: 'flex-start',
-              }}
-            >
-              <Box sx={{ pt: '3px' }}>
-                <Swatch verdict={verdict} />
-                {dashes && (
-                  <svg width={16} height={8} aria-hidden="true" style={{ display: 'block' }}>
-                    <line
-                      x1={0}
-                      x2={16}
-                      y1={5}
-                      y2={5}
-                      strokeWidth={1.8}
-                      strokeDasharray={dashes.join(' ')}
-                      stroke={colour(verdict === 'hits' ? 'heather' : 'tarn')}
-                    />
-                  </svg>
-                )}
-              </Box>
-              <Typography
-                sx={{
-                  fontWeight: verdict === 'hits' ? 620 : 450,
-                  color: verdict === 'hits' ? 'error.main' : 'text.primary',
-                }}
-              >
-                {sentence}
-              </Typography>
-            </ButtonBase>
-            {verdict !== 'clear' && <OfferRows finding={key} stale={stale} />}
-          </Box>
-        );
-      })}
+      {findings.map((finding) => (
+        <OneFinding
+          key={finding.key}
+          finding={finding}
+          dashes={dashesOf(finding)}
+          pressed={chosen === finding.key}
+          stale={stale}
+          onPress={() => {
+            setChosen(finding.key);
+            dispatch(moved({ part: finding.part, travel: finding.travel }));
+          }}
+        />
+      ))}
     </Box>
   );
 }
+
+interface OneProps {
+  readonly finding: Finding;
+  /** Of its curve in the chart. */
+  readonly dashes: readonly number[] | undefined;
+  readonly pressed: boolean;
+  readonly stale: boolean;
+  onPress(): void;
+}
+
+/** One thing that is met; pressed, the part goes where it meets it. What would mend it is under it. */
+function OneFinding({ finding: { key, verdict, sentence }, dashes, pressed, stale, onPress }: OneProps) {
+  return (
+    <Box component="li" sx={{ borderBottom: `1px solid ${colour('line')}` }}>
+      <ButtonBase onClick={onPress} aria-pressed={pressed} sx={FINDING}>
+        <Box sx={{ pt: '3px' }}>
+          <Swatch verdict={verdict} />
+          {dashes && (
+            <svg width={16} height={8} aria-hidden="true" style={{ display: 'block' }}>
+              <line
+                x1={0}
+                x2={16}
+                y1={5}
+                y2={5}
+                strokeWidth={1.8}
+                strokeDasharray={dashes.join(' ')}
+                stroke={colour(verdict === 'hits' ? 'heather' : 'tarn')}
+              />
+            </svg>
+          )}
+        </Box>
+        <Typography
+          sx={{
+            fontWeight: verdict === 'hits' ? 620 : 450,
+            color: verdict === 'hits' ? 'error.main' : 'text.primary',
+          }}
+        >
+          {sentence}
+        </Typography>
+      </ButtonBase>
+      {verdict !== 'clear' && <OfferRows finding={key} stale={stale} />}
+    </Box>
+  );
+}
+
+const FINDING = {
+  width: '100%',
+  minHeight: 44,
+  py: 0.75,
+  gap: 1.25,
+  justifyContent: 'flex-start',
+  textAlign: 'left',
+  alignItems: 'flex-start',
+} as const;

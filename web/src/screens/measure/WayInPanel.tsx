@@ -96,31 +96,7 @@ function OnePassage({ passage, i, units, change }: PassageProps) {
       aria-label={passage.name}
       sx={{ borderTop: `1.4px solid ${colour('ink')}`, mt: 1, pt: 0.5 }}
     >
-      <Box sx={{ display: 'flex', alignItems: 'center' }}>
-        <Typography variant="h3" sx={{ flex: 1 }}>
-          {i + 1}. {passage.kind}
-        </Typography>
-        <IconButton
-          aria-label={`${passage.name} earlier`}
-          disabled={i === 0}
-          onClick={() =>
-            change(`${passage.name} earlier`, ({ wayIn }) => [
-              { path: ['wayIn', i], before: wayIn[i]! },
-              { path: ['wayIn', i - 1], after: wayIn[i]! },
-            ])
-          }
-        >
-          <ArrowUp size={20} strokeWidth={1.8} />
-        </IconButton>
-        <IconButton
-          aria-label={`Take out ${passage.name}`}
-          onClick={() =>
-            change(`Take out ${passage.name}`, ({ wayIn }) => [{ path: ['wayIn', i], before: wayIn[i]! }])
-          }
-        >
-          <Trash2 size={20} strokeWidth={1.8} />
-        </IconButton>
-      </Box>
+      <PassageHead {...{ passage, i, change }} />
       <TextField
         label="Name"
         path={['wayIn', i, 'name']}
@@ -148,6 +124,37 @@ function OnePassage({ passage, i, units, change }: PassageProps) {
           suffix="°"
         />
       )}
+    </Box>
+  );
+}
+
+/** Its number and kind, and what can be done with the whole of it. */
+function PassageHead({ passage, i, change }: Omit<PassageProps, 'units'>) {
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center' }}>
+      <Typography variant="h3" sx={{ flex: 1 }}>
+        {i + 1}. {passage.kind}
+      </Typography>
+      <IconButton
+        aria-label={`${passage.name} earlier`}
+        disabled={i === 0}
+        onClick={() =>
+          change(`${passage.name} earlier`, ({ wayIn }) => [
+            { path: ['wayIn', i], before: wayIn[i]! },
+            { path: ['wayIn', i - 1], after: wayIn[i]! },
+          ])
+        }
+      >
+        <ArrowUp size={20} strokeWidth={1.8} />
+      </IconButton>
+      <IconButton
+        aria-label={`Take out ${passage.name}`}
+        onClick={() =>
+          change(`Take out ${passage.name}`, ({ wayIn }) => [{ path: ['wayIn', i], before: wayIn[i]! }])
+        }
+      >
+        <Trash2 size={20} strokeWidth={1.8} />
+      </IconButton>
     </Box>
   );
 }

@@ -65,27 +65,7 @@ export const Strip = memo(function Strip(props: Props) {
       </Box>
       <Well mover={mover} report={report} units={props.units} selected={selected} />
       <Box sx={{ minWidth: 0 }} aria-live={selected ? 'polite' : undefined}>
-        {report && (
-          <>
-            <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.75 }}>
-              <Swatch verdict={report.verdict} />
-              <Typography
-                noWrap
-                className="amount"
-                sx={{ color: report.verdict === 'hits' ? 'error.main' : 'text.primary' }}
-              >
-                <b>{report.short.word}</b> {report.short.amount}
-              </Typography>
-            </Box>
-            <Box className="fresh">
-              {selected ? (
-                <NowWords {...props} detail={report.short.detail} />
-              ) : (
-                <Detail words={report.short.detail} />
-              )}
-            </Box>
-          </>
-        )}
+        {report && <Found {...props} report={report} selected={selected} />}
         <Typography variant="body2" className="busy">
           working it out
         </Typography>
@@ -93,6 +73,31 @@ export const Strip = memo(function Strip(props: Props) {
     </Box>
   );
 });
+
+/** What was found of it, in a word and a figure; of the selected part also what is nearest where it stands. */
+function Found({ report, selected, scene, units }: Props & { report: PartReport; selected: boolean }) {
+  return (
+    <>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.75 }}>
+        <Swatch verdict={report.verdict} />
+        <Typography
+          noWrap
+          className="amount"
+          sx={{ color: report.verdict === 'hits' ? 'error.main' : 'text.primary' }}
+        >
+          <b>{report.short.word}</b> {report.short.amount}
+        </Typography>
+      </Box>
+      <Box className="fresh">
+        {selected ? (
+          <NowWords {...{ scene, units }} detail={report.short.detail} />
+        ) : (
+          <Detail words={report.short.detail} />
+        )}
+      </Box>
+    </>
+  );
+}
 
 function Detail({ words }: { words: string }) {
   return (
@@ -103,7 +108,7 @@ function Detail({ words }: { words: string }) {
 }
 
 /** What is nearest to the selected part where it stands, once it is open. */
-function NowWords({ scene, units, detail }: Props & { detail: string }) {
+function NowWords({ scene, units, detail }: Pick<Props, 'scene' | 'units'> & { detail: string }) {
   const { nearest } = useLivePose();
   return <Detail words={nearest ? nowWords(scene, nearest, units) : detail} />;
 }
