@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { motionOf } from '../motion/motion';
+import { chain, motionOf } from '../motion/motion';
 import { GRAVITY } from '../piece/mass';
 import type { Point3 } from '../solid/prism';
 import { real } from '../testing/real';
@@ -389,4 +389,29 @@ it('eigenvectors of symmetric matrices put together again make them, to the last
     }),
     { numRuns: 100 },
   );
+});
+
+describe('where a strut and a spring push', () => {
+  it('is along the line between their ends, all three ways of the space', () => {
+    // Derived: from (100, 10, -200) to (150, 40, 0) is (50, 30, 200), 208.33 long.
+    const still = chain([]);
+    const ends = { on: [150, 40, 0], fixed: [100, 10, -200], motion: still, opens: 1 } as const;
+    const gas: GasStrut = {
+      push: 200,
+      progression: 1,
+      stroke: 100,
+      extended: 400,
+      friction: 0,
+      tolerance: 0,
+    };
+    const length = Math.hypot(50, 30, 200);
+    const [pushes, pulls] = [
+      strutForce('strut', 'a strut', gas, ends).toward(AT_EASE),
+      springForce('spring', 'a spring', { perMm: { least: 1, most: 1 }, free: 100 }, ends).toward(AT_EASE),
+    ];
+    [50, 30, 200].forEach((mm, axis) => {
+      expect(pushes[axis]).toBeCloseTo(mm / length, 12);
+      expect(pulls[axis]).toBeCloseTo(-mm / length, 12);
+    });
+  });
 });

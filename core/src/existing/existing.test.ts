@@ -7,9 +7,11 @@ import { newPlan } from '../plan/fresh';
 import { readPlan } from '../plan/readPlan';
 import { buildScene } from '../plan/buildScene';
 import { buildExisting, EXISTING_KINDS, existingFrame, existingKind } from './kinds';
+import { existingLevers } from './levers';
 import { trackOf } from './overheadDoor';
 import type { Existing, Hatch, OnePieceDoor, OverheadDoor, RoomDoor } from './schema';
 
+const TROUBLE = { of: undefined, short: 1, comfortable: undefined, usable: undefined, about: undefined };
 const mm = (value: number) => ({ mm: value });
 const PLACED = { id: 'it', name: 'It', x: mm(0), y: mm(0), z: mm(0), faces: 'south' } as const;
 const made = <Kind extends Existing['kind']>(kind: Kind, over: object = {}) =>
@@ -18,6 +20,19 @@ const at = (motion: Motion, travel: number, point: Point3): Point3 =>
   [...place(motionPose(motion, travel), Float64Array.from(point))] as unknown as Point3;
 const steps = (mover: Mover, n: number) =>
   Array.from({ length: n + 1 }, (_, i) => mover.from + ((mover.to - mover.from) * i) / n);
+
+describe('levers of what moves already', () => {
+  it('a flatter handle only where there is one, down to none, at what such a change costs', () => {
+    const handle = (mm_: number) => {
+      const door = made('room door');
+      return existingLevers({ ...door, handle: { ...door.handle, projection: mm(mm_) } }, TROUBLE)
+        .filter(({ key }) => key === 'handle')
+        .map((lever) => lever.kind === 'amount' && [lever.from, lever.to, lever.cost.once]);
+    };
+    expect(handle(50)).toEqual([[50, 0, 12]]);
+    expect(handle(0)).toEqual([]);
+  });
+});
 
 describe('what moves in the space already', () => {
   it.each(EXISTING_KINDS)(

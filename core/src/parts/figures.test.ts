@@ -5,9 +5,10 @@ import { bankIssues, frontHeights } from './kit/drawn/bank';
 import type { Bank } from './kit/drawn/schema';
 import { bankOf, USUAL_DRAWN_FIT } from './kit/drawn/usual';
 import type { LaidDrawn } from './kit/drawn/lay';
-import { withDrawer, withSliding } from '../testing/partsOf';
-import { caseOf, doorOf, mm, planWith, refusalOf, type Made } from '../testing/planWith';
+import { drawerOf, withDrawer, withSliding } from '../testing/partsOf';
+import { caseOf, doorOf, FRAME, mm, planWith, refusalOf, type Made } from '../testing/planWith';
 import { partFindings } from '../report/noteFindings';
+import type { Drawer } from './drawer/schema';
 import type { Piece } from '../piece/piece';
 import { USUAL_FIT } from './door/fresh';
 import { USUAL_SLIDING_PULL } from './sliding/fresh';
@@ -42,6 +43,37 @@ describe('figures that boards are cut by', () => {
     const split = (left: number) => ({ carcasses: [caseOf({ bay: { id: 'all', take: 'equal' as const, read: {}, split: { way: 'uprights' as const, setback: mm(0), bays: bays(left) } } })] }); // prettier-ignore
     expect(refusalOf(split(300))).toBe('');
     expect(refusalOf(split(310))).toMatch(/leaves nothing of the upright beside it/);
+  });
+
+  it('a member of a face frame stands before the middle of the upright behind it: openings end at its edges', () => {
+    // Two bays of 273 in 564, an upright of 18 about 300: a member of 38 from 281 to 319, one of 12 from 294 to 306.
+    const bays = ['a', 'b'].map((id) => ({ id, take: 'equal' as const, read: {} }));
+    const split = { way: 'uprights' as const, setback: mm(0), bays };
+    const edges = (between: number) => {
+      const frame = { ...FRAME, between: mm(between) };
+      const plan = planWith({
+        carcasses: [caseOf({ frame, bay: { id: 'all', take: 'equal', read: {}, split } })],
+      });
+      const { openings } = carcassOf(plan, plan.carcasses[0]!).layout;
+      return [openings.get('a')!.right.at, openings.get('b')!.left.at];
+    };
+    expect(edges(38)).toEqual([281, 319]);
+    expect(edges(12)).toEqual([294, 306]);
+  });
+
+  it('sides of a box that the front itself ends: a lock joint shortens them at the back alone, and they go into the front', () => {
+    // 450 deep: a lip of 5 at the back, 6 into the front; with a front of its own board two lips and nothing into it.
+    const sideOf = (made: Drawer['front']['made']) => {
+      const { box, front } = drawerOf();
+      const joint = { kind: 'lock' as const, deep: mm(6), lip: mm(5) };
+      const plan = planWith(
+        withDrawer({ box: { ...box, joint }, front: { ...front, made } as Drawer['front'] }),
+      );
+      const pieces = partBuilt(plan, plan.parts[0]!)!.pieces.moving.flatMap((link) => link.pieces);
+      return pieces.find(({ key }) => key.endsWith('side-left'))!.size!.length.mm;
+    };
+    expect(sideOf('applied')).toBeCloseTo(440, 9);
+    expect(sideOf('the box’s own')).toBeCloseTo(451, 9);
   });
 
   it('fronts that get lower upward: the step that leaves the topmost one 30 is told, and leaves it 30', () => {
