@@ -34,34 +34,12 @@ await command(async () => {
   const cluster = await throwawayCluster();
   try {
     const { buildPage } = await import('./lib/page.mjs');
-    for (const project of TYPES)
-      count(
-        `types, ${project}`,
-        await check([fromRoot('node_modules/typescript/bin/tsc'), '-p', fromRoot(project)]),
-      );
-    count('lint', await check([fromRoot('node_modules/eslint/bin/eslint.js'), '.', '--max-warnings', '0']));
-    count(
-      'order of the house',
-      await check([
-        fromRoot('node_modules/dependency-cruiser/bin/dependency-cruise.mjs'),
-        '--config',
-        fromRoot('.dependency-cruiser.mjs'),
-        'core/src',
-        'web/src',
-        'server/src',
-      ]),
-    );
-    count(
-      'format',
-      await check([
-        fromRoot('node_modules/prettier/bin/prettier.cjs'),
-        '--check',
-        '--log-level',
-        'warn',
-        '.',
-      ]),
-    );
-    count('unit and server tests', await jest(results, await cluster.makeDatabase('units')));
+    // Each takes one processor.
+    await Promise.all([checkTypes(count), checkText(count)]);
+    const url = await cluster.makeDatabase('units');
+    count('unit tests', await jest(results, url, ['core', 'web']));
+    // These share a database: one file after the other.
+    count('server tests', await jest(results, url, ['server'], ['--runInBand']));
     await buildPage();
     count('browser tests', await playwright(results, await cluster.makeDatabase('browser'), chromium));
   } finally {
@@ -72,6 +50,23 @@ await command(async () => {
   return tally.failed === 0 ? 0 : 1;
 });
 
+async function checkTypes(count) {
+  const tsc = fromRoot('node_modules/typescript/bin/tsc');
+  for (const project of TYPES) count(`types, ${project}`, await check([tsc, '-p', fromRoot(project)]));
+}
+
+async function checkText(count) {
+  count('lint', await check([fromRoot('node_modules/eslint/bin/eslint.js'), '.', '--max-warnings', '0']));
+  const cruiser = fromRoot('node_modules/dependency-cruiser/bin/dependency-cruise.mjs');
+  const rooms = ['core/src', 'web/src', 'server/src'];
+  count(
+    'order of the house',
+    await check([cruiser, '--config', fromRoot('.dependency-cruiser.mjs'), ...rooms]),
+  );
+  const prettier = fromRoot('node_modules/prettier/bin/prettier.cjs');
+  count('format', await check([prettier, '--check', '--log-level', 'warn', '.']));
+}
+
 /** A check that only passes or fails. */
 async function check(args) {
   const { code, output } = await run(node, args, { cwd: fromRoot('') });
@@ -79,12 +74,19 @@ async function check(args) {
   return code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
 }
 
-async function jest(results, url) {
-  const file = join(results, 'jest.json');
+/** Tests of some rooms, a file on each processor. */
+async function jest(results, url, rooms, how = ['--maxWorkers', '100%']) {
+  const file = join(results, `${rooms.join('-')}.json`);
   const flags = ['--experimental-vm-modules', '--disable-warning=ExperimentalWarning'];
   const { code } = await run(
     node,
-    [...flags, fromRoot('node_modules/jest/bin/jest.js'), '--json', `--outputFile=${file}`, '--silent'],
+    [
+      ...flags,
+      fromRoot('node_modules/jest/bin/jest.js'),
+      ...['--selectProjects', ...rooms],
+      ...how,
+      ...['--json', `--outputFile=${file}`, '--silent'],
+    ],
     {
       cwd: fromRoot(''),
       env: { DATABASE_URL: url },
