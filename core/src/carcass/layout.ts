@@ -111,11 +111,7 @@ export function layOut(carcass: Carcass, stock: Stock): Layout {
     const { split } = bay;
     if (!split) return region;
     const at = [...path, 'split'];
-    const room = shell.back - shell.front;
-    if (split.setback.mm > room - LEAST) {
-      const message = `Set back so far nothing is left of them. At most ${lengthMark(room - LEAST, 'most')} will do.`;
-      issues.push({ path: [...at, 'setback'], message });
-    }
+    issues.push(...setbackIssues(split, shell.back - shell.front, at));
     const along = split.way === 'uprights';
     const start = along ? rightmost(region.left) : region.bottom;
     const whole = (along ? leftmost(region.right) : region.top) - start;
@@ -153,6 +149,13 @@ export function layOut(carcass: Carcass, stock: Stock): Layout {
   const faces = lay(carcass.bay, wholeRegion(carcass, shell), ['bay']);
   issues.push(...sideIssues(carcass, shell, faces));
   return { ...laid, ...faces };
+}
+
+/** Boards that part a bay, set back so far that nothing is left of them. */
+function setbackIssues({ setback }: Split, room: number, path: Issue['path']): Issue[] {
+  if (setback.mm <= room - LEAST) return [];
+  const message = `Set back so far nothing is left of them. At most ${lengthMark(room - LEAST, 'most')} will do.`;
+  return [{ path: [...path, 'setback'], message }];
 }
 
 /** A board that was read thinner than this is a slip of the tape, mm. */
