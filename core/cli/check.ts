@@ -54,7 +54,7 @@ function main(args: readonly string[]): number {
 function checkPlan(text: string, asText: boolean): number {
   const read = readPlanFile(text);
   if (!read.ok) return refuse(read.issues);
-  const checker = new SceneChecker({ curves: true });
+  const checker = new SceneChecker({ curves: true, charts: true });
   const report = reportOf(read.plan, checker);
   const open = [...report.parts.flatMap(({ findings }) => findings), ...report.notes, ...report.air];
   const keys = open.filter(({ verdict }) => verdict !== 'clear').map(({ key }) => key);

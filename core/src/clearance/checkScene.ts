@@ -300,7 +300,9 @@ export class SceneChecker {
       : run.options.depths
         ? withDepths(plain, everyone)
         : plain;
-    run.known.set(key, { met, own, check, charted: false });
+    const { charts = false } = run.options;
+    const whole = charts ? yield* withProgress(chartSteps(mover, check, everyone), progress) : check;
+    run.known.set(key, { met, own, check: whole, charted: charts });
   }
 
   /** The bodies of a leaf that others wait for, where it stands open: all the way, or as far as it goes. */

@@ -67,6 +67,8 @@ export interface CheckOptions {
   readonly watch?: number;
   /** Curves of clearance, and all blocked stretches: for drawing. */
   readonly curves?: boolean;
+  /** In a scene: with the curves of the worst of what every mover meets, not only of those that are asked for. */
+  readonly charts?: boolean;
   /** How deep what hits would go, were it pushed on through, without its curves. */
   readonly depths?: boolean;
   /** Of a touch that is meant over the whole travel and never comes about: tell how near it comes, as of any other pair. */

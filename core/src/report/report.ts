@@ -38,7 +38,7 @@ export function reportOf(plan: Plan, checker: SceneChecker = new SceneChecker({ 
 /**
  * The same in steps short enough to stop between.
  *
- * @param charted  of this item, or mover, the curves of what it meets are drawn as well; of the worst of all where none is given
+ * @param charted  of this item, or mover, the curves of what it meets are drawn, beside those of what the answer is about
  */
 export function* reportSteps(
   plan: Plan,
@@ -46,54 +46,39 @@ export function* reportSteps(
   charted?: string,
 ): Generator<Progress, Report> {
   const scene = buildScene(plan);
-  const movers = yield* chartedChecks(scene, checker, charted);
-  const byId = new Map(plan.parts.map((part) => [part.id, part]));
-  const parts = scene.movers
-    .map((mover, i) => {
-      const part = byId.get(mover.item);
-      return part
-        ? reportPart(plan, scene, part, mover, movers[i]!)
-        : reportExisting(plan, scene, mover, movers[i]!);
-    })
-    .sort((a, b) => urgency(a) - urgency(b));
-  const air = airFindings(plan, scene, movers);
+  const checks = [...(yield* checker.steps(scene)).movers];
+  const air = airFindings(plan, scene, checks);
   const told = [
     ...plan.parts.map((part) => partFindings(plan, part)),
     ...plan.carcasses.map((one) => carcassFindings(plan, one)),
   ];
   const notes = told.flatMap((one) => one.notes).sort((a, b) => RANK[a.verdict] - RANK[b.verdict]);
   const assumptions = told.flatMap((one) => one.assumptions);
-  return {
-    answer: answerOf(plan, scene, parts, notes, assumptions, air),
-    parts,
-    notes,
-    assumptions,
-    air,
-    missing: missingReadings(plan, scene, parts),
-  };
+  const answer = answerOf(plan, scene, partReports(plan, scene, checks), notes, assumptions, air);
+  const looked = new Set([answer.part, charted]);
+  for (const [i, mover] of scene.movers.entries())
+    if (looked.has(mover.id) || looked.has(mover.item))
+      checks[i] = yield* withProgress(checker.chart(mover), { done: checks.length, of: checks.length });
+  const parts = partReports(plan, scene, checks);
+  return { answer, parts, notes, assumptions, air, missing: missingReadings(plan, scene, parts) };
+}
+
+/** What is said of every mover, the most urgent first. */
+function partReports(plan: Plan, scene: Scene, checks: readonly MoverCheck[]): PartReport[] {
+  const byId = new Map(plan.parts.map((part) => [part.id, part]));
+  return scene.movers
+    .map((mover, i) => {
+      const part = byId.get(mover.item);
+      return part
+        ? reportPart(plan, scene, part, mover, checks[i]!)
+        : reportExisting(plan, scene, mover, checks[i]!);
+    })
+    .sort((a, b) => urgency(a) - urgency(b));
 }
 
 /** Worst verdict first, then the least share of the travel that can be used. */
-const urgency = ({ check: { verdict, usable, to } }: { readonly check: MoverCheck }) =>
-  RANK[verdict] + Math.min(0.999, usable / to / 2);
-
-/** The check of every mover, with curves where they are wanted. */
-function* chartedChecks(
-  scene: Scene,
-  checker: SceneChecker,
-  charted: string | undefined,
-): Generator<Progress, MoverCheck[]> {
-  const { movers } = scene;
-  const checks = [...(yield* checker.steps(scene)).movers];
-  const least = Math.min(...checks.map((check) => urgency({ check })));
-  const worst = checks.findIndex((check) => urgency({ check }) === least);
-  const wanted = (mover: Mover, i: number) =>
-    charted === undefined ? i === worst : mover.id === charted || mover.item === charted;
-  for (const [i, mover] of movers.entries())
-    if (wanted(mover, i))
-      checks[i] = yield* withProgress(checker.chart(mover), { done: movers.length, of: movers.length });
-  return checks;
-}
+const urgency = ({ verdict, check }: PartReport) =>
+  RANK[verdict] + Math.min(0.999, check.usable / check.to / 2);
 
 /**
  * What was said of a check, with all else it was said of. The check itself is a new one whenever what it met, or how

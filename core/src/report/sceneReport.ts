@@ -23,7 +23,7 @@ export interface SceneReport {
 }
 
 export function sceneReport(scene: Scene): SceneReport {
-  const { movers } = new SceneChecker({ curves: true, meantAlways: true }).check(scene);
+  const { movers } = new SceneChecker({ curves: true, charts: true, meantAlways: true }).check(scene);
   const maps = new PairMaps();
   const pairs = scene.movers.flatMap((a, i) =>
     scene.movers.slice(i + 1).flatMap((b): PairReport[] => {
