@@ -140,12 +140,12 @@ export {
 } from './hardware/schema';
 export {
   DrawerItemSchema,
-  freshId,
   hardwareRows,
   readHardwareRows,
   type DrawerItem,
   type HardwareRead,
 } from './formats/hardwareCsv';
+export { freshId } from './item/freeId';
 export { pieceRows, workRows } from './make/piecesCsv';
 export {
   hardwareNeeded,

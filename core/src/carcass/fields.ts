@@ -1,5 +1,8 @@
 import { wordChoice, type Field } from '../card/field';
 import type { PathStep } from '../item/path';
+import { FIXING_KINDS } from '../hardware/schema';
+import { loadFields } from '../card/loadFields';
+import { BOOKS } from '../strength/usualLoads';
 import { SIDES } from '../item/schema';
 import { bayFields } from './bayFields';
 import type { Carcass } from './schema';
@@ -143,6 +146,36 @@ const BUILT: readonly CarcassField[] = [
   length('How it is built', 'Leg height', ['stands', 'height'], (one) => stands('legs')(one) && boxed(one)),
   length('How it is built', 'Legs, thick', ['stands', 'thick'], stands('legs')),
   length('How it is built', 'Hanging rail', ['stands', 'rail'], stands('the wall')),
+  {
+    group: 'How it is built',
+    label: ({ stands: { on } }) => `Fixed to ${on === 'the ceiling' ? on : 'what is behind it'}`,
+    path: ['fixing'],
+    input: {
+      words: ['no', 'yes'],
+      word: ({ fixing }) => (fixing ? 'yes' : 'no'),
+      value: (word) => (word === 'yes' ? { hardware: 'stud-screw', count: 2 } : null),
+    },
+  },
+  {
+    group: 'How it is built',
+    label: 'Fixed with',
+    path: ['fixing', 'hardware'],
+    input: { pick: 'hardware', kinds: () => FIXING_KINDS },
+    when: ({ fixing }) => fixing !== null,
+  },
+  {
+    group: 'How it is built',
+    label: 'So many fixings',
+    path: ['fixing', 'count'],
+    input: 'count',
+    when: ({ fixing }) => fixing !== null,
+  },
+  ...loadFields<Carcass>(
+    'How it is built',
+    ['load'],
+    { label: 'Its shelves and bottom carry', usual: 'books, as usual', typed: 'On a metre, kg' },
+    () => BOOKS,
+  ),
   {
     group: 'How it is built',
     label: 'Top',

@@ -1,6 +1,10 @@
 import { called } from '../item/called';
 import type { Amount, Lever, Trouble } from '../item/lever';
-import { cost, lengthLever } from '../item/leverOf';
+import type { Stock } from '../material/stock';
+import { materialLevers } from '../material/levers';
+import type { BuiltCarcass } from './build';
+import { sheetDoes } from './strength';
+import { choiceLever, cost, lengthLever } from '../item/leverOf';
 import { lengthMark } from '../length/lengthMark';
 import type { Carcass } from './schema';
 
@@ -18,9 +22,19 @@ const ALONG: Record<Carcass['faces'], { readonly axis: 'x' | 'y'; readonly right
 };
 
 /** What of a carcass may be changed: where it stands, how wide, high and deep it is, how high it is raised. */
-export function carcassLevers(carcass: Carcass, { about }: Trouble): Lever[] {
+export function carcassLevers(
+  carcass: Carcass,
+  { about }: Trouble,
+  built: BuiltCarcass,
+  stock: Stock,
+): Lever[] {
   // What a caution is about no number takes away: whoever builds sees to it.
   if (about === 'caution') return [];
+  if (about === 'strength')
+    return materialLevers(carcass, ['sheet'], stock.materials, `the ${called(carcass.name)}`, (one) =>
+      sheetDoes(carcass, built, stock, one),
+    );
+  if (about === 'standing') return [...fixingLevers(carcass), ...placeLevers(carcass)];
   const { stands } = carcass;
   const { axis, right } = ALONG[carcass.faces];
   return [
@@ -37,11 +51,60 @@ export function carcassLevers(carcass: Carcass, { about }: Trouble): Lever[] {
   ];
 }
 
-const moved = (carcass: Carcass, axis: 'x' | 'y' | 'z', sense: 1 | -1, way: string): Amount[] =>
+/** Fixings to try, and how many, the least work first: two at the head, then more. */
+const FIXINGS = ['stud-screw', 'wall-plug', 'hollow-fixing', 'stud-screw-8'] as const;
+const COUNTS = [2, 4, 6, 8] as const;
+const FIXED_WITH: Readonly<Record<(typeof FIXINGS)[number], string>> = {
+  'stud-screw': 'screws into studs or joists',
+  'wall-plug': 'plugs in masonry',
+  'hollow-fixing': 'fixings for a hollow wall',
+  'stud-screw-8': 'coach screws into studs or joists',
+};
+
+const fixingLevers = (carcass: Carcass): Lever[] =>
+  FIXINGS.flatMap((hardware, i) =>
+    COUNTS.flatMap((count) =>
+      choiceLever(
+        carcass,
+        ['fixing'],
+        { hardware, count },
+        {
+          key: `fixing.${hardware}.${count}`,
+          what: 'what it is fixed with',
+          cost: cost('holes in what is behind it', 4 + i + count),
+          words: `fix the ${called(carcass.name)} with ${count} ${FIXED_WITH[hardware]}`,
+        },
+      ),
+    ),
+  );
+
+/** To where something bears it, and out of what it stands in. */
+function placeLevers(carcass: Carcass): Lever[] {
+  const { axis, right } = ALONG[carcass.faces];
+  const deep = axis === 'x' ? 'y' : 'x';
+  const back = carcass.faces === 'south' || carcass.faces === 'west' ? 1 : -1;
+  return [
+    ...moved(carcass, deep, back, 'back', true),
+    ...moved(carcass, deep, -back as 1 | -1, 'forward', true),
+    ...moved(carcass, 'z', -1, 'down', true),
+    ...moved(carcass, 'z', 1, 'up', true),
+    ...moved(carcass, axis, right, 'to the right', true),
+    ...moved(carcass, axis, -right as 1 | -1, 'to the left', true),
+  ];
+}
+
+const moved = (
+  carcass: Carcass,
+  axis: 'x' | 'y' | 'z',
+  sense: 1 | -1,
+  way: string,
+  jumps = false,
+): Amount[] =>
   lengthLever(carcass, [axis], {
     key: `moved.${axis}${sense > 0 ? '+' : '-'}`,
     what: `where it stands, ${way}`,
     to: carcass[axis].mm + sense * MOST_MOVED,
+    ...(jumps && { jumps }),
     cost: cost('all that hangs on it moves too', 12, 0.15),
     words: (mm) =>
       `move the ${called(carcass.name)} ${way} by ${lengthMark(Math.abs(mm - carcass[axis].mm), 'least')}`,

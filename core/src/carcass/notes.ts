@@ -1,12 +1,8 @@
-import { lengthMark } from '../length/lengthMark';
 import type { PartNote } from '../item/note';
 import type { Carcass } from './schema';
 
-/** Higher than this for its depth a case goes over when its doors hang open or a child climbs in. Common practice, no single source. */
-const SLENDER = 3;
-
-/** What to beware of with a carcass, with the reason: what hangs and what can tip. */
-export function carcassNotes({ stands, mount, height, depth, kind }: Carcass): PartNote[] {
+/** What to beware of with a carcass, with the reason: what hangs over heads or on what moves. */
+export function carcassNotes({ stands, mount }: Carcass): PartNote[] {
   const caution = (sentence: string): PartNote => ({ about: 'caution', verdict: 'tight', sentence });
   if (mount?.on === 'mover')
     return [
@@ -26,12 +22,6 @@ export function carcassNotes({ stands, mount, height, depth, kind }: Carcass): P
     return [
       caution(
         'It hangs with all that is in it: screw its rail into studs or masonry with fixings rated for that, and look for cables and pipes before you drill. Local codes and the fixing maker’s sheet come first.',
-      ),
-    ];
-  if (kind !== 'free cradle' && height.mm > SLENDER * depth.mm)
-    return [
-      caution(
-        `It is ${lengthMark(height.mm)} high on a depth of ${lengthMark(depth.mm)}: fix its head to the wall, so that it cannot tip with its doors open or a child climbing in.`,
       ),
     ];
   return [];

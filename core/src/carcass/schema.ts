@@ -162,6 +162,32 @@ export const CarcassSchema = v.strictObject({
       'It is mounted on another carcass, or on what moves.',
     ),
   ),
+  /** What fixes its head, or its rail, to what is behind or above it, and how many; null where it is not fixed. */
+  fixing: v.optional(
+    v.nullable(
+      v.strictObject({
+        hardware: IdSchema,
+        count: v.pipe(
+          v.number('Fixings are counted.'),
+          v.integer('Fixings are counted whole.'),
+          v.minValue(1, 'At least one fixing.'),
+          v.maxValue(24, 'At most 24 fixings.'),
+        ),
+      }),
+    ),
+    null,
+  ),
+  /** kg on a metre of its bottom and of each fixed shelf; null where nobody said, which counts as books. */
+  load: v.optional(
+    v.nullable(
+      v.pipe(
+        v.number('A load is a number of kg a metre.'),
+        v.minValue(0, 'A load cannot be less than 0.'),
+        v.maxValue(500, 'At most 500 kg a metre.'),
+      ),
+    ),
+    null,
+  ),
   /** Added to each front edge, mm; 0 where the edges are left. */
   banding: lengthBetween(0, 10),
   /** What its faces carry, mm thick: paint, carpet, trim; inside, and on its front edges. */

@@ -59,7 +59,7 @@ export function defectsOf(plan: Plan, scene: Scene, checks: readonly MoverCheck[
   const notes = [
     ...plan.parts.flatMap((part) => partFindings(plan, part).notes),
     ...plan.carcasses.flatMap((one) => carcassFindings(plan, one).notes),
-  ].filter(({ verdict }) => verdict !== 'clear');
+  ].filter(({ verdict, taken }) => verdict !== 'clear' && !taken);
   const told = notes.map(({ key, item, about, verdict }): Defect => ({
     key,
     verdict,

@@ -1,6 +1,7 @@
 import { carcassLevers } from '../carcass/levers';
+import type { Carcass } from '../carcass/schema';
 import type { Amount } from '../item/lever';
-import { partBuilt } from '../plan/place';
+import { carcassOf, partBuilt, planStock } from '../plan/place';
 import { newThing } from '../plan/fresh';
 import type { LaidDrawn } from '../parts/kit/drawn/lay';
 import { familyOf } from '../parts/families';
@@ -23,6 +24,11 @@ const ways = (levers: readonly { readonly kind: string }[], of: RegExp) =>
       }),
   ) as Record<string, [string, number]>;
 
+const leversOfCase = (one: Carcass) => {
+  const plan = planWith({ carcasses: [one] });
+  return carcassLevers(one, TROUBLE, carcassOf(plan, one), planStock(plan));
+};
+
 describe('levers of what stands in the space', () => {
   // Derived: seen from before it, right of a case that faces south is east, and so round.
   it.each([
@@ -33,10 +39,7 @@ describe('levers of what stands in the space', () => {
   ] as const)(
     'a case that faces %s goes to its right along %s by %s mm, and as far to its left',
     (faces, axis, far) => {
-      const found = ways(
-        carcassLevers(caseOf({ faces, x: mm(2000), y: mm(2000) }), TROUBLE),
-        /to the (left|right)/,
-      );
+      const found = ways(leversOfCase(caseOf({ faces, x: mm(2000), y: mm(2000) })), /to the (left|right)/);
       expect(found).toEqual({ right: [axis, far], left: [axis, -far] });
     },
   );

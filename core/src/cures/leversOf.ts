@@ -5,7 +5,7 @@ import type { Lever, Trouble } from '../item/lever';
 import { familyOf } from '../parts/families';
 import { roleOf } from '../piece/roleOf';
 import { carrierOf, hostOf, mayCarry, mountablesOf, withMounted } from '../plan/hosts';
-import { partBuilt } from '../plan/place';
+import { carcassOf, partBuilt, planStock } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { thingLevers } from '../things/levers';
 import type { Defect } from './defects';
@@ -51,7 +51,10 @@ export function leversFor(plan: Plan, finding: Defect): ItemLever[] {
           item: id,
           // Its bound is of the item alone: what is mounted on it may be moved by more.
           lever: laden.has(id) && lever.kind === 'amount' ? { ...lever, jumps: true } : lever,
-          inPlan: (changes) => changes.map((change) => ({ ...change, path: [list, i, ...change.path] })),
+          inPlan: (changes) => [
+            ...brought(plan, lever),
+            ...changes.map((change) => ({ ...change, path: [list, i, ...change.path] })),
+          ],
         });
       }
     };
@@ -69,7 +72,10 @@ export function leversFor(plan: Plan, finding: Defect): ItemLever[] {
     }
     const at = (list: Exclude<List, 'parts'>) => plan[list].findIndex((one) => one.id === id);
     const [carcass, thing, existing] = [at('carcasses'), at('things'), at('existing')];
-    if (carcass >= 0) of('carcasses', carcassLevers(plan.carcasses[carcass]!, trouble), carcass);
+    if (carcass >= 0) {
+      const one = plan.carcasses[carcass]!;
+      of('carcasses', carcassLevers(one, trouble, carcassOf(plan, one), planStock(plan)), carcass);
+    }
     if (thing >= 0) of('things', thingLevers(plan.things[thing]!), thing);
     if (existing >= 0) of('existing', existingLevers(plan.existing[existing]!, trouble), existing);
   };
@@ -78,6 +84,14 @@ export function leversFor(plan: Plan, finding: Defect): ItemLever[] {
   for (const mounted of withMounted(plan, [item])) if (mounted !== item) add(mounted, own, false);
   if (inTheWay !== undefined && inTheWay !== item) add(inTheWay, other, true);
   return all;
+}
+
+/** What a lever wants the plan to have, put at the end of its lists. */
+function brought({ materials }: Plan, lever: Lever): Change[] {
+  if (lever.kind === 'amount' || !lever.brings) return [];
+  return lever.brings.materials
+    .filter(({ id }) => materials.every((one) => one.id !== id))
+    .map((after, n) => ({ path: ['materials', materials.length + n], after }));
 }
 
 /** Ids of what carries something on its way, or has that mounted on it. */

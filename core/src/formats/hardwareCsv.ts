@@ -1,3 +1,4 @@
+import { freshId } from '../item/freeId';
 import * as v from 'valibot';
 import { plainSentence } from '../item/plainSentence';
 import {
@@ -115,18 +116,4 @@ function readRow(cell: (name: string) => string, taken: Set<string>): DrawerItem
   if (!read.success) return plainSentence(read.issues[0]);
   taken.add(id);
   return { item: read.output, count };
-}
-
-/** An id made of a name: small letters, digits and hyphens. */
-export function freshId(name: string, taken: ReadonlySet<string>): string {
-  const bare =
-    name
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^[^a-z]+/, '')
-      .replace(/-+$/, '')
-      .slice(0, 34) || 'hardware';
-  let id = bare;
-  for (let n = 2; taken.has(id); n += 1) id = `${bare}-${n}`;
-  return id;
 }

@@ -1,6 +1,8 @@
 import { numbersOf, type Hardware, type HardwareKind, type HardwareOf } from './schema';
 
 const INCH = 25.4;
+/** Cup distance at which a face-frame hinge comes to the overlay it is sold by, mm. Common practice. */
+const USUAL_CUP = 5;
 
 /** One of a kind with usual numbers, of no maker. */
 export function usualHardware<Kind extends HardwareKind>(
@@ -23,6 +25,10 @@ export const newHardware = (kind: HardwareKind, id: string, name: string): Hardw
  */
 export const GENERIC_HARDWARE: readonly Hardware[] = [
   usualHardware('cup hinge', 'cup-110', 'Cup hinge 35 mm, opens 110°'),
+  usualHardware('face-frame hinge', 'frame-1-4', 'Face-frame hinge, 1/4 in overlay', { constant: INCH / 4 - USUAL_CUP }),
+  usualHardware('face-frame hinge', 'frame-1-2', 'Face-frame hinge, 1/2 in overlay', { constant: INCH / 2 - USUAL_CUP }),
+  usualHardware('face-frame hinge', 'frame-3-4', 'Face-frame hinge, 3/4 in overlay', { constant: (3 * INCH) / 4 - USUAL_CUP }),
+  usualHardware('face-frame hinge', 'frame-1', 'Face-frame hinge, 1 in overlay', { constant: INCH - USUAL_CUP }),
   usualHardware('butt hinge', 'butt-63', 'Butt hinge 63 mm'),
   usualHardware('butt hinge', 'butt-100', 'Butt hinge 100 mm', { high: 100, wide: 30, thick: 2.5, knuckle: 10, rating: 25 }),
   usualHardware('continuous hinge', 'continuous-32', 'Continuous hinge 32 mm'),
@@ -33,6 +39,7 @@ export const GENERIC_HARDWARE: readonly Hardware[] = [
   usualHardware('slide', 'slide-over', 'Side slides 250 to 700 mm, over-travel', { length: 700, travel: 735, shortest: 250, rating: 40 }),
   usualHardware('slide', 'slide-full-in', 'Side slides 10 to 28 in, full travel', { length: 28 * INCH, travel: 28 * INCH, shortest: 10 * INCH, step: 2 * INCH, rating: 45 }),
   usualHardware('slide', 'slide-heavy', 'Heavy side slides 450 to 900 mm, full travel', { length: 900, travel: 900, shortest: 450, side: 19.1, high: 76, metal: 2.5, rating: 100 }),
+  usualHardware('slide', 'slide-step', 'Locking step slides 300 to 600 mm, for a person', { length: 600, travel: 600, shortest: 300, side: 19.1, high: 76, metal: 2.5, rating: 320, person: 150 }),
   usualHardware('slide', 'slide-450', 'Side slide 450 mm, full travel'),
   usualHardware('under slide', 'under-full', 'Under slides 250 to 600 mm, full travel', { length: 600, travel: 600 }),
   usualHardware('under slide', 'under-part', 'Under slides 250 to 550 mm, three-quarter travel', { length: 550, travel: 412.5, rating: 25 }),
@@ -41,6 +48,10 @@ export const GENERIC_HARDWARE: readonly Hardware[] = [
   usualHardware('stay', 'stay-250', 'Folding stay 250 mm'),
   usualHardware('catch', 'catch-40', 'Magnet catch, 40 N'),
   usualHardware('castor', 'castor-50', 'Castor 50 mm'),
+  usualHardware('stud screw', 'stud-screw', 'Screw 5 x 60 mm into a stud or joist'),
+  usualHardware('stud screw', 'stud-screw-8', 'Coach screw 8 x 80 mm into a stud or joist', { long: 80, thick: 8, pull: 800, down: 1200 }),
+  usualHardware('wall plug', 'wall-plug', 'Plug and screw 8 x 60 mm in masonry', { thick: 8 }),
+  usualHardware('hollow-wall fixing', 'hollow-fixing', 'Spring toggle M5 behind a lining'),
   usualHardware('bracket', 'bracket-50', 'Corner bracket 50 mm'),
 ]; // prettier-ignore
 

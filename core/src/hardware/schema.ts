@@ -21,45 +21,66 @@ const number = (
 ): HardwareNumber => ({ label, unit, usual, least, most });
 const later = (one: HardwareNumber): HardwareNumber => ({ ...one, later: true });
 const rating = (usual: number) => number('Carries', 'kg', usual, 0.1, 2000);
+const person = number('A person stands on what it carries', 'kg', 0, 0, 500);
 const play = number('Play between its halves', 'mm', 0.2, 0, 5);
+
+/** Of every hinge whose cup is bored into the leaf. */
+const CUP_HINGE = {
+  cup: number('Cup diameter', 'mm', 35, 15, 60),
+  deep: number('Cup depth', 'mm', 12.5, 3, 40),
+  /** Overlay with the cup at the leaf's very edge on a plate of no height. */
+  constant: number('Overlay constant', 'mm', 11.5, -40, 60),
+  half: number('Half-overlay arm takes off', 'mm', 9.5, 0, 40),
+  inset: number('Inset arm takes off', 'mm', 18, 0, 60),
+  cupFrom: number('Cup distance, least', 'mm', 3, 0, 30),
+  cupTo: number('Cup distance, most', 'mm', 7, 0, 30),
+  plateTo: number('Highest plate', 'mm', 6, 0, 40),
+  /** The two plate pivots: from the inner face of the side on a plate of no height, and back from the leaf's back. */
+  plate1x: number('First plate pivot, from the side', 'mm', 24.5, -20, 120),
+  plate1y: number('First plate pivot, back', 'mm', 6.5, -20, 120),
+  plate2x: number('Second plate pivot, from the side', 'mm', 19.5, -20, 120),
+  plate2y: number('Second plate pivot, back', 'mm', 24.5, -20, 120),
+  /** The two cup pivots: in from the cup's nearer edge, and into the leaf from its back. */
+  cup1x: number('First cup pivot, in from the cup’s edge', 'mm', 6.5, -20, 60),
+  cup1y: number('First cup pivot, into the leaf', 'mm', 10.5, -20, 60),
+  cup2x: number('Second cup pivot, in from the cup’s edge', 'mm', 2.5, -20, 60),
+  cup2y: number('Second cup pivot, into the leaf', 'mm', 5, -20, 60),
+  opens: number('Opens to', 'deg', 110, 30, 180),
+  /** Plate holes, back from the front edge, and apart. */
+  holesBack: number('Plate holes, back from the front', 'mm', 37, 10, 120),
+  holesApart: number('Plate holes apart', 'mm', 32, 10, 120),
+  adjustSide: number('Adjusts sideways, either way', 'mm', 2, 0, 10),
+  adjustDepth: number('Adjusts in depth, either way', 'mm', 2, 0, 10),
+  adjustHeight: number('Adjusts in height, either way', 'mm', 2, 0, 10),
+  /** How far plate and arm stand into the opening, along the depth, and how high. */
+  plateLong: number('Plate and arm, long', 'mm', 58, 10, 150),
+  plateHigh: number('Plate, high', 'mm', 50, 10, 120),
+  rating: rating(10),
+  play,
+} as const;
+
+/** What a fixing bears for good: a fifth of what pulls it out (common practice). */
+const fixing = (pull: number, down: number) => ({
+  long: number('Long', 'mm', 60, 10, 300),
+  thick: number('Thick', 'mm', 5, 2, 20),
+  pull: number('Holds, pulled straight out', 'N', pull, 0, 20_000),
+  down: number('Holds, pulled downward', 'N', down, 0, 20_000),
+});
 
 /**
  * Every kind of hardware and the numbers of each. Usual values are common practice and of no maker; a maker's own
  * sheet goes before them.
  */
 export const HARDWARE_KINDS = {
-  'cup hinge': {
-    cup: number('Cup diameter', 'mm', 35, 15, 60),
-    deep: number('Cup depth', 'mm', 12.5, 3, 40),
-    /** Overlay with the cup at the leaf's very edge on a plate of no height. */
-    constant: number('Overlay constant', 'mm', 11.5, -40, 60),
-    half: number('Half-overlay arm takes off', 'mm', 9.5, 0, 40),
-    inset: number('Inset arm takes off', 'mm', 18, 0, 60),
-    cupFrom: number('Cup distance, least', 'mm', 3, 0, 30),
-    cupTo: number('Cup distance, most', 'mm', 7, 0, 30),
-    plateTo: number('Highest plate', 'mm', 6, 0, 40),
-    /** The two plate pivots: from the inner face of the side on a plate of no height, and back from the leaf's back. */
-    plate1x: number('First plate pivot, from the side', 'mm', 24.5, -20, 120),
-    plate1y: number('First plate pivot, back', 'mm', 6.5, -20, 120),
-    plate2x: number('Second plate pivot, from the side', 'mm', 19.5, -20, 120),
-    plate2y: number('Second plate pivot, back', 'mm', 24.5, -20, 120),
-    /** The two cup pivots: in from the cup's nearer edge, and into the leaf from its back. */
-    cup1x: number('First cup pivot, in from the cup’s edge', 'mm', 6.5, -20, 60),
-    cup1y: number('First cup pivot, into the leaf', 'mm', 10.5, -20, 60),
-    cup2x: number('Second cup pivot, in from the cup’s edge', 'mm', 2.5, -20, 60),
-    cup2y: number('Second cup pivot, into the leaf', 'mm', 5, -20, 60),
-    opens: number('Opens to', 'deg', 110, 30, 180),
-    /** Plate holes, back from the front edge, and apart. */
-    holesBack: number('Plate holes, back from the front', 'mm', 37, 10, 120),
-    holesApart: number('Plate holes apart', 'mm', 32, 10, 120),
-    adjustSide: number('Adjusts sideways, either way', 'mm', 2, 0, 10),
-    adjustDepth: number('Adjusts in depth, either way', 'mm', 2, 0, 10),
-    adjustHeight: number('Adjusts in height, either way', 'mm', 2, 0, 10),
-    /** How far plate and arm stand into the opening, along the depth, and how high. */
-    plateLong: number('Plate and arm, long', 'mm', 58, 10, 150),
-    plateHigh: number('Plate, high', 'mm', 50, 10, 120),
-    rating: rating(10),
-    play,
+  'cup hinge': CUP_HINGE,
+  /** Its plate is screwed to the edge of a face frame: made for one overlay, which cup distance alone changes. */
+  'face-frame hinge': {
+    ...CUP_HINGE,
+    constant: number('Overlay constant', 'mm', 7.7, -40, 60),
+    plateTo: number('Highest plate', 'mm', 0, 0, 40),
+    opens: number('Opens to', 'deg', 105, 30, 180),
+    holesBack: number('Plate holes, back from the frame’s face', 'mm', 9.5, 2, 60),
+    plateLong: number('Plate and arm, long', 'mm', 45, 10, 150),
   },
   'butt hinge': {
     thick: number('One leaf, thick', 'mm', 1.5, 0.3, 8),
@@ -96,6 +117,7 @@ export const HARDWARE_KINDS = {
     metal: later(number('Metal under a screw’s head', 'mm', 1.6, 0.3, 6)),
     push: later(number('Pushed in to open', 'mm', 3, 0, 15)),
     play: later({ ...play, usual: 0.5 }),
+    person: later(person),
     rating: rating(35),
   },
   'under slide': {
@@ -111,6 +133,7 @@ export const HARDWARE_KINDS = {
     rail: number('Rail, wide', 'mm', 14, 3, 60),
     push: number('Pushed in to open', 'mm', 3, 0, 15),
     play: { ...play, usual: 0.3 },
+    person: later(person),
     rating: rating(30),
   },
   handle: {
@@ -142,6 +165,10 @@ export const HARDWARE_KINDS = {
     wide: number('Plate width', 'mm', 60, 10, 250),
     rating: rating(40),
   },
+  /** Into the timber of a wall or ceiling, into masonry, and behind the lining of a wall that is hollow. */
+  'stud screw': fixing(300, 400),
+  'wall plug': fixing(250, 400),
+  'hollow-wall fixing': fixing(100, 150),
   bracket: {
     out: number('Arm out', 'mm', 50, 5, 1000),
     up: number('Arm up', 'mm', 50, 5, 1000),
@@ -163,6 +190,9 @@ export type HardwareOf<Kind extends HardwareKind> = {
   readonly confirmed: boolean;
 } & { readonly [Field in keyof (typeof HARDWARE_KINDS)[Kind]]: number };
 export type Hardware = { [Kind in HardwareKind]: HardwareOf<Kind> }[HardwareKind];
+
+/** Kinds that hold a case to what is behind or above it. */
+export const FIXING_KINDS = ['stud screw', 'wall plug', 'hollow-wall fixing'] as const;
 
 export const numbersOf = (kind: HardwareKind): [string, HardwareNumber][] =>
   Object.entries(HARDWARE_KINDS[kind]);

@@ -39,6 +39,8 @@ export interface Choice {
   readonly cost: Cost;
   readonly words: string;
   readonly changes: readonly Change[];
+  /** What the plan must have for it, put in where it is not there: a material it is cut from. */
+  readonly brings?: { readonly materials: readonly { readonly id: string }[] };
 }
 
 /** Something that may be changed to mend a finding, with its bounds and what it costs. */

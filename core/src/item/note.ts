@@ -12,6 +12,8 @@ export interface PartNote {
     | 'caution'
     | 'holes'
     | 'wood'
+    | 'strength'
+    | 'standing'
     | 'runs'
     | 'cable';
   readonly verdict: Verdict;

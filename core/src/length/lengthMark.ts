@@ -4,10 +4,13 @@ import { MM_PER_INCH, type Units } from './units';
 /** A bound is told so that the figure itself is allowed: the most rounded down, the least rounded up. */
 export type Rounding = 'near' | 'most' | 'least';
 
-const MARK = /⟦(near|most|least|mass|force) (-?\d+(?:\.\d+)?(?:e-?\d+)?)⟧/g;
+const MARK = /⟦(near|most|least|mass|shelf|force|stress|stiff) (-?\d+(?:\.\d+)?(?:e-?\d+)?)⟧/g;
 
 const POUND_KG = 0.45359237;
 const POUND_FORCE_N = 4.4482216152605;
+const FOOT_M = 0.3048;
+const PSI_MPA = 0.006894757293168;
+const MILLION = 1e6;
 
 /** A length inside a sentence whose reader's units are not known yet; `sayLengths` writes it out. */
 export const lengthMark = (mm: number, rounding: Rounding = 'near'): string => `⟦${rounding} ${mm}⟧`;
@@ -16,16 +19,34 @@ export const lengthMark = (mm: number, rounding: Rounding = 'near'): string => `
 export const massMark = (kg: number): string => `⟦mass ${kg}⟧`;
 export const forceMark = (newtons: number): string => `⟦force ${newtons}⟧`;
 
+/** A load on a shelf, kg a metre: said in pounds a foot to those who measure in inches. */
+export const shelfLoadMark = (kg: number): string => `⟦shelf ${kg}⟧`;
+
+/** A stress, or a stiffness, in MPa: said in psi to those who measure in inches. */
+export const stressMark = (mpa: number): string => `⟦stress ${mpa}⟧`;
+export const stiffnessMark = (mpa: number): string => `⟦stiff ${mpa}⟧`;
+
 /** Three figures are more than anybody knows of a mass or a force. */
 const few = (value: number) =>
   Math.abs(value) < 10 ? value.toFixed(1).replace(/\.0$/, '') : String(Math.round(value));
 
+const tens = (value: number) => (Math.round(value / 10) * 10).toLocaleString('en');
+const MPA_A_GPA = 1000;
+
+/** Marks that are no length. */
+type Unlike = 'mass' | 'shelf' | 'force' | 'stress' | 'stiff';
+
 /** Write out the marked lengths, masses and forces of a sentence in the reader's units. */
 export function sayLengths(sentence: string, units: Units): string {
-  return sentence.replace(MARK, (_, kind: Rounding | 'mass' | 'force', text: string) => {
+  return sentence.replace(MARK, (_, kind: Rounding | Unlike, text: string) => {
     const mm = Number(text);
     const inches = units.system === 'in';
     if (kind === 'mass') return inches ? `${few(mm / POUND_KG)} lb` : `${few(mm)} kg`;
+    if (kind === 'shelf')
+      return inches ? `${few((mm / POUND_KG) * FOOT_M)} lb a foot` : `${few(mm)} kg a metre`;
+    if (kind === 'stress') return inches ? `${tens(mm / PSI_MPA)} psi` : `${few(mm)} MPa`;
+    if (kind === 'stiff')
+      return inches ? `${few(mm / PSI_MPA / MILLION)} million psi` : `${few(mm / MPA_A_GPA)} GPa`;
     if (kind === 'force') return inches ? `${few(mm / POUND_FORCE_N)} lbf` : `${few(mm)} N`;
     const step = units.system === 'in' ? MM_PER_INCH / units.step : units.step;
     // A hair of slack, so that a bound which is a whole number of steps stays itself.

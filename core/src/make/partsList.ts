@@ -140,6 +140,16 @@ export function hardwareNeeded(plan: Plan): HardwareLine[] {
       confirmed: of?.confirmed ?? true,
     });
   }
+  for (const { fixing } of plan.carcasses) {
+    const of = fixing && list.named(fixing.hardware);
+    if (!of) continue;
+    const { id: hardware, name, kind, confirmed } = of;
+    const key = `${hardware} `;
+    lines.set(key, {
+      ...{ hardware, name, kind, confirmed },
+      count: (lines.get(key)?.count ?? 0) + fixing.count,
+    });
+  }
   return [...lines.values()];
 }
 

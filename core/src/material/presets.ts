@@ -1,6 +1,7 @@
 import { MM_PER_INCH } from '../length/units';
 import type { Length } from '../length/length';
 import type { Material } from './schema';
+import { STRENGTHS, type Pane } from './strengths';
 
 /** Thickness a dressed softwood board of a nominal one really has, inches. American Softwood Lumber Standard, PS 20, from memory. */
 export const DRESSED_THICKNESS: Readonly<Record<string, string>> = { '1': '3/4', '2': '1 1/2' };
@@ -30,31 +31,44 @@ function inches(text: string): Length {
 const metric = (mm: number): Length => ({ mm });
 
 type Preset = Omit<Material, 'id'>;
-const sheet = (name: string, mm: number, density: number): Preset => ({
-  name,
+type Made = keyof typeof STRENGTHS;
+const sheet = (made: Exclude<Made, 'pine' | 'oak'>, name: string, mm: number): Preset => ({
+  name: `${name} ${mm} mm`,
   kind: 'sheet',
   nominal: metric(mm),
   measured: null,
-  density,
+  density: DENSITIES[made],
+  ...STRENGTHS[made],
 });
-const wood = (name: string, mm: number, density: number, swells: number): Preset => ({
+const wood = (made: 'pine' | 'oak', name: string, mm: number, swells: number): Preset => ({
   name,
   kind: 'solid wood',
   nominal: metric(mm),
   measured: null,
-  density,
+  density: DENSITIES[made],
   swells,
+  ...STRENGTHS[made],
+});
+const pane = (pane: Pane, name: string, mm: number): Preset => ({
+  name: `${name} ${mm} mm`,
+  kind: 'glass',
+  nominal: metric(mm),
+  measured: null,
+  density: DENSITIES.glass,
+  pane,
 });
 
 /** What a yard usually has: to start from, and to be measured. */
 export const MATERIAL_PRESETS: readonly Preset[] = [
-  ...[6, 9, 12, 15, 18, 21].map((mm) => sheet(`Birch plywood ${mm} mm`, mm, DENSITIES['birch plywood'])),
-  ...[12, 16, 18, 22].map((mm) => sheet(`MDF ${mm} mm`, mm, DENSITIES.MDF)),
-  ...[16, 18, 19].map((mm) => sheet(`Chipboard ${mm} mm`, mm, DENSITIES.chipboard)),
-  wood('Oak board 20 mm', 20, DENSITIES.oak, MOVEMENT['red oak'].tangential),
-  wood('Pine board 20 mm', 20, DENSITIES.pine, MOVEMENT['eastern white pine'].tangential),
-  ...Object.entries(PLYWOOD).map(([category, real]): Preset => ({ name: `Plywood ${category} in`, kind: 'sheet', nominal: inches(category), measured: inches(real), density: DENSITIES['birch plywood'] })),
-  ...Object.entries(DRESSED_THICKNESS).map(([nominal, real]): Preset => ({ name: `Dressed softwood ${nominal}x`, kind: 'solid wood', nominal: inches(nominal), measured: inches(real), density: DENSITIES.pine, swells: MOVEMENT['eastern white pine'].tangential })),
+  ...[6, 9, 12, 15, 18, 21, 24, 30].map((mm) => sheet('birch plywood', 'Birch plywood', mm)),
+  ...[6, 12, 16, 18, 22, 25].map((mm) => sheet('MDF', 'MDF', mm)),
+  ...[16, 18, 19, 22, 25].map((mm) => sheet('chipboard', 'Chipboard', mm)),
+  wood('oak', 'Oak board 20 mm', 20, MOVEMENT['red oak'].tangential),
+  wood('pine', 'Pine board 20 mm', 20, MOVEMENT['eastern white pine'].tangential),
+  ...Object.entries(PLYWOOD).map(([category, real]): Preset => ({ name: `Plywood ${category} in`, kind: 'sheet', nominal: inches(category), measured: inches(real), density: DENSITIES['birch plywood'], ...STRENGTHS['birch plywood'] })),
+  ...Object.entries(DRESSED_THICKNESS).map(([nominal, real]): Preset => ({ name: `Dressed softwood ${nominal}x`, kind: 'solid wood', nominal: inches(nominal), measured: inches(real), density: DENSITIES.pine, swells: MOVEMENT['eastern white pine'].tangential, ...STRENGTHS.pine })),
   { name: 'Mirror 4 mm', kind: 'mirror', nominal: metric(4), measured: null, density: DENSITIES.mirror },
-  { name: 'Glass 6 mm', kind: 'glass', nominal: metric(6), measured: null, density: DENSITIES.glass },
+  ...[4, 6, 8, 10, 12].map((mm) => pane('annealed', 'Glass', mm)),
+  ...[4, 6, 8, 10, 12].map((mm) => pane('toughened', 'Toughened glass', mm)),
+  ...[6.4, 8.8, 10.8, 12.8].map((mm) => pane('laminated', 'Laminated glass', mm)),
 ]; // prettier-ignore

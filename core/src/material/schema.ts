@@ -1,8 +1,18 @@
 import * as v from 'valibot';
 import { lengthBetween } from '../length/length';
 import { IdSchema, NameSchema } from '../item/schema';
+import { PANES, STRENGTHS } from './strengths';
 
 export const MATERIAL_KINDS = ['sheet', 'solid wood', 'glass', 'mirror'] as const;
+
+const figure = (words: string, least: number, most: number, unit: string) =>
+  v.pipe(
+    v.number(`${words} is a number of ${unit}.`),
+    v.check(
+      (value) => value >= least && value <= most,
+      `${words} must be between ${least} and ${most} ${unit}.`,
+    ),
+  );
 
 /**
  * What parts are cut from. `nominal` is the thickness it is sold by and `measured` what a calliper said; names are off
@@ -22,6 +32,11 @@ export const MaterialSchema = v.strictObject({
   swells: v.optional(
     v.pipe(v.number(), v.minValue(0), v.maxValue(0.02, 'No wood swells so much a percent point.')),
   ),
+  /** Along its length, GPa, and the bending stress it bears for years, MPa; not given of what is taken for the least of its kind. */
+  stiffness: v.optional(figure('Stiffness', 0.1, 400, 'GPa')),
+  strength: v.optional(figure('Strength', 0.1, 1000, 'MPa')),
+  /** How a pane was made; annealed where nobody says. */
+  pane: v.optional(v.picklist(PANES, 'A pane is annealed, toughened or laminated.')),
 });
 export type Material = v.InferOutput<typeof MaterialSchema>;
 
@@ -69,10 +84,10 @@ export type OwnSchools = v.InferOutput<typeof OwnSchoolsSchema>;
 
 /** Materials a plan begins with. Densities: USDA Wood Handbook for the woods, from memory; glass common practice. All there to be changed. */
 export const USUAL_MATERIALS: readonly Material[] = [
-  { id: 'ply-18', name: 'Birch plywood 18 mm', kind: 'sheet', nominal: { mm: 18 }, measured: null, density: 680 },
-  { id: 'ply-12', name: 'Birch plywood 12 mm', kind: 'sheet', nominal: { mm: 12 }, measured: null, density: 680 },
-  { id: 'ply-6', name: 'Birch plywood 6 mm', kind: 'sheet', nominal: { mm: 6 }, measured: null, density: 680 },
-  { id: 'pine-20', name: 'Pine board 20 mm', kind: 'solid wood', nominal: { mm: 20 }, measured: null, density: 450, swells: 0.00212 },
-  { id: 'mirror-4', name: 'Mirror 4 mm', kind: 'mirror', nominal: { mm: 4 }, measured: null, density: 2500 },
-  { id: 'glass-4', name: 'Glass 4 mm', kind: 'glass', nominal: { mm: 4 }, measured: null, density: 2500 },
+  { id: 'ply-18', name: 'Birch plywood 18 mm', kind: 'sheet', nominal: { mm: 18 }, measured: null, density: 680, ...STRENGTHS['birch plywood'] },
+  { id: 'ply-12', name: 'Birch plywood 12 mm', kind: 'sheet', nominal: { mm: 12 }, measured: null, density: 680, ...STRENGTHS['birch plywood'] },
+  { id: 'ply-6', name: 'Birch plywood 6 mm', kind: 'sheet', nominal: { mm: 6 }, measured: null, density: 680, ...STRENGTHS['birch plywood'] },
+  { id: 'pine-20', name: 'Pine board 20 mm', kind: 'solid wood', nominal: { mm: 20 }, measured: null, density: 450, swells: 0.00212, ...STRENGTHS.pine },
+  { id: 'mirror-4', name: 'Mirror 4 mm', kind: 'mirror', nominal: { mm: 4 }, measured: null, density: 2500, pane: 'annealed' },
+  { id: 'glass-4', name: 'Glass 4 mm', kind: 'glass', nominal: { mm: 4 }, measured: null, density: 2500, pane: 'annealed' },
 ]; // prettier-ignore

@@ -3,6 +3,8 @@ import type { Material, Schools } from './schema';
 /** What a plan's parts are cut from, as its school counts it. */
 export interface Stock {
   readonly schools: Schools;
+  /** Every material the plan names, in its order. */
+  readonly materials: readonly Material[];
   has(id: string): boolean;
   /** Throws where a plan that was not checked names what is not there. */
   material(id: string): Material;
@@ -27,6 +29,7 @@ export function stockOf(materials: readonly Material[], schools: Schools): Stock
   };
   return {
     schools,
+    materials,
     has: (id) => byId.has(id),
     material,
     thickness: (id) => thicknessOf(material(id), schools),

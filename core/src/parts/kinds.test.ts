@@ -13,7 +13,8 @@ import { SlidingPullSchema, WaySchema } from './sliding/schema';
 import { TOP_WAYS } from './top/schema';
 import { ReusedSchema } from './reused/schema';
 import { reportOf } from '../report/report';
-import { planWith, refusalOf, type Made } from '../testing/planWith';
+import { planWith } from '../testing/planWith';
+import { told } from '../testing/told';
 
 import { KIND_ROWS } from '../testing/kindRows';
 
@@ -52,14 +53,6 @@ const KINDS: readonly string[] = [
   ...WaySchema.options.map(({ entries }) => `way: ${entries.kind.literal}`),
   ...SlidingPullSchema.entries.kind.options.map((kind) => `sliding pull: ${kind}`),
 ];
-
-/** All that is told of a plan: its findings and notes, or why it is refused. */
-function told(made: Made): string {
-  const refused = refusalOf(made);
-  if (refused) return refused;
-  const { parts, notes } = reportOf(planWith(made));
-  return [...parts.flatMap(({ findings }) => findings), ...notes].map(({ sentence }) => sentence).join('\n');
-}
 
 describe('every kind of carcass, door, drawer, pull-out, sliding panel, old piece and shelf', () => {
   it('has a row in this table, and no row is of a kind there is not', () => {

@@ -6,7 +6,7 @@ import { withChanges } from '../plan/edit';
 import { buildScene } from '../plan/buildScene';
 import { planIssues } from '../plan/readPlan';
 import type { Plan } from '../plan/schema';
-import { partBuilt } from '../plan/place';
+import { carcassOf, partBuilt, planStock } from '../plan/place';
 import { bodiesOf } from '../scene/scene';
 import { KIND_ROWS } from '../testing/kindRows';
 import { planWith } from '../testing/planWith';
@@ -22,7 +22,7 @@ const TROUBLE: Trouble = {
 
 /** Every lever of a plan's parts and carcasses, with the changes it makes in the plan. */
 function leversIn(plan: Plan) {
-  const about = [undefined, 'fingers', 'runs', 'reach'] as const;
+  const about = [undefined, 'fingers', 'runs', 'reach', 'strength'] as const;
   const own = plan.parts.flatMap((part, i) => {
     const { laid, pieces } = partBuilt(plan, part)!;
     return about.flatMap((one) =>
@@ -32,7 +32,13 @@ function leversIn(plan: Plan) {
     );
   });
   const cases = plan.carcasses.flatMap((one, i) =>
-    carcassLevers(one, TROUBLE).map((lever) => ({ lever, list: 'carcasses' as const, i })),
+    [undefined, 'standing', 'strength'].flatMap((told) =>
+      carcassLevers(one, { ...TROUBLE, about: told }, carcassOf(plan, one), planStock(plan)).map((lever) => ({
+        lever,
+        list: 'carcasses' as const,
+        i,
+      })),
+    ),
   );
   return [...own, ...cases].map(({ lever, list, i }) => ({
     lever,

@@ -33,6 +33,7 @@ export type Role =
   | 'box end'
   | 'box bottom'
   | 'box rail'
+  | 'muntin'
   | 'divider'
   | 'board'
   | 'tier'

@@ -34,6 +34,7 @@ export function newPlan(title: string): Plan {
     things: [],
     carcasses: [],
     parts: [],
+    taken: {},
     stones: {},
   };
 }

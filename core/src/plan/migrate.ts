@@ -1,8 +1,9 @@
 import { WHOLE } from '../carcass/kinds';
 import type { Length } from '../length/length';
 import { USUAL_MATERIALS, USUAL_SCHOOLS, type Material } from '../material/schema';
-import { leafInFull, withLastingKeys, withMount } from '../parts/olderParts';
-import { eachObject } from '../item/json';
+import { leafInFull, withLastingKeys, withLoadsUnsaid, withMount } from '../parts/olderParts';
+import { STRENGTHS } from '../material/strengths';
+import { eachObject, type Json } from '../item/json';
 
 /** What most people reach standing, and a finger's room behind a handle, mm. Common practice, no single source. */
 export const USUAL_REACH = { low: { mm: 400 }, high: { mm: 1900 }, fingers: { mm: 25 } };
@@ -13,6 +14,7 @@ const MIGRATIONS: readonly ((old: object) => object)[] = [
   carcassesInFull,
   lastingKeys,
   mountedParts,
+  strongMaterials,
 ];
 
 /** Bring a plan of an older format version up to the current one. What it holds is checked afterwards, not here. */
@@ -93,4 +95,28 @@ function lastingKeys(old: object): object {
 function mountedParts(old: object): object {
   const { parts, ...rest } = old as { parts?: unknown };
   return { ...rest, parts: eachObject(parts, withMount), version: 5 };
+}
+
+/** What names of materials say of how they bend; the first that a name has. */
+const MADE: readonly (readonly [RegExp, keyof typeof STRENGTHS])[] = [
+  [/plywood|\bply\b/i, 'birch plywood'],
+  [/mdf/i, 'MDF'],
+  [/chipboard|particle/i, 'chipboard'],
+  [/oak/i, 'oak'],
+  [/pine|softwood/i, 'pine'],
+];
+
+/** Version 5 knew not how materials bend, nor that a load was nobody's word. */
+function strongMaterials(old: object): object {
+  const { materials, parts, ...rest } = old as { materials?: unknown; parts?: unknown };
+  const withStrength = (material: Json): Json => {
+    const made = MADE.find(([name]) => name.test(String(material['name'])))?.[1];
+    return { ...material, ...(made && STRENGTHS[made]) };
+  };
+  return {
+    ...rest,
+    materials: eachObject(materials, withStrength),
+    parts: eachObject(parts, withLoadsUnsaid),
+    version: 6,
+  };
 }

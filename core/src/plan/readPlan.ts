@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { sayLengths } from '../length/lengthMark';
 import { MILLIMETRES, UnitsSchema, type Units } from '../length/units';
+import { FIXING_KINDS } from '../hardware/schema';
 import { baysOf, type Carcass } from '../carcass/schema';
 import { existingKind } from '../existing/kinds';
 import { partIssues } from '../parts/partIssues';
@@ -9,7 +10,7 @@ import { plainSentence } from '../item/plainSentence';
 import { migrate } from './migrate';
 import { hostOf, hostsFirst } from './hosts';
 import { groundIssue, hostIssues, moverIssue } from './mountIssues';
-import { carcassLayout, partPlace, planStock } from './place';
+import { carcassLayout, partPlace, planHardware, planStock } from './place';
 import { stillBodies } from './still';
 import { PLAN_FORMAT, PLAN_VERSION, PlanSchema, type Plan } from './schema';
 import { reuseUnchanged } from './reuseUnchanged';
@@ -124,6 +125,13 @@ function carcassIssues(plan: Plan, carcass: Carcass): Issue[] {
   const unknown = named.filter(([, id]) => id !== undefined && !stock.has(id));
   if (unknown.length > 0)
     return unknown.map(([path, id]) => ({ path, message: `There is no material “${id}”.` }));
+  if (carcass.fixing && !FIXINGS.has(planHardware(plan).named(carcass.fixing.hardware)?.kind))
+    return [
+      {
+        path: ['fixing', 'hardware'],
+        message: `There is no fixing “${carcass.fixing.hardware}”.`,
+      },
+    ];
   const ids = baysOf(carcass.bay).map(({ id }) => id);
   const twice = ids.find((id, i) => ids.indexOf(id) < i);
   if (twice) return [{ path: ['bay'], message: `Two bays have the id “${twice}”.` }];
@@ -131,6 +139,8 @@ function carcassIssues(plan: Plan, carcass: Carcass): Issue[] {
     return [{ path: ['stands'], message: 'A table frame stands on its legs.' }];
   return [...carcassLayout(carcass, stock).issues];
 }
+
+const FIXINGS: ReadonlySet<string | undefined> = new Set<string>(FIXING_KINDS);
 
 function unitsOf(raw: object): Units {
   const units = v.safeParse(UnitsSchema, (raw as Record<string, unknown>)['units']);

@@ -15,7 +15,7 @@ import { readOnce } from './readOnce';
 
 export const PLAN_FORMAT = 'tarnpass-plan';
 /** The version this code writes. Older ones are migrated on reading; newer ones are refused. */
-export const PLAN_VERSION = 5;
+export const PLAN_VERSION = 6;
 
 const MOST_ITEMS = 200;
 const MOST_PASSAGES = 40;
@@ -66,6 +66,29 @@ export const PlanSchema = v.strictObject({
     v.maxLength(MOST_ITEMS, `At most ${MOST_ITEMS} carcasses.`),
   ),
   parts: v.pipe(v.array(readOnce(PartSchema)), v.maxLength(MOST_ITEMS, `At most ${MOST_ITEMS} parts.`)),
+  /**
+   * Cautions that somebody took upon them, by the key of each: who, why, and the words as they were. Once what is said is another, or
+   * its figures are, it stands again.
+   */
+  taken: v.optional(
+    v.pipe(
+      v.record(
+        v.string(),
+        v.strictObject({
+          by: NameSchema,
+          why: v.pipe(
+            v.string('A reason is text.'),
+            v.trim(),
+            v.minLength(1, 'Give a reason.'),
+            v.maxLength(300, 'A reason may have up to 300 characters.'),
+          ),
+          said: v.pipe(v.string(), v.maxLength(2000)),
+        }),
+      ),
+      v.check((taken) => Object.keys(taken).length <= MOST_STONES, 'So many cautions no plan has.'),
+    ),
+    {},
+  ),
   /** The mark of each mover, by its key: given once and kept for good, so that a note on paper stays true. */
   stones: v.optional(
     v.pipe(

@@ -75,7 +75,7 @@ export function answerOf(
       finding: before ? undefined : first?.key,
     };
   }
-  const besides = besidesMotion(notes, air);
+  const besides = besidesMotion(notes, air) ?? toHeed(notes, count === 1);
   if (besides) return besides;
   const opening = count === 1 ? `${capitalised(subject)} opens` : capitalised(`${ofAll(count, count)} open`);
   const full = count === 1 ? ` fully, to ${travelText(moves, moves.to, plan.units)}` : ' fully';
@@ -102,6 +102,21 @@ function besidesMotion(notes: readonly NoteFinding[], air: readonly AirFinding[]
     next: taken?.by ? `move one or the other` : 'look at its numbers',
     part: taken ? undefined : (wrong as NoteFinding).item,
     finding: wrong.key,
+  };
+}
+
+/** What can hurt somebody where nothing is wrong: cautions that nobody took upon them. */
+const HEEDED: ReadonlySet<NoteFinding['about']> = new Set<NoteFinding['about']>(['standing', 'caution']);
+
+function toHeed(notes: readonly NoteFinding[], alone: boolean): Answer | undefined {
+  const first = notes.find(({ about, verdict, taken }) => HEEDED.has(about) && verdict === 'tight' && !taken);
+  if (!first) return undefined;
+  return {
+    verdict: 'tight',
+    stands: `${alone ? 'It opens fully' : 'Everything opens fully'}; take care: ${clause(first.sentence)}`,
+    next: 'see to it, or take it upon you by name and with your reason',
+    part: first.item,
+    finding: first.key,
   };
 }
 

@@ -1,11 +1,14 @@
 import { carcassNotes } from '../carcass/notes';
 import type { Carcass } from '../carcass/schema';
-import type { PartNote } from '../item/note';
+import type { Assumption, PartNote } from '../item/note';
 import { sayLengths } from '../length/lengthMark';
 import type { Units } from '../length/units';
 import { familyOf, type Part } from '../parts/families';
 import { carriedBy } from '../plan/carried';
-import { partBuilt, type BuiltPart } from '../plan/place';
+import { carcassStrengthNotes } from '../carcass/strength';
+import { carcassAssumptions } from '../stability/assumptions';
+import { standingNotes } from '../stability/notes';
+import { carcassOf, partBuilt, planStock, type BuiltPart } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import type { AssumptionFinding, NoteFinding } from './records';
 
@@ -17,6 +20,7 @@ export interface ItemFindings {
 
 interface Told {
   readonly units: Units;
+  readonly taken: Plan['taken'];
   /** What is mounted on it, as text. */
   readonly carried: string;
   readonly findings: ItemFindings;
@@ -29,28 +33,52 @@ export function partFindings(plan: Plan, part: Part): ItemFindings {
   const known = cache.get(built);
   const carried = carriedBy(plan, part.id);
   const carriedText = JSON.stringify(carried);
-  if (known?.units === plan.units && known.carried === carriedText) return known.findings;
+  if (known?.units === plan.units && known.taken === plan.taken && known.carried === carriedText)
+    return known.findings;
   const family = familyOf(part);
   const findings = {
-    notes: noteFindings(part.id, family.notes(built.laid, built.pieces, carried), plan.units),
-    assumptions: family.assumptions(built.laid).map((one) => ({ ...one, item: part.id })),
+    notes: noteFindings(part.id, family.notes(built.laid, built.pieces, carried), plan),
+    assumptions: told(part.id, family.assumptions(built.laid), plan.units),
   };
-  cache.set(built, { units: plan.units, carried: carriedText, findings });
+  cache.set(built, { units: plan.units, taken: plan.taken, carried: carriedText, findings });
   return findings;
 }
 
 /** Of a carcass itself. */
-export function carcassFindings({ units }: Plan, carcass: Carcass): ItemFindings {
-  return { notes: noteFindings(carcass.id, carcassNotes(carcass), units), assumptions: [] };
+export function carcassFindings(plan: Plan, carcass: Carcass): ItemFindings {
+  const notes = [
+    ...standingNotes(plan, carcass),
+    ...carcassStrengthNotes(carcass, carcassOf(plan, carcass), planStock(plan)),
+    ...carcassNotes(carcass),
+  ];
+  return {
+    notes: noteFindings(carcass.id, notes, plan),
+    assumptions: told(carcass.id, carcassAssumptions(plan, carcass), plan.units),
+  };
 }
 
+const told = (item: string, all: readonly Assumption[], units: Units): AssumptionFinding[] =>
+  all.map(({ words, measure }) => ({
+    words: sayLengths(words, units),
+    measure: sayLengths(measure, units),
+    item,
+  }));
+
 /** Notes of an item in the plan's units, each under a key that it has again in a plan a little changed. */
-function noteFindings(item: string, notes: readonly PartNote[], units: Units): NoteFinding[] {
+function noteFindings(item: string, notes: readonly PartNote[], { units, taken }: Plan): NoteFinding[] {
   const counted = new Map<string, number>();
   return notes.map((note) => {
     const nth = counted.get(note.about) ?? 0;
     counted.set(note.about, nth + 1);
     const key = `note|${item}|${note.about}|${nth}`;
-    return { ...note, key, item, sentence: sayLengths(note.sentence, units) };
+    const known = taken[key];
+    return {
+      ...note,
+      key,
+      item,
+      said: note.sentence,
+      sentence: sayLengths(note.sentence, units),
+      taken: known?.said === note.sentence ? { by: known.by, why: known.why } : undefined,
+    };
   });
 }

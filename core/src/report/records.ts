@@ -32,6 +32,10 @@ export interface Finding {
 export interface NoteFinding extends PartNote {
   readonly key: string;
   readonly item: string;
+  /** The sentence before its lengths were written out: what is taken is taken of these words. */
+  readonly said: string;
+  /** Who took it upon them, and why. */
+  readonly taken: { readonly by: string; readonly why: string } | undefined;
 }
 
 /** A default nobody confirmed that a part's answers rest on. */

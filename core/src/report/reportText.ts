@@ -1,4 +1,5 @@
 import { formatLength } from '../length/formatLength';
+import { itemsOf } from '../plan/items';
 import type { Plan } from '../plan/schema';
 import { sumText } from '../sizing/sum';
 import type { Report } from './records';
@@ -36,7 +37,17 @@ export function reportText(plan: Plan, report: Report, offers: readonly OfferTex
   }
   const told = notes.filter(({ verdict }) => verdict !== 'clear');
   if (told.length > 0) lines.push('');
-  for (const { sentence, key } of told) lines.push(sentence, ...mending(key));
+  const called = new Map(itemsOf(plan).map(({ id, name }) => [id, name]));
+  const items = new Set(told.map(({ item }) => item));
+  for (const item of items) {
+    lines.push(`${called.get(item) ?? item}:`);
+    for (const note of told)
+      if (note.item === item)
+        lines.push(
+          `  ${note.sentence}`,
+          ...(note.taken ? [`    Taken by ${note.taken.by}: ${note.taken.why}`] : mending(note.key)),
+        );
+  }
   if (air.length > 0) lines.push('');
   for (const { sentence, key } of air) lines.push(sentence, ...mending(key));
   return `${lines.join('\n')}\n`;

@@ -13,7 +13,7 @@ import { weigh } from '../piece/mass';
 import type { Piece } from '../piece/piece';
 import type { Work } from '../piece/work';
 import { newExisting, newThing } from '../plan/fresh';
-import { partBuilt, planStock } from '../plan/place';
+import { carcassOf, partBuilt, planStock } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { reportOf } from '../report/report';
 import { sumText } from '../sizing/sum';
@@ -40,7 +40,11 @@ export const figuresIn = (plan: Plan): string[] => [
   ...hardwareNeeded(plan).map(({ count, name }) => `buy ${figure(count)} ${name}`),
   ...plan.parts.flatMap((part) => partLines(plan, part)),
   ...told(plan),
-  ...(plan.parts.length > 0 ? [] : plan.carcasses.flatMap((one) => leverLines(carcassLevers(one, TROUBLE)))),
+  ...(plan.parts.length > 0
+    ? []
+    : plan.carcasses.flatMap((one) =>
+        leverLines(carcassLevers(one, TROUBLE, carcassOf(plan, one), planStock(plan))),
+      )),
 ];
 
 /**

@@ -27,8 +27,12 @@ export interface DoorPlan {
 export function planOfDoor(door: DoorPlan): Plan {
   const read = readPlan(rawPlanOfDoor(door));
   if (!read.ok) throw new Error(JSON.stringify(read.issues));
-  return read.plan;
+  const { plan } = read;
+  // Fixed to nothing it would be told to go over before all else.
+  return { ...plan, carcasses: plan.carcasses.map((one) => ({ ...one, fixing: FIXED })) };
 }
+
+const FIXED = { hardware: 'stud-screw', count: 4 };
 
 export function rawPlanOfDoor(door: DoorPlan): unknown {
   const {
@@ -60,7 +64,7 @@ export function rawPlanOfDoor(door: DoorPlan): unknown {
         name: 'Case',
         x: at[0],
         y: at[1],
-        z: 100,
+        z: 0,
         faces: 'south',
         width: opening + 36,
         height: 1436,

@@ -73,6 +73,9 @@ export function thingBodies(thing: Thing): Body[] {
           pieces,
         ]),
       );
+    // It is behind the face of a wall or over a ceiling: nothing that moves comes there.
+    case 'framing':
+      return [];
     case 'void': {
       const lining = shape.through ? [] : liningPieces(own, shape.into);
       return lining.length > 0 ? whole(...lining) : [];

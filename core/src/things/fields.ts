@@ -78,6 +78,12 @@ const OF_SHAPE: Record<Shape['kind'], readonly Field<Thing>[]> = {
       },
     },
   ],
+  framing: [
+    length('First, from its west or south end', 'first'),
+    length('From one to the next', 'spacing'),
+    length('Each, wide', 'wide'),
+    { group: GROUP, label: 'Holds a fixing with, N', path: ['shape', 'holds'], input: 'count' },
+  ],
   reach: [
     length('Hand, broad', 'hand'),
     length('Arm, long', 'arm'),

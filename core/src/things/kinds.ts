@@ -81,6 +81,31 @@ export const USUAL: Record<Thing['kind'], Usual> = {
     shape: { kind: 'void', into: 'north', through: true },
   },
   flooring: { moved: 'never', size: [2000, 2000, 14, 0] },
+  studs: {
+    moved: 'never',
+    size: [3000, 90, 2400, 0],
+    shape: { kind: 'framing', first: mm(400), spacing: mm(400), wide: mm(45), holds: 300 },
+  },
+  joists: {
+    moved: 'never',
+    size: [3000, 2000, 200, 2400],
+    shape: { kind: 'framing', first: mm(400), spacing: mm(400), wide: mm(45), holds: 300 },
+  },
+  'wall rail': {
+    moved: 'never',
+    size: [3000, 90, 95, 1900],
+    shape: { kind: 'framing', first: mm(0), spacing: mm(0), wide: mm(95), holds: 300 },
+  },
+  'hollow wall': {
+    moved: 'never',
+    size: [3000, 90, 2400, 0],
+    shape: { kind: 'framing', first: mm(0), spacing: mm(0), wide: mm(12), holds: 100 },
+  },
+  'thin wall': {
+    moved: 'never',
+    size: [3000, 50, 2400, 0],
+    shape: { kind: 'framing', first: mm(0), spacing: mm(0), wide: mm(50), holds: 50 },
+  },
   box: { size: [400, 400, 400, 0] },
   'shaped piece': {
     size: [600, 400, 500, 0],
@@ -137,6 +162,7 @@ export const KIND_GROUPS: readonly { readonly words: string; readonly kinds: rea
       'flooring',
     ],
   },
+  { words: 'Behind the lining', kinds: ['studs', 'joists', 'wall rail', 'hollow wall', 'thin wall'] },
   { words: 'Standing in it', kinds: ['appliance', 'furniture', 'box', 'shaped piece'] },
   {
     words: 'Air that is spoken for',

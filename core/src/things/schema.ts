@@ -29,6 +29,11 @@ export const THING_KINDS = [
   'recess',
   'opening',
   'flooring',
+  'studs',
+  'joists',
+  'wall rail',
+  'hollow wall',
+  'thin wall',
   'box',
   'shaped piece',
   'imported piece',
@@ -150,6 +155,22 @@ export const ShapeSchema = v.variant(
       kind: v.literal('void'),
       into: v.picklist(['north', 'east', 'south', 'west', 'down', 'up'] as const),
       through: v.boolean(),
+    }),
+    /**
+     * What is behind a wall's face or over a ceiling and holds fixings: timbers of a width, the middle of the first so far from the
+     * west or south end of its box, then by a spacing; or, with a spacing of 0, all of it alike. `holds` is what one fixing there bears,
+     * pulled straight out, N.
+     */
+    v.strictObject({
+      kind: v.literal('framing'),
+      first: lengthBetween(0),
+      spacing: lengthBetween(0, 3000),
+      wide: positiveLength(1000),
+      holds: v.pipe(
+        v.number('What a fixing holds is a number of N.'),
+        v.minValue(0, 'It cannot hold less than nothing.'),
+        v.maxValue(20_000, 'At most 20,000 N.'),
+      ),
     }),
     /** Air that a hand must reach with a part open: from where, and which part. */
     v.strictObject({

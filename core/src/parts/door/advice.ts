@@ -1,5 +1,6 @@
 import { forceMark, lengthMark, massMark } from '../../length/lengthMark';
 import type { Assumption, PartNote } from '../../item/note';
+import { GRAVITY } from '../../piece/mass';
 import type { Link } from '../../piece/piece';
 import type { Carried, PartPieces } from '../contract/family';
 import { hardwareAssumptions, OPENING_ASSUMPTION, thicknessAssumptions } from '../kit/assumptions';
@@ -7,7 +8,8 @@ import { gripNote } from '../kit/fronts';
 import { anyHinge, hingeHardware } from './hinges';
 import type { HungLeaf, LaidDoor } from './lay';
 import { hingePulls } from './hingePulls';
-import { sagOf, wantedHinges } from './load';
+import { momentMass, sagOf, USUAL_WIDE, wantedHinges } from './load';
+import { cupNotes, plateNotes } from './plates';
 import { hingeGain, neighbourGap } from './path';
 
 /** What closed forms tell of a door: its load and sag, the hinge's setting, fingers, reach, and what to beware of. */
@@ -26,6 +28,8 @@ export function doorNotes(laid: LaidDoor, pieces: PartPieces, carried: readonly 
         ),
       ),
     ...settingNotes(leaf),
+    ...laid.leaves.flatMap((one) => plateNotes(laid, one)),
+    ...cupNotes(laid, leaf),
     ...mortiseNotes(laid, leaf),
     gainNote(laid, leaf),
     ...openingNotes(laid),
@@ -58,6 +62,9 @@ const COUNTS = [
   'twelve',
 ];
 
+/** More than this of a rating is told as tight. */
+const NEAR_LIMIT = 0.8;
+
 function loadNotes(laid: LaidDoor, leaf: HungLeaf, link: Link, carried: readonly Carried[]): PartNote[] {
   const { door, place } = laid;
   const { hinge } = door;
@@ -65,7 +72,8 @@ function loadNotes(laid: LaidDoor, leaf: HungLeaf, link: Link, carried: readonly
   const mass = leaf.mass + carried.reduce((sum, { kg }) => sum + kg, 0);
   const [wide, high] = [leaf.x[1] - leaf.x[0], leaf.z[1] - leaf.z[0]];
   const { count, spacing } = leaf.hinges;
-  const wanted = wantedHinges(hinge.kind, high, mass, rating);
+  // The usual counts are those of leaves up to a width: a wider one turns as hard about its hinges as a heavier one.
+  const wanted = wantedHinges(hinge.kind, high, momentMass(mass, wide), rating);
   const found: PartNote[] = [];
   const laden = carried.length > 0 ? ` with ${inWords(carried.map(({ words }) => words))}` : '';
   const weighs = `The leaf${laden} weighs about ${massMark(mass)}`;
@@ -80,16 +88,25 @@ function loadNotes(laid: LaidDoor, leaf: HungLeaf, link: Link, carried: readonly
     );
   else if (count < wanted)
     found.push(
-      note('hinges', 'hits', `${weighs} and wants ${COUNTS[wanted]} hinges; it has ${COUNTS[count]}.`),
+      note(
+        'hinges',
+        'hits',
+        `${weighs}${wide > USUAL_WIDE ? `, and is ${lengthMark(wide)} wide: it` : ' and'} wants ${COUNTS[wanted]} hinges; it has ${COUNTS[count]}.`,
+      ),
     );
-  else
+  else {
+    const most = rating * GRAVITY;
+    const will = `${weighs}; ${hinge.kind === 'continuous' ? 'its hinge' : `${COUNTS[count]} hinges`} will do`;
     found.push(
       note(
         'hinges',
-        'clear',
-        `${weighs}; ${hinge.kind === 'continuous' ? 'its hinge' : `${COUNTS[count]} hinges`} will do. The top one is pulled with ${forceMark(pull)}.`,
+        pull > most ? 'hits' : pull > NEAR_LIMIT * most ? 'tight' : 'clear',
+        pull > most
+          ? `${weighs}, and its top hinge is pulled with ${forceMark(pull)}; it is rated for ${forceMark(most)}. Set its end hinges farther apart, or take stronger ones.`
+          : `${will}. The top one is pulled with ${forceMark(pull)} of the ${forceMark(most)} it is rated for.`,
       ),
     );
+  }
   const sag = sagOf(play, wide, spacing);
   const foot = door.fit.kind === 'inset' ? door.fit.bottom.mm : Infinity;
   if (sag >= foot)
@@ -116,7 +133,12 @@ function settingNotes({ cup }: HungLeaf): PartNote[] {
   const { item, setting } = cup;
   const { overlay, adjust, arm } = setting;
   const comes = overlay < 0 ? `a gap of ${lengthMark(-overlay)}` : `an overlay of ${lengthMark(overlay)}`;
-  const arms = { full: 'Full-overlay arm', half: 'Half-overlay arm', inset: 'Inset arm' }[arm];
+  const arms = {
+    frame: 'Face-frame plate',
+    full: 'Full-overlay arm',
+    half: 'Half-overlay arm',
+    inset: 'Inset arm',
+  }[arm];
   const used =
     Math.abs(adjust) < 0.005
       ? 'no side adjustment is used'

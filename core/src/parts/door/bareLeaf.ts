@@ -1,4 +1,3 @@
-import { called } from '../../item/called';
 import { board, type Board, type WorkIn } from '../../piece/board';
 import type { Piece } from '../../piece/piece';
 import { plain } from '../../piece/plain';
@@ -7,30 +6,31 @@ import { frameOf } from '../../item/frame';
 import type { SumLine } from '../../sizing/sum';
 import { holesLeft } from '../kit/reused';
 import { roundAbout } from '../kit/roundAbout';
+import { framedBoards } from './framedLeaf';
 import { fromFree, fromHinge, type Leaf, type LeafOf } from './leaf';
+import { LEAF_WAY, leafSums, saidOf } from './leafSums';
 
 /** A handle with its screws, kg. Common practice, no single source. */
 const HANDLE_KG = 0.2;
 
-/** How a leaf is named in a sentence: "left leaf of the wardrobe". */
-export const saidOf = (name: string, { of }: Pick<Leaf, 'of'>): string =>
-  of === '' ? called(name) : `${of} leaf of the ${called(name)}`;
-
 /** What swings of a leaf before it is known what it hangs on: its board, to be worked, and its pane, its handle, what is on its back. */
 export interface BareLeaf {
-  readonly board: Board;
+  /** One, or the stiles, rails and panel it is put together of. */
+  readonly boards: readonly Board[];
+  /** The board its hinges are on, by its key. */
+  readonly hinged: string;
   readonly fittings: readonly Piece[];
 }
 
 export function bareLeaf(laid: LeafOf, leaf: Leaf): BareLeaf {
+  const boards = laid.door.leaf.framed && !laid.door.old ? framedBoards(laid, leaf) : [leafBoard(laid, leaf)];
   return {
-    board: leafBoard(laid, leaf),
+    boards,
+    hinged: boards[0]!.key,
     fittings: [...paneOf(laid, leaf), ...handleOf(laid, leaf), ...rackOf(laid, leaf)],
   };
 }
 
-/** How a leaf lies: its length up, its face to the front. */
-const LEAF_WAY = ['z', 'x'] as const;
 const leafBounds = ({ x, y, z }: Leaf): Bounds => ({ x, y, z });
 
 function leafBoard(laid: LeafOf, leaf: Leaf): Board {
@@ -82,32 +82,13 @@ function asItIs(old: NonNullable<LeafOf['door']['old']>, leaf: Leaf): OwnOfLeaf 
   };
 }
 
-/** A leaf that is cut: its size by its opening, and what its edges and faces get. */
-function asMade({ door, opening, over, thick }: LeafOf, leaf: Leaf): OwnOfLeaf {
-  const { leaf: made, fit } = door;
-  const edge = (words: string, mm: number): SumLine => ({
-    words: `${words} ${fit.kind === 'inset' ? 'gap' : 'overlay'}`,
-    mm,
-  });
-  const words = (side: 'left' | 'right') =>
-    door.leaves === 'pair' ? `${side} hinge edge` : door.hinge.side === side ? 'hinge' : 'free edge';
-  const across = [
-    ...opening.width.lines,
-    ...(['left', 'right'] as const).map((side) => edge(words(side), over[side])),
-  ];
-  const gap = door.middle.mm;
-  const both = across.reduce((sum, { mm }) => sum + mm, 0) - gap;
+/** A leaf that is cut of one board: its size by its opening, and what its edges and faces get. */
+function asMade(laid: LeafOf, leaf: Leaf): OwnOfLeaf {
+  const { door, thick } = laid;
+  const { leaf: made } = door;
   const { banding, pane } = made;
   return {
-    length: [...opening.height.lines, edge('top', over.top), edge('foot', over.bottom)],
-    width:
-      door.leaves === 'pair'
-        ? [
-            ...across,
-            { words: 'gap between the leaves', mm: -gap },
-            { words: 'the other leaf', mm: -both / 2 },
-          ]
-        : across,
+    ...leafSums(laid),
     thick: [
       { words: 'as the board', mm: thick - made.front.mm - made.back.mm },
       ...(made.front.mm > 0 ? [{ words: 'on its front', mm: made.front.mm }] : []),
@@ -116,7 +97,7 @@ function asMade({ door, opening, over, thick }: LeafOf, leaf: Leaf): OwnOfLeaf {
     banded: { start: banding.mm, end: banding.mm, left: banding.mm, right: banding.mm },
     wrapped: made.wraps ? made.front.mm : 0,
     faced: { face: made.front.mm, back: made.back.mm },
-    works: pane ? [paneWork(leaf, pane)] : [],
+    works: pane ? paneWorks(laid, leaf, pane) : [],
   };
 }
 
@@ -127,30 +108,71 @@ function withinBorder({ x, z }: Leaf, { border: { mm } }: Pane): { x: Range; z: 
   return { x: [x[0] + mm, x[1] - mm], z: [z[0] + mm, z[1] - mm] };
 }
 
-/** Glass takes the board's place, a mirror lies on it. */
-function paneWork(leaf: Leaf, pane: Pane): WorkIn {
+/** What is cut for a pane is so much larger than that, in all, mm. Common practice of glaziers. */
+const PANE_PLAY = 3;
+const ofPane = ({ stock }: LeafOf['place'], leaf: Leaf, pane: Pane): Range => {
+  const t = stock.thickness(pane.material);
+  const middle = middleOf(leaf.y);
+  return pane.kind === 'glass' ? [middle - t / 2, middle + t / 2] : [leaf.y[0] - t, leaf.y[0]];
+};
+const grown = ([from, to]: Range, by: number): Range => [from - by, to + by];
+
+/** Glass takes the board's place, or lies in a rebate from behind; a mirror lies on it. */
+function paneWorks({ place }: LeafOf, leaf: Leaf, pane: Pane): WorkIn[] {
   const mate = { piece: `${leaf.key}/${pane.kind}` };
   const { x, z } = withinBorder(leaf, pane);
-  return pane.kind === 'glass'
-    ? { key: 'pane', kind: 'cut-out', side: 'face', at: { x, y: leaf.y, z }, mate, words: 'the glass' }
-    : {
+  if (pane.kind === 'mirror')
+    return [
+      {
         key: 'pane',
         kind: 'footprint',
         side: 'face',
         at: { x, y: [leaf.y[0], leaf.y[0]], z },
         mate,
         words: 'the mirror',
-      };
+      },
+    ];
+  const through: WorkIn = {
+    key: 'pane',
+    kind: 'cut-out',
+    side: 'face',
+    at: { x, y: leaf.y, z },
+    words: 'the glass',
+  };
+  const by = pane.rebate.mm;
+  if (by === 0) return [through];
+  return [
+    through,
+    {
+      key: 'rebate',
+      kind: 'rebate',
+      side: 'back',
+      at: { x: grown(x, by), y: [ofPane(place, leaf, pane)[0], leaf.y[1]], z: grown(z, by) },
+      words: 'the glass, from behind',
+    },
+  ];
 }
 
 function paneOf({ door, place }: LeafOf, leaf: Leaf): Piece[] {
   const { pane } = door.leaf;
   if (!pane) return [];
   const t = place.stock.thickness(pane.material);
-  const middle = middleOf(leaf.y);
-  const y: Range = pane.kind === 'glass' ? [middle - t / 2, middle + t / 2] : [leaf.y[0] - t, leaf.y[0]];
-  const border: SumLine[] =
-    pane.border.mm > 0 ? [{ words: 'border', mm: -2 * pane.border.mm, times: [2, pane.border.mm] }] : [];
+  const y = ofPane(place, leaf, pane);
+  const rebated = pane.kind === 'glass';
+  const into = rebated ? pane.rebate.mm - PANE_PLAY / 2 : 0;
+  const border: SumLine[] = [
+    ...(pane.border.mm > 0
+      ? [{ words: 'border', mm: -2 * pane.border.mm, times: [2, pane.border.mm] as const }]
+      : []),
+    ...(rebated
+      ? [
+          ...(pane.rebate.mm > 0
+            ? [{ words: 'rebates', mm: 2 * pane.rebate.mm, times: [2, pane.rebate.mm] as const }]
+            : []),
+          { words: 'play for the glass', mm: -PANE_PLAY },
+        ]
+      : []),
+  ];
   const key = `${leaf.key}/${pane.kind}`;
   const said = saidOf(door.name, leaf);
   return [
@@ -164,7 +186,11 @@ function paneOf({ door, place }: LeafOf, leaf: Leaf): Piece[] {
         pane.kind === 'glass'
           ? { key: `${leaf.key}/leaf`, words: `the ${said}` }
           : { key, words: `the mirror of the ${said}` },
-      at: { ...withinBorder(leaf, pane), y },
+      at: {
+        x: grown(withinBorder(leaf, pane).x, into),
+        y,
+        z: grown(withinBorder(leaf, pane).z, into),
+      },
       way: LEAF_WAY,
       length: [{ words: 'leaf height', mm: leaf.z[1] - leaf.z[0] }, ...border],
       width: [{ words: 'leaf width', mm: leaf.x[1] - leaf.x[0] }, ...border],

@@ -3,8 +3,9 @@ import type { PathStep } from '../../item/path';
 import type { ReusedBoard } from '../kit/reused';
 import { reusedFields } from '../kit/reusedFields';
 import { schoolFields } from '../kit/schools';
-import { hardwareKindOf } from './hinges';
-import { hingeOf, paneOf, USUAL_FIT, USUAL_HANDLE, USUAL_RACK } from './fresh';
+import { hardwareKindsOf } from './hinges';
+import { materialInPlan } from '../../material/inPlan';
+import { USUAL_FRAMED, hingeOf, paneOf, USUAL_FIT, USUAL_HANDLE, USUAL_RACK } from './fresh';
 import type { Door } from './schema';
 
 type DoorField = Field<Door>;
@@ -43,6 +44,8 @@ const hinges =
   ({ hinge }: Door) =>
     kinds.includes(hinge.kind);
 const made = (door: Door) => door.old === null;
+const framed = (door: Door) => made(door) && door.leaf.framed !== null;
+const board = (door: Door) => made(door) && door.leaf.framed === null;
 const handle = (label: string, path: string): DoorField =>
   length('Handle', label, ['handle', path], (door) => door.handle !== null);
 const rack = (label: string, path: string): DoorField =>
@@ -84,15 +87,40 @@ const FIELDS: readonly DoorField[] = [
     input: { pick: 'material', kinds: () => ['sheet', 'solid wood'] },
     when: made,
   },
-  length('Leaf', 'Edge banding', ['leaf', 'banding'], made),
-  length('Leaf', 'Its front carries', ['leaf', 'front'], made),
-  length('Leaf', 'Its back carries', ['leaf', 'back'], made),
+  {
+    group: 'Leaf',
+    label: 'Built as',
+    path: ['leaf', 'framed'],
+    input: {
+      words: ['one board', 'stiles and rails'],
+      word: ({ leaf }) => (leaf.framed ? 'stiles and rails' : 'one board'),
+      value: (word, { leaf }, materials) =>
+        word === 'one board'
+          ? null
+          : { ...USUAL_FRAMED, panel: materialInPlan(materials, 'ply-6', 'sheet') || leaf.material },
+    },
+    when: made,
+  },
+  length('Leaf', 'Stiles, wide', ['leaf', 'framed', 'stile'], framed),
+  length('Leaf', 'Rails, wide', ['leaf', 'framed', 'rail'], framed),
+  length('Leaf', 'Grooves, deep', ['leaf', 'framed', 'groove'], framed),
+  {
+    group: 'Leaf',
+    label: 'Panel of',
+    path: ['leaf', 'framed', 'panel'],
+    input: { pick: 'material' },
+    when: framed,
+  },
+  length('Leaf', 'Edge banding', ['leaf', 'banding'], board),
+
+  length('Leaf', 'Its front carries', ['leaf', 'front'], board),
+  length('Leaf', 'Its back carries', ['leaf', 'back'], board),
   {
     group: 'Leaf',
     label: 'Wrapped round the edges',
     path: ['leaf', 'wraps'],
     input: yesOrNo(['leaf', 'wraps']),
-    when: (door) => made(door) && door.leaf.front.mm > 0,
+    when: (door) => board(door) && door.leaf.front.mm > 0,
   },
   {
     group: 'Hinges',
@@ -115,7 +143,7 @@ const FIELDS: readonly DoorField[] = [
     group: 'Hinges',
     label: 'Which',
     path: ['hinge', 'hardware'],
-    input: { pick: 'hardware', kinds: ({ hinge }) => [hardwareKindOf(hinge)] },
+    input: { pick: 'hardware', kinds: ({ hinge }) => hardwareKindsOf(hinge) },
   },
   {
     group: 'Hinges',
@@ -184,7 +212,7 @@ const FIELDS: readonly DoorField[] = [
       word: ({ leaf }) => leaf.pane?.kind ?? 'none',
       value: (word, _, materials) => (word === 'none' ? null : paneOf(word as 'glass' | 'mirror', materials)),
     },
-    when: made,
+    when: board,
   },
   {
     group: 'Glass and mirror',
@@ -198,6 +226,12 @@ const FIELDS: readonly DoorField[] = [
     'Leaf left round it',
     ['leaf', 'pane', 'border'],
     ({ leaf, ...door }) => made({ ...door, leaf }) && leaf.pane !== null,
+  ),
+  length(
+    'Glass and mirror',
+    'Lies in it beyond that',
+    ['leaf', 'pane', 'rebate'],
+    (door) => board(door) && door.leaf.pane?.kind === 'glass',
   ),
   {
     group: 'On its back',

@@ -52,7 +52,11 @@ export const paneOf = (
   kind,
   material: materialInPlan(materials, `${kind}-4`, kind),
   border: mm(kind === 'glass' ? 70 : 0),
+  rebate: mm(kind === 'glass' ? 10 : 0),
 });
+
+/** Stiles and rails of a leaf that is put together. Common practice, no single source. */
+export const USUAL_FRAMED = { stile: mm(64), rail: mm(64), groove: mm(10) };
 
 export function usualDoor(id: string, carcass: string, name: string, bay = 'all'): Door {
   return {
@@ -63,7 +67,15 @@ export function usualDoor(id: string, carcass: string, name: string, bay = 'all'
     leaves: 'one',
     fit: USUAL_FIT.even,
     middle: mm(3),
-    leaf: { material: 'ply-18', banding: mm(0), front: mm(0), back: mm(0), wraps: false, pane: null },
+    leaf: {
+      material: 'ply-18',
+      banding: mm(0),
+      front: mm(0),
+      back: mm(0),
+      wraps: false,
+      pane: null,
+      framed: null,
+    },
     old: null,
     hinge: hingeOf('cup', 'left'),
     limit: 105,
@@ -79,7 +91,19 @@ export function freshDoor(id: string, name: string, { carcass, built, stock }: P
   const high = opening?.height.mm ?? Infinity;
   const handle = handleFor(high);
   const material = stock.has(door.leaf.material) ? door.leaf.material : carcass.sheet;
-  return { ...door, handle, hinge: hingeFor(door.hinge, high), leaf: { ...door.leaf, material } };
+  const made = { ...door, handle, hinge: hingeFor(door.hinge, high), leaf: { ...door.leaf, material } };
+  return carcass.frame ? onFrame(made) : made;
+}
+
+/** On a face frame: half an inch over it all round, on hinges made for that. Common practice. */
+export function onFrame(door: Door): Door {
+  const half = { mm: 12.7, typed: '1/2', unit: 'in' as const };
+  const { hinge } = door;
+  return {
+    ...door,
+    fit: { kind: 'overlay', hinge: half, free: half, top: half, bottom: half },
+    ...(hinge.kind === 'cup' && { hinge: { ...hinge, hardware: 'frame-1-2' } }),
+  };
 }
 
 /** Of a low leaf the hinges stand nearer to its ends. */

@@ -2,18 +2,23 @@ import type { CupHinge } from '../../motion/cupHinge';
 import type { HardwareKind, HardwareOf } from '../../hardware/schema';
 import type { PartPlace } from '../contract/family';
 import { fromHinge, type Leaf } from './leaf';
-import { hingeHeights, wantedHinges } from './load';
+import { hingeHeights, momentMass, wantedHinges } from './load';
 import type { Door, Hinge } from './schema';
 
-const KIND_OF: Readonly<Record<Hinge['kind'], HardwareKind>> = {
-  butt: 'butt hinge',
-  continuous: 'continuous hinge',
-  pivot: 'pivot',
-  cup: 'cup hinge',
-};
+const KINDS_OF = {
+  butt: ['butt hinge'],
+  continuous: ['continuous hinge'],
+  pivot: ['pivot'],
+  cup: ['cup hinge', 'face-frame hinge'],
+} as const satisfies Readonly<Record<Hinge['kind'], readonly HardwareKind[]>>;
 
-/** The kind of hardware a hinge is chosen from. */
-export const hardwareKindOf = ({ kind }: Pick<Hinge, 'kind'>): HardwareKind => KIND_OF[kind];
+/** The kinds of hardware a hinge is chosen from. */
+export const hardwareKindsOf = ({
+  kind,
+}: Pick<Hinge, 'kind'>): readonly (typeof KINDS_OF)[Hinge['kind']][number][] => KINDS_OF[kind];
+
+/** A hinge whose cup is bored into the leaf, on a plate on the side of its case or on the edge of a face frame. */
+export type CupItem = HardwareOf<'cup hinge'> | HardwareOf<'face-frame hinge'>;
 
 /** The hardware a door hangs on. Throws where it is not there: the plan was not checked. */
 export function hingeHardware<Kind extends HardwareKind>(
@@ -34,9 +39,14 @@ export function anyHinge(
   door: Door,
   place: PartPlace,
 ): { name: string; opens: number; rating: number; play: number; confirmed: boolean } {
-  const kind = hardwareKindOf(door.hinge) as 'butt hinge' | 'continuous hinge' | 'pivot' | 'cup hinge';
+  const kinds = hardwareKindsOf(door.hinge);
+  const kind = kinds.find((one) => place.hardware.find(door.hinge.hardware, one)) ?? kinds[0]!;
   return hingeHardware(door, place, kind);
 }
+
+/** The cup hinge a door hangs on, of either kind. Throws where it is not there: the plan was not checked. */
+export const cupItem = (door: Door, place: PartPlace): CupItem =>
+  place.hardware.find(door.hinge.hardware, 'face-frame hinge') ?? hingeHardware(door, place, 'cup hinge');
 
 /** How many hinges hold a leaf, and how high above its foot their middles are. A continuous one and pivots hold it at its ends. */
 export interface Hinges {
@@ -47,11 +57,16 @@ export interface Hinges {
 }
 
 /** @param mass  of the leaf with all that swings on it, kg */
-export function hingesOf({ hinge }: Door, { z }: Pick<Leaf, 'z'>, mass: number, rating: number): Hinges {
+export function hingesOf(
+  { hinge }: Door,
+  { x, z }: Pick<Leaf, 'x' | 'z'>,
+  mass: number,
+  rating: number,
+): Hinges {
   const high = z[1] - z[0];
   if (hinge.kind === 'continuous' || hinge.kind === 'pivot')
     return { count: hinge.kind === 'pivot' ? 2 : 1, heights: [0, high], spacing: high };
-  const count = hinge.count ?? wantedHinges(hinge.kind, high, mass, rating) ?? 5;
+  const count = hinge.count ?? wantedHinges(hinge.kind, high, momentMass(mass, x[1] - x[0]), rating) ?? 5;
   const heights = hingeHeights(high, count, hinge.ends.mm);
   return { count, heights, spacing: heights[count - 1]! - heights[0]! };
 }
@@ -69,7 +84,7 @@ export function pinOf(door: Door, leaf: Leaf): readonly [number, number] | undef
 }
 
 export interface CupSetting {
-  readonly arm: 'full' | 'half' | 'inset';
+  readonly arm: 'full' | 'half' | 'inset' | 'frame';
   /** The overlay that arm, cup distance and plate give, mm; below 0 an inset gap. */
   readonly overlay: number;
   /** What the side adjustment must make up, mm, outward more than 0. */
@@ -77,14 +92,15 @@ export interface CupSetting {
 }
 
 /** overlay = constant + cup distance - plate height, the constant lowered by the arm's crank. Common practice; derived from the pivots. */
-export function cupSetting(door: Door, leaf: Leaf, item: HardwareOf<'cup hinge'>): CupSetting {
+export function cupSetting(door: Door, leaf: Leaf, item: CupItem): CupSetting {
   const { hinge } = door;
   if (hinge.kind !== 'cup') throw new Error(`Door ${door.id} hangs on no cup hinge.`);
-  const crank = { full: 0, half: item.half, inset: item.inset };
+  const crank = { full: 0, half: item.half, inset: item.inset, frame: 0 };
   const of = (arm: CupSetting['arm']): CupSetting => {
     const overlay = item.constant - crank[arm] + hinge.cup.mm - hinge.plate.mm;
     return { arm, overlay, adjust: leaf.over - overlay };
   };
+  if (item.kind === 'face-frame hinge') return of('frame');
   if (hinge.arm !== 'as needed') return of(hinge.arm);
   return (['full', 'half', 'inset'] as const)
     .map(of)
@@ -95,7 +111,7 @@ export function cupSetting(door: Door, leaf: Leaf, item: HardwareOf<'cup hinge'>
  * The linkage of a cup hinge as it is set, in the plane across the leaf: x from the opening's edge into it, y from the
  * carcass's front back. The cup goes with the leaf's edge; the plate's pivots stand to the cup as the hinge is made.
  */
-export function linkageOf(door: Door, leaf: Leaf, item: HardwareOf<'cup hinge'>): CupHinge {
+export function linkageOf(door: Door, leaf: Leaf, item: CupItem): CupHinge {
   const { hinge } = door;
   if (hinge.kind !== 'cup') throw new Error(`Door ${door.id} hangs on no cup hinge.`);
   const cup = hinge.cup.mm - leaf.over;

@@ -1,4 +1,3 @@
-import type { HardwareOf } from '../../hardware/schema';
 import type { CupHinge } from '../../motion/cupHinge';
 import { board } from '../../piece/board';
 import { weighAll } from '../../piece/mass';
@@ -7,11 +6,12 @@ import type { PartPlace } from '../contract/family';
 import { bareLeaf, type BareLeaf } from './bareLeaf';
 import {
   anyHinge,
+  cupItem,
   cupSetting,
-  hingeHardware,
   hingesOf,
   linkageOf,
   pinOf,
+  type CupItem,
   type CupSetting,
   type Hinges,
 } from './hinges';
@@ -29,8 +29,7 @@ export interface HungLeaf extends Leaf {
   readonly pin: readonly [number, number] | undefined;
   /** Of cup hinges: how they are set, and their linkage. */
   readonly cup:
-    | { readonly item: HardwareOf<'cup hinge'>; readonly setting: CupSetting; readonly linkage: CupHinge }
-    | undefined;
+    { readonly item: CupItem; readonly setting: CupSetting; readonly linkage: CupHinge } | undefined;
 }
 
 /** All that follows from a door and its place. */
@@ -47,8 +46,11 @@ export function layDoor(door: Door, place: PartPlace): LaidDoor {
     ...of,
     leaves: leaves.map((leaf): HungLeaf => {
       const bare = bareLeaf(of, leaf);
-      const mass = weighAll([board(frame, bare.board), ...bare.fittings], place.stock).kg;
-      const item = door.hinge.kind === 'cup' ? hingeHardware(door, place, 'cup hinge') : undefined;
+      const mass = weighAll(
+        [...bare.boards.map((one) => board(frame, one)), ...bare.fittings],
+        place.stock,
+      ).kg;
+      const item = door.hinge.kind === 'cup' ? cupItem(door, place) : undefined;
       return {
         ...leaf,
         bare,

@@ -4,6 +4,7 @@ import type { PartPieces } from '../contract/family';
 import { choiceLever, cost, lengthLever } from '../../item/leverOf';
 import { hingeOf, USUAL_HANDLE } from './fresh';
 import type { LaidDoor } from './lay';
+import { plateLevers } from './plates';
 import type { Door } from './schema';
 
 /** A stop nearer shut than this makes no use of the door, degrees. */
@@ -20,6 +21,7 @@ const DEGREE = Math.PI / 180;
 export function doorLevers(laid: LaidDoor, _pieces: PartPieces, trouble: Trouble): Lever[] {
   const { door } = laid;
   if (trouble.about === 'fingers') return handleLevers(door, 'out');
+  if (trouble.about === 'holes') return [...plateLevers(laid), ...widerLevers(door)];
   if (trouble.about !== undefined) return [];
   return [
     ...stopLever(laid, trouble),
@@ -28,6 +30,26 @@ export function doorLevers(laid: LaidDoor, _pieces: PartPieces, trouble: Trouble
     ...handleLevers(door, 'in'),
     ...rackLevers(door),
     ...hingeLevers(door),
+  ];
+}
+
+/** More wood for the cups: a wider stile, or a wider border round the glass. */
+function widerLevers(door: Door): Lever[] {
+  const words = (what: string) => (mm: number) => `make ${what} ${lengthMark(mm, 'least')} wide`;
+  const more = (path: readonly ['leaf', 'framed' | 'pane', 'stile' | 'border'], what: string, from: number) =>
+    lengthLever(door, path, {
+      key: path[2],
+      what,
+      to: from + MOST_TRIMMED,
+      cost: cost('less of what it frames', 3, 0.3),
+      words: words(what),
+    });
+  const { framed, pane } = door.leaf;
+  return [
+    ...(framed ? more(['leaf', 'framed', 'stile'], 'its stiles', framed.stile.mm) : []),
+    ...(pane?.kind === 'glass'
+      ? more(['leaf', 'pane', 'border'], 'the border round its glass', pane.border.mm)
+      : []),
   ];
 }
 

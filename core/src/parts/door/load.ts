@@ -8,6 +8,13 @@ const CUP_COUNTS = [
   { count: 5, height: 2400, mass: 22 },
 ];
 
+/** The usual counts hold for leaves up to so wide, mm. Common practice. */
+export const USUAL_WIDE = 600;
+
+/** What a leaf of the usual width would weigh that turns as hard about its hinges as a wider one does, kg. Derived: the moment is m g W / 2. */
+export const momentMass = (mass: number, wide: number): number =>
+  (mass * Math.max(wide, USUAL_WIDE)) / USUAL_WIDE;
+
 /** How many hinges a leaf wants; undefined where it is beyond what usual ones carry. */
 export function wantedHinges(
   kind: Door['hinge']['kind'],

@@ -11,7 +11,7 @@ export function leafInFull({ hinge, handle, ...part }: Json, leafMaterial: strin
     ...part,
     leaves: 'one',
     middle: 3,
-    leaf: { material: leafMaterial, banding: 0, front: 0, back: 0, wraps: false, pane: null },
+    leaf: { material: leafMaterial, banding: 0, front: 0, back: 0, wraps: false, pane: null, framed: null },
     old: null,
     hinge: isObject(hinge) ? { ...hingeOf('butt', 'left'), ...hinge } : hinge,
     handle: isObject(handle) ? { kind: 'bar', ...handle } : handle,

@@ -9,16 +9,16 @@ import type { Bounds, Range } from '../../solid/bounds';
 import { frameOf } from '../../item/frame';
 import type { PartPieces } from '../contract/family';
 import { roundAbout } from '../kit/roundAbout';
-import { saidOf } from './bareLeaf';
+import { saidOf } from './leafSums';
 import { hingeHardware } from './hinges';
 import type { HungLeaf, LaidDoor } from './lay';
 import { fromHinge } from './leaf';
+import { PLATE_HOLE, platePlaces } from './plates';
 
 /** How far an arm reaches past its pivots, and how far its plate stands behind the shut leaf, mm. Common practice. */
 const ARM = 5;
 const BEHIND = 4;
-/** A plate's screw holes, across and deep, and a pivot's hole, deep, mm. Common practice, no single source. */
-const PLATE_HOLE = { wide: 5, deep: 12 };
+/** A pivot's hole, deep, mm. Common practice, no single source. */
 const PIVOT_DEEP = 20;
 /** Wood that stays behind a boring into the case, mm. Common practice, no single source. */
 const WOOD_BEHIND = 3;
@@ -29,15 +29,14 @@ export function doorPieces(laid: LaidDoor): PartPieces {
   const still = laid.leaves.flatMap((leaf) => onCase(laid, leaf));
   return {
     moving: laid.leaves.map((leaf): Link => {
-      const { board: given, fittings } = leaf.bare;
+      const { boards, hinged, fittings } = leaf.bare;
       return {
         key: leaf.key,
         item: laid.door.id,
         words: `the ${saidOf(laid.door.name, leaf)}`,
         pieces: [
-          board(
-            frame,
-            alsoWorked(given, () => hingeWorks(laid, leaf)),
+          ...boards.map((one) =>
+            board(frame, one.key === hinged ? alsoWorked(one, () => hingeWorks(laid, leaf)) : one),
           ),
           ...fittings,
           ...knucklesOf(laid, leaf),
@@ -145,23 +144,6 @@ function leafFlap(
       };
 }
 
-/** Where the plates of a leaf's cup hinges are screwed: the board beside its opening, and how far back; undefined where no board is there. */
-function platePlaces(
-  { place, opening }: LaidDoor,
-  leaf: HungLeaf,
-): { beside: Beside; back: number } | undefined {
-  const beside = besideEdge(place.built, opening, leaf.side);
-  const back = leaf.y[1] + leaf.cup!.item.holesBack;
-  const half = PLATE_HOLE.wide / 2;
-  return beside &&
-    isOn(beside, {
-      y: [back - half, back + half],
-      z: [leaf.z[0] + leaf.hinges.heights[0]!, leaf.z[0] + leaf.hinges.heights[leaf.hinges.count - 1]!],
-    })
-    ? { beside, back }
-    : undefined;
-}
-
 /** The board a pivot stands in: what bounds the bay beneath, or above. */
 function pivotBeside(
   { place, opening }: LaidDoor,
@@ -211,7 +193,7 @@ function plateWorks(laid: LaidDoor, leaf: HungLeaf): GroundWork[] {
   if (!plates) return [];
   const { beside, back } = plates;
   const { holesApart, plateLong, plateHigh } = leaf.cup!.item;
-  const board = `${leaf.key}/leaf`;
+  const board = leaf.bare.hinged;
   const deep = Math.min(PLATE_HOLE.deep, thickOf(beside) - WOOD_BEHIND);
   const foot = leaf.y[1] + BEHIND;
   const into = beside.board.key;
@@ -254,7 +236,7 @@ function pivotWork(laid: LaidDoor, leaf: HungLeaf, end: 'foot' | 'head'): Ground
   const beside = pivotBeside(laid, leaf, end);
   if (!beside) return [];
   const item = hingeHardware(door, place, 'pivot');
-  const board = `${leaf.key}/leaf`;
+  const board = leaf.bare.hinged;
   const deep = Math.min(PIVOT_DEEP, thickOf(beside) - WOOD_BEHIND);
   const z: Range = end === 'foot' ? [beside.at - deep, beside.at] : [beside.at, beside.at + deep];
   const [x, y] = leaf.pin!;
@@ -288,7 +270,7 @@ function caseFlap(
   const beside = besideEdge(place.built, opening, leaf.side);
   if (!beside) return [];
   const kind = deep > 0 ? 'mortise' : 'footprint';
-  const board = `${leaf.key}/leaf`;
+  const board = leaf.bare.hinged;
   const mate = { piece: board, work: `${board}#${key}` };
   const inset = door.fit.kind === 'inset';
   const x = inset ? inward(beside, leaf.side, deep) : ordered(fromHinge(leaf, 0), fromHinge(leaf, wide));

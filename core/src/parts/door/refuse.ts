@@ -8,7 +8,7 @@ import type { PartPlace } from '../contract/family';
 import { coverFault, WIDEST_GAP } from '../kit/fronts';
 import { firstTrouble, missingNamed, refuse, within } from '../kit/issues';
 import { holeClashes, reusedIssues, type Boring } from '../kit/reused';
-import { anyHinge, hardwareKindOf, hingeHardware } from './hinges';
+import { anyHinge, hardwareKindsOf, hingeHardware } from './hinges';
 import type { HungLeaf, LaidDoor } from './lay';
 import type { Door } from './schema';
 
@@ -33,10 +33,10 @@ export function missingOfDoor({ mount, leaf, hinge }: Door, place: PartPlace): I
     place,
   );
   if (missing.length > 0) return missing;
-  const kind = hardwareKindOf(hinge);
-  return place.hardware.find(hinge.hardware, kind)
+  const kinds = hardwareKindsOf(hinge);
+  return kinds.some((kind) => place.hardware.find(hinge.hardware, kind))
     ? []
-    : refuse(['hinge', 'hardware'], `There is no ${kind} “${hinge.hardware}”.`);
+    : refuse(['hinge', 'hardware'], `There is no ${kinds[0]!} “${hinge.hardware}”.`);
 }
 
 /** What cannot be built, with the number that would do; the first kind of trouble there is, since the rest may follow from it. */
@@ -208,7 +208,7 @@ function cupIssues({ door, thick }: LaidDoor, leaf: HungLeaf): Issue[] {
           : `An overlay between ${lengthMark(least, 'least')} and ${lengthMark(most, 'most')} will do.`;
     return refuse(
       ['hinge', 'cup'],
-      `With ${arm === 'full' ? 'a full-overlay arm' : arm === 'half' ? 'a half-overlay arm' : 'an inset arm'} this hinge cannot be set to ${words}: it is ${lengthMark(Math.abs(adjust) - item.adjustSide, 'least')} beyond its adjustment. ${would}`,
+      `With ${arm === 'frame' ? 'a face-frame plate' : arm === 'full' ? 'a full-overlay arm' : arm === 'half' ? 'a half-overlay arm' : 'an inset arm'} this hinge cannot be set to ${words}: it is ${lengthMark(Math.abs(adjust) - item.adjustSide, 'least')} beyond its adjustment. ${would}`,
     );
   }
   const fault = cupHingeFault(linkage, -1, (door.limit * Math.PI) / 180);

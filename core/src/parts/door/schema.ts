@@ -122,7 +122,21 @@ export const DoorSchema = v.strictObject({
         kind: v.picklist(['glass', 'mirror']),
         material: IdSchema,
         border: lengthBetween(0, 1000),
+        /** How far glass lies in the leaf beyond what is clear of it, at each edge. */
+        rebate: v.optional(lengthBetween(0, 40), 0),
       }),
+    ),
+    /** Put together of stiles and rails so wide, with a panel of a material in grooves so deep between them; null where it is one board. */
+    framed: v.optional(
+      v.nullable(
+        v.strictObject({
+          stile: positiveLength(400),
+          rail: positiveLength(400),
+          groove: positiveLength(30),
+          panel: IdSchema,
+        }),
+      ),
+      null,
     ),
   }),
   /** The old leaf that is hung again; it decides the size. */

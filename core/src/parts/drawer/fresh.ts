@@ -37,7 +37,7 @@ export function usualDrawer(
     runs: USUAL_RUNS['side slides'],
     closing: 'plain',
     twoSided: false,
-    contents: { set: 'side by side', items: [], load: 5 },
+    contents: { set: 'side by side', items: [], load: null },
     cable: null,
   };
 }

@@ -1,4 +1,6 @@
 import { called } from '../../item/called';
+import { stiffnessMark } from '../../length/lengthMark';
+import { strengthOf } from '../../material/strength';
 import type { Stock } from '../../material/stock';
 import type { Assumption } from '../../item/note';
 
@@ -30,3 +32,14 @@ export const OPENING_ASSUMPTION: Assumption = {
   words: 'its opening comes out as drawn',
   measure: 'read the opening once it stands',
 };
+
+/** Materials whose stiffness an answer rests on and nobody gave, each once. */
+export function stiffnessAssumptions(materials: readonly string[], stock: Stock): Assumption[] {
+  return [...new Set(materials)]
+    .map((id) => stock.material(id))
+    .filter((material) => !strengthOf(material).given)
+    .map((material) => ({
+      words: `${called(material.name)} is no less stiff than ${stiffnessMark(strengthOf(material).stiffness)}`,
+      measure: `look up how stiff the ${called(material.name)} is`,
+    }));
+}

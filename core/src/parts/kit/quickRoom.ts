@@ -9,7 +9,7 @@ export const AISLE = 1300;
 
 export const mm = (value: number) => ({ mm: value });
 
-/** A plain cupboard that stands a hand above the floor. */
+/** A plain cupboard on a plinth a hand high, which is not part of its height here. */
 export function carcass(
   id: string,
   name: string,
@@ -19,13 +19,14 @@ export function carcass(
 ): Carcass {
   return {
     ...usualCarcass('cupboard', { id, name, x: mm(x), y: mm(y), faces }),
-    z: mm(90),
-    stands: { on: 'the floor' },
+    stands: { on: 'a plinth', height: mm(PLINTH), setback: mm(40) },
     width: mm(width),
     depth: mm(depth),
-    height: mm(height),
+    height: mm(height + PLINTH),
   };
 }
+
+const PLINTH = 90;
 
 /** A plain room of this size, mm. */
 export function space(width: number, depth: number, slopes: readonly unknown[] = []): unknown {

@@ -41,6 +41,7 @@ function binInnards(pullout: Pullout, rim: number, { stock }: PartPlace): BoxCon
   const t = stock.thickness(spec.material);
   const within = (outer: Bounds) => withinBox(spec, outer, own, stock);
   return {
+    bottomless: true,
     boards: (outer, width, whose) => {
       const { boards, intoFront } = boxBoards(spec, outer, own, stock, width, whose);
       const deck = binDeck(pullout, rim, outer, within(outer), t, whose);
@@ -132,6 +133,7 @@ function tierInnards(pullout: Pullout, { count, rim }: Tiering, { stock }: PartP
   const inner = ({ y }: Bounds): Range => [own ? y[0] : y[0] + t, y[1] - t];
   const clear = ({ z }: Bounds) => (span(z) - count * t) / count;
   return {
+    bottomless: true,
     closed: true,
     boards: (outer, width, whose) =>
       tierBoards(
@@ -275,6 +277,7 @@ function boardInnards(pullout: Pullout, { stock }: PartPlace): BoxConstruction {
   const t = stock.thickness(material);
   const thick = [one('as the board', t)];
   return {
+    bottomless: true,
     boards: (outer, width, whose) => {
       const { x, y, z } = outer;
       const depth = [one('depth', span(y))];

@@ -2,9 +2,11 @@ import type { Field } from '../../card/field';
 import { boxFields } from '../kit/box/fields';
 import { contentFields } from '../kit/contents/fields';
 import { frontFields } from '../kit/drawn/fields';
+import { loadFields } from '../../card/loadFields';
 import { lengthOf } from '../kit/lengthFields';
 import { runFields } from '../kit/runs/fields';
 import { schoolFields } from '../kit/schools';
+import { edgeOf } from './edge';
 import { USUAL_CARRIES, ofKind } from './fresh';
 import type { Pullout } from './schema';
 
@@ -32,13 +34,13 @@ const OWN: readonly PulloutField[] = [
   length('Rim of a bin', ['carries', 'rim'], carries('bins')),
   { group, label: 'Tiers', path: ['carries', 'count'], input: 'count', when: carries('tiers') },
   length('Rim along a tier', ['carries', 'rim'], carries('tiers')),
-  {
+  ...loadFields<Pullout>(
     group,
-    label: 'Load at its outer edge, kg',
-    path: ['carries', 'edge'],
-    input: 'count',
-    when: carries('table', 'step'),
-  },
+    ['carries', 'edge'],
+    { label: 'At its outer edge', usual: 'a person, as usual', typed: 'At its outer edge, kg' },
+    edgeOf,
+    carries('table', 'step'),
+  ),
   {
     group,
     label: 'Guide over its top',

@@ -14,8 +14,8 @@ export const USUAL_CARRIES: { readonly [Kind in Pullout['carries']['kind']]: Ext
   tray: { kind: 'tray' },
   bins: { kind: 'bins', rim: mm(8) },
   tiers: { kind: 'tiers', count: 4, rim: mm(60) },
-  table: { kind: 'table', edge: 15 },
-  step: { kind: 'step', edge: 40 },
+  table: { kind: 'table', edge: null },
+  step: { kind: 'step', edge: null },
 }; // prettier-ignore
 
 /** A bin as it hangs in a board: its mouth wider than its foot. */
@@ -68,7 +68,7 @@ export function usualPullout(
       runs: USUAL_RUNS['side slides'],
       closing: 'plain',
       guide: null,
-      contents: { set: 'side by side', items: [], load: 5 },
+      contents: { set: 'side by side', items: [], load: null },
       cable: null,
     },
     'tray',

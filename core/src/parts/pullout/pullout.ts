@@ -1,12 +1,11 @@
 import type { Family } from '../contract/family';
-import { weightsOf } from '../kit/weights';
-import { drawnLevers } from '../kit/drawn/levers';
 import { slidesInInches } from '../kit/runs/usual';
-import { drawnAssumptions } from '../kit/drawn/notes';
 import { missingOfDrawn } from '../kit/drawn/refuse';
-import { pulloutNotes } from './advice';
+import { pulloutAssumptions, pulloutNotes } from './advice';
+import { pulloutForces } from './forces';
 import { freshPullout, mirrorPullout } from './fresh';
 import { asDrawn, layPullout, type LaidPullout } from './lay';
+import { pulloutLevers } from './levers';
 import { movePullout } from './move';
 import { pulloutPieces } from './pieces';
 import { refusePullout } from './refuse';
@@ -24,8 +23,8 @@ export const PULLOUT: Family<Pullout, LaidPullout> = {
   refuse: refusePullout,
   pieces: pulloutPieces,
   move: movePullout,
-  forces: ({ place }, pieces, movers) => weightsOf(pieces, movers, place.stock),
+  forces: pulloutForces,
   notes: pulloutNotes,
-  assumptions: drawnAssumptions,
-  levers: drawnLevers,
+  assumptions: pulloutAssumptions,
+  levers: pulloutLevers,
 };

@@ -85,7 +85,7 @@ export const PULLOUT_QUICK: readonly QuickCard[] = [
     title: 'A tray over a lip',
     words: 'A pull-out behind a raised lip: how high it must run to clear it.',
     asks: [
-      { key: 'width', label: 'Width of the locker', input: 'length', usual: 700 },
+      { key: 'width', label: 'Width of the locker', input: 'length', usual: 640 },
       { key: 'height', label: 'Height of the locker', input: 'length', usual: 420 },
       { key: 'depth', label: 'Depth of the locker', input: 'length', usual: 520 },
       { key: 'lip', label: 'Lip above the locker’s foot', input: 'length', usual: 70 },
@@ -126,7 +126,7 @@ export const PULLOUT_QUICK: readonly QuickCard[] = [
     words: 'A top that slides aside over a cubby: what stands open, and where it would tip.',
     asks: [
       { key: 'width', label: 'Width of the cubby', input: 'length', usual: 800 },
-      { key: 'depth', label: 'Depth of the cubby', input: 'length', usual: 500 },
+      { key: 'depth', label: 'Depth of the cubby', input: 'length', usual: 420 },
       { key: 'travel', label: 'Slides by', input: 'length', usual: 350 },
       { key: 'wall', label: 'From the wall it goes to', input: 'length', usual: 300 },
     ],
@@ -142,13 +142,14 @@ export const PULLOUT_QUICK: readonly QuickCard[] = [
         width: mm(width!),
         depth: mm(depth!),
         top: 'none' as const,
+        fixing: { hardware: 'stud-screw', count: 2 },
       };
       // Facing north its right hand is to the west, where the wall is.
       const top = freshTop('top', 'Sliding top', quickPlace(on));
       return {
         space: space(wall! + width! + 500, depth! + 900),
         carcasses: [on],
-        parts: [{ ...top, goes: 'right', travel: mm(travel!) }],
+        parts: [{ ...top, goes: 'right', travel: mm(travel!), held: true }],
       };
     },
   },

@@ -33,9 +33,9 @@ export const CarriesSchema = v.variant(
       ),
       rim: lengthBetween(0, 300),
     }),
-    /** One board that takes a load at its outer edge, kg: a hidden table, or a step to stand on. */
-    v.strictObject({ kind: v.literal('table'), edge: load }),
-    v.strictObject({ kind: v.literal('step'), edge: load }),
+    /** One board that takes a load at its outer edge, kg: a hidden table, or a step to stand on; null where nobody said. */
+    v.strictObject({ kind: v.literal('table'), edge: v.nullable(load) }),
+    v.strictObject({ kind: v.literal('step'), edge: v.nullable(load) }),
   ],
   'A pull-out is a tray, bins, tiers, a table or a step.',
 );

@@ -1,12 +1,46 @@
-import { lengthMark } from '../../length/lengthMark';
-import type { PartNote } from '../../item/note';
+import { lengthMark, shelfLoadMark } from '../../length/lengthMark';
+import { judgeSpan, spanNote, type Spanned } from '../../strength/spans';
+import type { Material } from '../../material/schema';
+import { thicknessOf } from '../../material/stock';
+import { BOOKS, BOOKS_ASSUMPTION, perMetre } from '../../strength/usualLoads';
+import { stiffnessAssumptions, thicknessAssumptions } from '../kit/assumptions';
+import type { Assumption, PartNote } from '../../item/note';
 import type { LaidShelf } from './lay';
 
 export const degrees = (angle: number, round: (value: number) => number): string =>
   `${round((angle * 180) / Math.PI)}°`;
 
-export function shelfNotes({ shelf, way, bearing, movement }: LaidShelf): PartNote[] {
+/** What of a shelf nobody measured, weighed or looked up. */
+export const shelfAssumptions = ({
+  shelf: { material, load },
+  place: { stock },
+}: LaidShelf): Assumption[] => [
+  ...thicknessAssumptions([material], stock),
+  ...(load === null ? [BOOKS_ASSUMPTION] : []),
+  ...stiffnessAssumptions([material], stock),
+];
+
+/** Under what it carries, on its pins: its whole length counts as free. */
+function spanned({ shelf: { load }, thick, long, deep }: LaidShelf, material: Material): Spanned {
+  return {
+    material,
+    thick,
+    span: long,
+    wide: deep,
+    load: perMetre(load ?? BOOKS),
+    under: shelfLoadMark(load ?? BOOKS),
+  };
+}
+
+/** Whether another material would bear what it carries. */
+export const shelfDoes = (laid: LaidShelf, material: Material): boolean =>
+  judgeSpan(spanned({ ...laid, thick: thicknessOf(material, laid.place.stock.schools) }, material))
+    .verdict === 'clear';
+
+export function shelfNotes(laid: LaidShelf): PartNote[] {
+  const { shelf, way, bearing, movement } = laid;
   const found: PartNote[] = [
+    spanNote(spanned(laid, laid.place.stock.material(shelf.material))),
     {
       about: 'fit',
       verdict: 'clear',

@@ -1,4 +1,6 @@
 import { wordChoice, type Field } from '../../card/field';
+import { BOOKS } from '../../strength/usualLoads';
+import { loadFields } from '../../card/loadFields';
 import { lengthOf } from '../kit/lengthFields';
 import { schoolFields } from '../kit/schools';
 import type { Shelf } from './schema';
@@ -36,6 +38,12 @@ const FIELDS: readonly Field<Shelf>[] = [
     path: ['held'],
     input: wordChoice(['held'], ['loose', 'screws in slots']),
   },
+  ...loadFields<Shelf>(
+    'Shelf',
+    ['load'],
+    { label: 'Carries', usual: 'books, as usual', typed: 'On a metre, kg' },
+    () => BOOKS,
+  ),
   { group: 'Shelf', label: 'Moisture changes by, points', path: ['moisture'], input: 'count' },
 ];
 

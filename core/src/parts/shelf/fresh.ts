@@ -21,4 +21,5 @@ export const freshShelf = (
   pins: { mm: 8 },
   moisture: 4,
   held: 'loose',
+  load: null,
 });

@@ -29,6 +29,17 @@ export const ShelfSchema = v.strictObject({
   moisture: v.pipe(v.number(), v.minValue(0), v.maxValue(20, 'At most 20 percent points.')),
   /** Lies loose, or is held by screws through slots. */
   held: v.picklist(['loose', 'screws in slots'], 'A shelf lies loose or is held by screws in slots.'),
+  /** kg on a metre of it; null where nobody said, which counts as books. */
+  load: v.optional(
+    v.nullable(
+      v.pipe(
+        v.number('A load is a number of kg a metre.'),
+        v.minValue(0, 'A load cannot be less than 0.'),
+        v.maxValue(500, 'At most 500 kg a metre.'),
+      ),
+    ),
+    null,
+  ),
   schools: OwnSchoolsSchema,
 });
 export type Shelf = v.InferOutput<typeof ShelfSchema>;

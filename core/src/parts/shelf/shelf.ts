@@ -1,10 +1,10 @@
 import type { Family } from '../contract/family';
-import { thicknessAssumptions } from '../kit/assumptions';
 import { missingNamed } from '../kit/issues';
-import { shelfNotes } from './advice';
+import { shelfAssumptions, shelfNotes } from './advice';
 import { freshShelf } from './fresh';
 import { layShelf, type LaidShelf } from './lay';
 import { moveShelf } from './move';
+import { shelfLevers } from './levers';
 import { shelfPieces } from './pieces';
 import { refuseShelf } from './refuse';
 import type { Shelf } from './schema';
@@ -23,6 +23,6 @@ export const SHELF: Family<Shelf, LaidShelf> = {
   move: moveShelf,
   forces: () => [],
   notes: shelfNotes,
-  assumptions: ({ shelf, place }) => thicknessAssumptions([shelf.material], place.stock),
-  levers: () => [],
+  assumptions: shelfAssumptions,
+  levers: shelfLevers,
 };

@@ -9,7 +9,7 @@ export const SLIDING_QUICK: readonly QuickCard[] = [
     title: 'Sliding panels',
     words: 'Panels in grooves: their size, whether they lift out, and every opening they allow.',
     asks: [
-      { key: 'width', label: 'Width of the carcass', input: 'length', usual: 1636 },
+      { key: 'width', label: 'Width of the carcass', input: 'length', usual: 1036 },
       { key: 'height', label: 'Height of the carcass', input: 'length', usual: 636 },
       { key: 'panels', label: 'Panels', input: 'count', usual: 4 },
       { key: 'tracks', label: 'Tracks', input: 'count', usual: 3 },

@@ -1,10 +1,16 @@
 import { AT_EASE, weightForce } from '../../balance/force';
 import { holdsUntil, momentAbout, type Axis } from '../../balance/moment';
 import { motionOf } from '../../motion/motion';
-import { lengthMark } from '../../length/lengthMark';
+import { lengthMark, massMark } from '../../length/lengthMark';
 import { weigh } from '../../piece/mass';
 import type { PartPieces } from '../contract/family';
-import type { PartNote } from '../../item/note';
+import { stiffnessAssumptions, thicknessAssumptions } from '../kit/assumptions';
+import type { Assumption, PartNote } from '../../item/note';
+import type { Material } from '../../material/schema';
+import { thicknessOf } from '../../material/stock';
+import { judgeSpan, spanNote, type Spanned } from '../../strength/spans';
+import { atMiddle, LEANING_PERSON, PERSON, PERSON_STRIP, SEAT_TO } from '../../strength/usualLoads';
+import { span } from '../../solid/bounds';
 import type { LaidTop } from './lay';
 
 /** No top goes so far, mm. */
@@ -28,34 +34,74 @@ export function tipsAt(mass: number, long: number, over: number, load: number): 
   return holdsUntil((travel) => momentAbout(EDGE, forces, { ...AT_EASE, travel }), 0, FAR) ?? FAR;
 }
 
-export function topNotes({ top, place, long, over, under }: LaidTop, { moving }: PartPieces): PartNote[] {
+export const topNotes = (laid: LaidTop, { moving }: PartPieces): PartNote[] => [
+  openNote(laid),
+  spanNote(spanOf(laid, laid.place.stock.material(laid.top.material))),
   // Its cleats hold it rather than weigh on it: they are left out, which errs to the safe side.
-  const { kg } = weigh(moving[0]!.pieces[0]!, place.stock);
-  const at = tipsAt(kg, long, over, top.edge);
-  const travel = top.travel.mm;
-  const clear = Math.min(under, Math.max(0, travel - (long - over - under)));
-  const open: PartNote = {
+  tipNote(laid, weigh(moving[0]!.pieces[0]!, laid.place.stock).kg),
+];
+
+/** Shut, over the shorter way across what it lies on, with a person who sits on it, or leans on one too high for that. */
+function spanOf({ board, place: { stock, carcass } }: LaidTop, material: Material): Spanned {
+  const sat = carcass.z.mm + board.z[1] <= SEAT_TO;
+  const kg = sat ? PERSON : LEANING_PERSON;
+  return {
+    material,
+    thick: stock.thickness(material.id),
+    span: Math.min(span(board.x), span(board.y)),
+    wide: Math.min(PERSON_STRIP, Math.max(span(board.x), span(board.y))),
+    load: atMiddle(kg),
+    under: `${massMark(kg)} at its middle`,
+    who: 'Shut, it',
+  };
+}
+
+function openNote({ top, long, over, under }: LaidTop): PartNote {
+  const clear = Math.min(under, Math.max(0, top.travel.mm - (long - over - under)));
+  return {
     about: 'opening',
     verdict: 'clear',
     sentence: `Slid all the way, ${lengthMark(clear, 'most')} of the ${lengthMark(under)} under it stands open.`,
   };
-  if (travel > at && !top.held)
-    return [
-      open,
-      {
-        about: 'runs',
-        verdict: 'hits',
-        sentence: `It tips once it is out more than ${lengthMark(Math.max(0, at), 'most')}${top.edge > 0 ? ', leant on at its edge' : ''}, and it goes ${lengthMark(travel)}: hold its rear edge down, or stop it at ${lengthMark(Math.max(0, at), 'most')}.`,
-      },
-    ];
-  return [
-    open,
-    {
-      about: 'runs',
-      verdict: 'clear',
-      sentence: top.held
-        ? 'A rail holds its rear edge down all the way.'
-        : `It does not tip: it would at ${lengthMark(at, 'most')}.`,
-    },
-  ];
 }
+
+function tipNote({ top, long, over, edge }: LaidTop, kg: number): PartNote {
+  const at = tipsAt(kg, long, over, edge);
+  const most = lengthMark(Math.max(0, at), 'most');
+  const leant = edge > 0 ? `, with ${massMark(edge)} leant on its edge` : '';
+  if (top.travel.mm > at && !top.held)
+    return {
+      about: 'runs',
+      verdict: 'hits',
+      sentence: `It tips once it is out more than ${most}${leant}, and it goes ${lengthMark(top.travel.mm)}: hold its rear edge down, or stop it at ${most}.`,
+    };
+  return {
+    about: 'runs',
+    verdict: 'clear',
+    sentence: top.held
+      ? 'A rail holds its rear edge down all the way.'
+      : `It does not tip: it would at ${lengthMark(at, 'most')}${leant}.`,
+  };
+}
+
+/** What of a top nobody measured, weighed or looked up. */
+export const topAssumptions = ({ top, place: { carcass, stock } }: LaidTop): Assumption[] => [
+  ...thicknessAssumptions([carcass.sheet, top.material], stock),
+  ...stiffnessAssumptions([top.material], stock),
+  ...(top.edge === null
+    ? [
+        {
+          words: `nobody leans on its edge with more than ${massMark(LEANING_PERSON)}`,
+          measure: 'say who leans on its edge, drawn out',
+        },
+      ]
+    : []),
+];
+
+/** Whether another material would bear who sits on it. */
+export const topDoes = (laid: LaidTop, material: Material): boolean =>
+  judgeSpan({
+    ...spanOf(laid, laid.place.stock.material(laid.top.material)),
+    material,
+    thick: thicknessOf(material, laid.place.stock.schools),
+  }).verdict === 'clear';

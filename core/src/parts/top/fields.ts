@@ -1,4 +1,6 @@
 import { wordChoice, yesOrNo, type Field } from '../../card/field';
+import { LEANING_PERSON } from '../../strength/usualLoads';
+import { loadFields } from '../../card/loadFields';
 import { lengthOf } from '../kit/lengthFields';
 import { schoolFields } from '../kit/schools';
 import { TOP_WAYS, type Top } from './schema';
@@ -22,7 +24,12 @@ const FIELDS: readonly Field<Top>[] = [
   length('Cleats, thick', ['cleats', 'thick']),
   length('Play of the cleats', ['cleats', 'play']),
   { group, label: 'Rear edge held down', path: ['held'], input: yesOrNo(['held']) },
-  { group, label: 'Leant on with, kg', path: ['edge'], input: 'count' },
+  ...loadFields<Top>(
+    group,
+    ['edge'],
+    { label: 'Leant on', usual: 'by a person, as usual', typed: 'Leant on with, kg' },
+    () => LEANING_PERSON,
+  ),
 ];
 
 export const topFields = (): readonly Field<Top>[] => [

@@ -10,9 +10,9 @@ import type { LaidTop } from './lay';
 
 /** What a sliding top weighs, and a hand that leans on its outer edge. */
 export function topForces(laid: LaidTop, pieces: PartPieces, movers: readonly Mover[]): Acting[] {
-  const { top, place, board } = laid;
+  const { top, place, board, edge } = laid;
   const weights = weightsOf(pieces, movers, place.stock);
-  if (top.edge === 0) return weights;
+  if (edge === 0) return weights;
   const { goes } = top;
   const at: Point3 = [
     goes === 'left' ? board.x[0] : goes === 'right' ? board.x[1] : middleOf(board.x),
@@ -23,10 +23,10 @@ export function topForces(laid: LaidTop, pieces: PartPieces, movers: readonly Mo
   const motion = movers[0]?.bodies[0]?.motion;
   const hand = handForce(
     `${link}.hand`,
-    'a hand that leans on its edge',
+    'who leans on its edge',
     frameOf(place.carcass).toSpace(at),
     [0, 0, -1],
-    exactly(top.edge * GRAVITY),
+    exactly(edge * GRAVITY),
     motion,
   );
   return [...weights, { link, force: hand }];

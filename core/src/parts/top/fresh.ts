@@ -15,7 +15,7 @@ export const freshTop = (id: string, name: string, { carcass }: Pick<PartPlace, 
   travel: mm(Math.round(carcass.width.mm * 0.45)),
   cleats: { thick: mm(15), wide: mm(30), play: mm(1.5) },
   held: false,
-  edge: 0,
+  edge: null,
 });
 
 export const mirrorTop = (top: Top): Top => ({

@@ -1,3 +1,4 @@
+import { LEANING_PERSON } from '../../strength/usualLoads';
 import { span, type Bounds } from '../../solid/bounds';
 import type { PartPlace } from '../contract/family';
 import type { Top } from './schema';
@@ -14,6 +15,8 @@ export interface LaidTop {
   readonly long: number;
   readonly over: number;
   readonly under: number;
+  /** kg that leans on its outer edge. */
+  readonly edge: number;
 }
 
 export function layTop(top: Top, place: PartPlace): LaidTop {
@@ -59,5 +62,6 @@ export function layTop(top: Top, place: PartPlace): LaidTop {
     long: span(along ? board.x : board.y),
     over: over[goes].mm,
     under: along ? width : depth,
+    edge: top.edge ?? LEANING_PERSON,
   };
 }

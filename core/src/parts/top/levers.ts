@@ -2,14 +2,22 @@ import type { Lever, Trouble } from '../../item/lever';
 import { lengthMark } from '../../length/lengthMark';
 import type { PartPieces } from '../contract/family';
 import { choiceLever, cost, lengthLever } from '../../item/leverOf';
+import { called } from '../../item/called';
+import { materialLevers } from '../../material/levers';
+import { topDoes } from './advice';
 import type { LaidTop } from './lay';
 
 /** Drawn out less than this a top is of no use, mm. */
 const LEAST_USEFUL = 50;
 
 /** What of a sliding top may be changed: how far it goes, how far it lies over, its cleats, and what holds it down. */
-export function topLevers({ top }: LaidTop, _pieces: PartPieces, trouble: Trouble): Lever[] {
+export function topLevers(laid: LaidTop, _pieces: PartPieces, trouble: Trouble): Lever[] {
+  const { top, place } = laid;
   const { about } = trouble;
+  if (about === 'strength')
+    return materialLevers(top, ['material'], place.stock.materials, `the ${called(top.name)}`, (one) =>
+      topDoes(laid, one),
+    );
   if (about !== undefined && about !== 'runs') return [];
   const stop = lengthLever(top, ['travel'], {
     key: 'stop',

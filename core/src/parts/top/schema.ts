@@ -30,11 +30,13 @@ export const TopSchema = v.strictObject({
   }),
   /** A rail that holds its rear edge down. */
   held: v.boolean(),
-  /** kg at its outer edge, drawn out: a hand that leans on it. */
-  edge: v.pipe(
-    v.number('A load is a number of kg.'),
-    v.minValue(0, 'A load cannot be less than 0.'),
-    v.maxValue(300, 'At most 300 kg.'),
+  /** kg at its outer edge, drawn out: who leans on it; null where nobody said. */
+  edge: v.nullable(
+    v.pipe(
+      v.number('A load is a number of kg.'),
+      v.minValue(0, 'A load cannot be less than 0.'),
+      v.maxValue(300, 'At most 300 kg.'),
+    ),
   ),
   schools: OwnSchoolsSchema,
 });

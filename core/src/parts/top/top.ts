@@ -1,9 +1,8 @@
 import type { Family } from '../contract/family';
 import { topForces } from './forces';
 import { topLevers } from './levers';
-import { thicknessAssumptions } from '../kit/assumptions';
 import { missingNamed } from '../kit/issues';
-import { topNotes } from './advice';
+import { topAssumptions, topNotes } from './advice';
 import { freshTop, mirrorTop } from './fresh';
 import { layTop, type LaidTop } from './lay';
 import { moveTop } from './move';
@@ -26,6 +25,6 @@ export const TOP: Family<Top, LaidTop> = {
   move: moveTop,
   forces: topForces,
   notes: topNotes,
-  assumptions: ({ top, place }) => thicknessAssumptions([place.carcass.sheet, top.material], place.stock),
+  assumptions: topAssumptions,
   levers: topLevers,
 };

@@ -86,9 +86,27 @@ export function boxBoards(
   whose: Whose,
 ): BoxBoards {
   const box = new Box(spec, outer, own, stock, width, whose);
-  const boards = [...box.sides(), ...box.ends(), ...box.lining(), ...box.floor(), ...box.dividers()];
+  const boards = [
+    ...box.sides(),
+    ...box.ends(),
+    ...box.lining(),
+    ...box.floor(),
+    ...box.muntins(),
+    ...box.dividers(),
+  ];
   return { boards, intoFront: own ? box.intoFront() : [] };
 }
+
+type Grooved = Extract<BoxSpec['bottom'], { kind: 'groove' | 'let in' }>;
+
+/** A bottom is cut so much less at each edge than its grooves are deep, so that the box closes on its sides, mm. Common practice. */
+const SHORT = 1;
+const shortOf = ({ kind, deep }: Grooved): number => (kind === 'groove' ? Math.min(SHORT, deep.mm / 2) : 0);
+
+/** How wide a bar under a bottom is, mm. Common practice, no single source. */
+export const MUNTIN = 40;
+/** Along the depth, its face up. */
+const WAYS_ALONG: Way = ['y', 'x'];
 
 /** A box being put together: what all of its boards go by. */
 class Box {
@@ -261,7 +279,7 @@ class Box {
         });
       });
     const whole = bottom.kind === 'under';
-    const into = whole ? 0 : bottom.deep.mm;
+    const into = whole ? 0 : bottom.deep.mm - shortOf(bottom);
     const thick = this.stock.thickness(bottom.material);
     const x: Range = whole ? outer.x : [inner.x[0] - into, inner.x[1] + into];
     const y: Range = whole ? outer.y : [inner.y[0] - into, inner.y[1] + into];
@@ -281,16 +299,14 @@ class Box {
     return [
       this.board('bottom', 'box bottom', 'bottom', { x, y, z }, WAYS.level, {
         length: () =>
-          whole
-            ? [one('box width', span(outer.x))]
-            : lines(...acrossLines(), times('into its edges', 2, into)),
+          whole ? [one('box width', span(outer.x))] : lines(...acrossLines(), ...this.intoEdges(bottom)),
         width: () =>
           whole
             ? [one('box depth', span(outer.y))]
             : lines(
                 one('box depth', span(outer.y)),
                 times(own ? 'back' : 'ends', own ? -1 : -2, t),
-                times('into its edges', 2, into),
+                ...this.intoEdges(bottom),
               ),
         works: notch,
         sides: LEVEL_SIDES,
@@ -298,6 +314,29 @@ class Box {
         thick,
       }),
     ];
+  }
+
+  /** How far its bottom goes into the boards about it, which is less than the grooves are deep. */
+  private intoEdges(bottom: Grooved): SumLine[] {
+    return [times('into its edges', 2, bottom.deep.mm), times('short of its grooves', -2, shortOf(bottom))];
+  }
+
+  /** Bars under the bottom from front to back. */
+  muntins(): Board[] {
+    const { inner, own, t, outer } = this;
+    const { bottom } = this.spec;
+    if (bottom.kind !== 'groove') return [];
+    const head = inner.z[0] - this.stock.thickness(bottom.material);
+    const z: Range = [head - Math.min(t, bottom.up.mm), head];
+    return spread(inner.x, bottom.muntins, MUNTIN).map((x, i) =>
+      this.board(`muntin-${i + 1}`, 'muntin', 'bar under the bottom', { x, y: inner.y, z }, WAYS_ALONG, {
+        length: lines(one('box depth', span(outer.y)), times(own ? 'back' : 'ends', own ? -1 : -2, t)),
+        width: [one('as usual', MUNTIN)],
+        sides: LEVEL_SIDES,
+        thick: span(z),
+        notes: ['Glued and screwed under the bottom, its ends to the ends of the box.'],
+      }),
+    );
   }
 
   dividers(): Board[] {

@@ -84,6 +84,13 @@ function jointFields<Part extends Boxed>(made: Made<Part>): Field<Part>[] {
       ['box', 'bottom', 'up'],
       (part) => made(part) && part.box.bottom.kind === 'groove',
     ),
+    {
+      group,
+      label: 'Bars under it',
+      path: ['box', 'bottom', 'muntins'],
+      input: 'count',
+      when: (part) => made(part) && part.box.bottom.kind === 'groove',
+    },
     length('Rails, high', ['box', 'bottom', 'rail'], (part) => made(part) && part.box.bottom.kind === 'none'),
   ];
 }

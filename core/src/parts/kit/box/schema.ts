@@ -32,6 +32,8 @@ const BottomSchema = v.variant(
       material: IdSchema,
       deep: positiveLength(40),
       up: positiveLength(200),
+      /** Bars under it from front to back, which share its width. */
+      muntins: v.optional(some('Muntins'), 0),
     }),
     /** In a rebate round the lower edges. */
     v.strictObject({ kind: v.literal('let in'), material: IdSchema, deep: positiveLength(40) }),

@@ -18,7 +18,7 @@ export const USUAL_JOINT: {
 export const USUAL_BOTTOM: {
   readonly [Kind in BoxSpec['bottom']['kind']]: Extract<BoxSpec['bottom'], { kind: Kind }>;
 } = {
-  groove: { kind: 'groove', material: 'ply-6', deep: mm(6), up: mm(13) },
+  groove: { kind: 'groove', material: 'ply-6', deep: mm(6), up: mm(13), muntins: 0 },
   'let in': { kind: 'let in', material: 'ply-6', deep: mm(6) },
   under: { kind: 'under', material: 'ply-6' },
   none: { kind: 'none', rail: mm(60) },

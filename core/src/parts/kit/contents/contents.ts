@@ -9,6 +9,7 @@ import type { Convex } from '../../../solid/convex';
 import { hull } from '../../../solid/hull';
 import type { Point3 } from '../../../solid/prism';
 import { span, type Bounds } from '../../../solid/bounds';
+import { CLOTHES } from '../../../strength/usualLoads';
 import type { Content, Contents } from './schema';
 import { capitalised } from '../../../item/capitals';
 
@@ -58,6 +59,15 @@ function placedOn(set: Contents['set'], items: readonly Content[], inner: Bounds
         : { x: [inner.x[0], inner.x[0] + width.mm], y: [from, from + depth.mm], z },
     };
   });
+}
+
+const MM3_A_M3 = 1e9;
+
+/** kg that is loose on tiers; where nobody said, and nothing else is in it, as much as clothes would weigh. */
+export function looseLoad({ items, load }: Contents, tiers: readonly Bounds[]): number {
+  if (load !== null) return load;
+  if (items.length > 0) return 0;
+  return tiers.reduce((sum, { x, y, z }) => sum + (CLOTHES * span(x) * span(y) * span(z)) / MM3_A_M3, 0);
 }
 
 const tooLarge = ({ name }: Content, has: number, most: number, words: 'wide' | 'deep'): string =>

@@ -1,7 +1,8 @@
 import { wordChoice, type Field } from '../../../card/field';
+import { loadFields } from '../../../card/loadFields';
 import { lengthOf } from '../lengthFields';
 import type { Cable, Content, Contents } from './schema';
-import { anotherContent, USUAL_BASE, USUAL_CABLE, USUAL_OPENS, USUAL_PLUG } from './usual';
+import { USUAL_LOAD, anotherContent, USUAL_BASE, USUAL_CABLE, USUAL_OPENS, USUAL_PLUG } from './usual';
 
 const KINDS = ['none', '1', '2', '3', '4', '5', '6'];
 const OPENS = { no: 'stays shut', lid: 'has a lid', tank: 'has a tank' } as const;
@@ -34,7 +35,12 @@ export function contentFields<Part extends { readonly contents: Contents; readon
       input: wordChoice(['contents', 'set'], ['side by side', 'one behind another']),
       when: ({ contents }) => contents.items.length > 0,
     },
-    { group, label: 'Loose in it, kg', path: ['contents', 'load'], input: 'count' },
+    ...loadFields<Part>(
+      group,
+      ['contents', 'load'],
+      { label: 'Loose in it', usual: 'as of clothes', typed: 'Loose in it, kg' },
+      () => USUAL_LOAD,
+    ),
     ...part.contents.items.flatMap((one, i) => itemFields<Part>(one, i, tiers)),
     ...cableFields<Part>(),
   ];

@@ -71,11 +71,13 @@ export const ContentsSchema = v.strictObject({
       'Two of the contents have one id.',
     ),
   ),
-  /** kg more that is loose in it. */
-  load: v.pipe(
-    v.number('A load is a number of kg.'),
-    v.minValue(0, 'A load cannot be less than 0.'),
-    v.maxValue(500, 'At most 500 kg.'),
+  /** kg more that is loose in it; null where nobody said, which counts as full of clothes where nothing else is in it. */
+  load: v.nullable(
+    v.pipe(
+      v.number('A load is a number of kg.'),
+      v.minValue(0, 'A load cannot be less than 0.'),
+      v.maxValue(500, 'At most 500 kg.'),
+    ),
   ),
 });
 export type Contents = v.InferOutput<typeof ContentsSchema>;

@@ -28,6 +28,9 @@ export const USUAL_CONTENT: Content = {
   opens: { kind: 'no' },
 };
 
+/** kg loose in a drawer, to start typing from. */
+export const USUAL_LOAD = 5;
+
 export const USUAL_PLUG: NonNullable<Cable['plug']> = { width: mm(38), height: mm(32), hole: mm(60) };
 export const USUAL_BASE = ({ width, depth }: Content): NonNullable<Content['base']> => ({
   width: mm(Math.round(width.mm * 0.8)),

@@ -15,6 +15,8 @@ export interface BoxConstruction {
   boards(outer: Bounds, width: readonly SumLine[], whose: Whose): ConstructedBox;
   /** Where its contents stand: on each of its tiers, the lowest first. */
   tiers(outer: Bounds): readonly Bounds[];
+  /** It has no bottom that bears what is in it: what it carries is told elsewhere. */
+  readonly bottomless?: true;
   /** Closed above where its tiers end: contents do not stand out of it. */
   readonly closed?: true;
   /** What of it cannot be made. Paths start at the part. */

@@ -2,7 +2,7 @@ import { faceAt } from '../../../carcass/line';
 import type { Opening } from '../../../carcass/layout';
 import type { Bounds, Range } from '../../../solid/bounds';
 import type { PartPlace } from '../../contract/family';
-import { placed, type Placed } from '../contents/contents';
+import { looseLoad, placed, type Placed } from '../contents/contents';
 import { evenOver, openingOf } from '../fronts';
 import { longestThatFits, pushOf, roomBeside, slideOf, travelOf, type Slide } from '../runs/runs';
 import { countOf, frontHeights } from './bank';
@@ -26,6 +26,8 @@ export interface DrawerAt {
   /** Where its contents may stand, the lowest tier first, and where they do. */
   readonly tiers: readonly Bounds[];
   readonly contents: readonly Placed[];
+  /** kg that is loose in it besides. */
+  readonly loose: number;
 }
 
 /** A bank as it is laid out; what of it cannot be is for `refuse` to tell. */
@@ -202,6 +204,7 @@ function drawerAt(laid: Omit<LaidDrawn, 'drawers'>, row: number, [z0, z1]: Range
     packing: packingOf(part, opening, place, clear, width, slide, runAt),
     tiers,
     contents: placed(part.contents, tiers),
+    loose: looseLoad(part.contents, tiers),
   };
 }
 

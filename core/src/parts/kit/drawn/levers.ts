@@ -4,6 +4,11 @@ import type { PartPieces } from '../../contract/family';
 import { uncapitalised } from '../../../item/capitals';
 import { lengthsOf } from '../runs/runs';
 import { choiceLever, cost, lengthLever } from '../../../item/leverOf';
+import { called } from '../../../item/called';
+import { materialLevers } from '../../../material/levers';
+import { thicknessOf } from '../../../material/stock';
+import { LEAST_LEFT } from './screws';
+import { bottomDoes } from './strength';
 import { USUAL_PULL } from './usual';
 import type { LaidDrawn } from './lay';
 
@@ -19,7 +24,9 @@ const MOST_HANDLE = 120;
 /** What of drawers and pull-outs may be changed: how far they come out, their box, what they run on, what stands out of them. */
 export function drawnLevers(laid: LaidDrawn, _pieces: PartPieces, trouble: Trouble): Lever[] {
   if (trouble.about === 'fingers') return handleLevers(laid, 'out');
-  if (trouble.about === 'runs') return strongerSlides(laid);
+  if (trouble.about === 'runs')
+    return [...strongerSlides(laid), ...upperSlides(laid), ...shorterScrews(laid), ...slidesForPeople(laid)];
+  if (trouble.about === 'strength') return bottomLevers(laid);
   if (trouble.about !== undefined) return [];
   return [
     ...stopLever(laid, trouble),
@@ -82,6 +89,92 @@ function strongerSlides({ part, slide, place }: LaidDrawn): Lever[] {
           key: `slide.${id}`,
           what: 'stronger slides',
           cost: cost('other slides', 10 + rating - slide.rating),
+          words: `take ${uncapitalised(name)}`,
+        },
+      ),
+    );
+}
+
+/** A thicker bottom, or a bar under it. */
+function bottomLevers(laid: LaidDrawn): Lever[] {
+  const { part, place, drawers } = laid;
+  const { bottom } = part.box;
+  if (part.old || bottom.kind === 'none') return [];
+  const { schools, materials } = place.stock;
+  return [
+    ...(bottom.kind === 'groove'
+      ? choiceLever(part, ['box', 'bottom', 'muntins'], bottom.muntins + 1, {
+          key: `muntins.${bottom.muntins + 1}`,
+          what: 'a bar under its bottom',
+          cost: cost('a bar under the bottom', 5),
+          words: 'put a bar under its bottom from front to back',
+        })
+      : []),
+    ...materialLevers(
+      part,
+      ['box', 'bottom', 'material'],
+      materials,
+      `the bottom of the ${called(part.name)}`,
+      (one) => drawers.every((at) => bottomDoes(laid, at, one, thicknessOf(one, schools))),
+    ),
+  ];
+}
+
+/** A second pair of slides at its head. */
+const upperSlides = ({ part: { runs }, part }: LaidDrawn): Lever[] =>
+  runs.kind === 'side slides' && runs.upper === null
+    ? choiceLever(
+        part,
+        ['runs', 'upper'],
+        { mm: 0 },
+        {
+          key: 'upper slides',
+          what: 'slides at its top',
+          cost: cost('a second pair of slides', 16),
+          words: 'put a second pair of slides at its top',
+        },
+      )
+    : [];
+
+/** Screws that leave wood before them, by the lengths they are sold in. */
+function shorterScrews({ part, slide, side }: LaidDrawn): Lever[] {
+  const { runs } = part;
+  if (runs.kind !== 'side slides' || slide?.kind !== 'slide') return [];
+  const most = slide.metal + side - LEAST_LEFT;
+  const long = [...SCREWS].reverse().find((mm) => mm <= most && mm < runs.screw.mm);
+  if (long === undefined) return [];
+  return choiceLever(
+    part,
+    ['runs', 'screw'],
+    { mm: long },
+    {
+      key: `screw.${long}`,
+      what: 'its screws',
+      cost: cost('shorter screws', 1),
+      words: `take screws of ${lengthMark(long)}`,
+    },
+  );
+}
+/** Lengths that screws for slides are sold in, mm. Common practice. */
+const SCREWS = [9, 10, 12, 13, 16, 20];
+
+/** Slides that a person may stand on, where these are not. */
+function slidesForPeople({ part, slide, place }: LaidDrawn): Lever[] {
+  const { runs } = part;
+  if (runs.kind === 'wooden runners' || !slide) return [];
+  return place.hardware.all
+    .flatMap((one) => (one.kind === slide.kind ? [place.hardware.find(one.id, slide.kind)!] : []))
+    .filter(({ id, person }) => person > slide.person && id !== slide.id)
+    .slice(0, 2)
+    .flatMap(({ id, name }) =>
+      choiceLever(
+        part,
+        ['runs'],
+        { ...runs, hardware: id, length: null },
+        {
+          key: `slide.${id}`,
+          what: 'slides for a step',
+          cost: cost('other slides', 20),
           words: `take ${uncapitalised(name)}`,
         },
       ),

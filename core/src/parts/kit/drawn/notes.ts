@@ -5,10 +5,17 @@ import { span } from '../../../solid/bounds';
 import { frameOf } from '../../../item/frame';
 import type { PartPieces } from '../../contract/family';
 import type { Assumption, PartNote } from '../../../item/note';
-import { hardwareAssumptions, OPENING_ASSUMPTION, thicknessAssumptions } from '../assumptions';
+import {
+  hardwareAssumptions,
+  OPENING_ASSUMPTION,
+  stiffnessAssumptions,
+  thicknessAssumptions,
+} from '../assumptions';
 import { cableNotes } from '../contents/cable';
 import { gripNote } from '../fronts';
 import { kicked, tipping } from '../runs/runs';
+import { LEAST_LEFT } from './screws';
+import { bottomNotes } from './strength';
 import type { DrawerAt, LaidDrawn } from './lay';
 import { saidOf } from './pieces';
 import { capitalised } from '../../../item/capitals';
@@ -19,7 +26,7 @@ const note = (about: PartNote['about'], verdict: PartNote['verdict'], sentence: 
   sentence,
 });
 
-/** What closed forms tell of a bank: load, tipping, what stays in, packing, screws, fingers, reach, cables, caution. */
+/** What closed forms tell of a bank: load, tipping, what stays in, packing, screws, fingers, reach, cables. */
 export function drawnNotes(laid: LaidDrawn, pieces: PartPieces): PartNote[] {
   const { part, opening, drawers, construction } = laid;
   const heaviest = heaviestOf(laid, pieces);
@@ -27,6 +34,8 @@ export function drawnNotes(laid: LaidDrawn, pieces: PartPieces): PartNote[] {
   return [
     ...loadNotes(laid, heaviest),
     ...tipNotes(laid, heaviest),
+    ...bottomNotes(laid, heaviest.at),
+    ...wideNotes(laid),
     ...hiddenNotes(laid),
     ...packingNotes(laid),
     ...screwNotes(laid),
@@ -47,7 +56,6 @@ export function drawnNotes(laid: LaidDrawn, pieces: PartPieces): PartNote[] {
           laid.travel,
         )
       : []),
-    ...cautions(laid),
   ];
 }
 
@@ -183,12 +191,20 @@ const LEAST_FRAME = 8;
 function screwNotes({ part: { runs, old, box }, slide, side }: LaidDrawn): PartNote[] {
   if (runs.kind !== 'side slides' || slide?.kind !== 'slide' || old) return [];
   const bite = runs.screw.mm - slide.metal;
+  const left = side - bite;
+  const most = slide.metal + side - LEAST_LEFT;
   const found = [
-    note(
-      'runs',
-      bite < Math.min(LEAST_BITE, side * 0.6) ? 'tight' : 'clear',
-      `Its screws bite ${lengthMark(bite)} into the box, ${lengthMark(side - bite, 'most')} short of coming out inside.`,
-    ),
+    left < LEAST_LEFT - 1e-9
+      ? note(
+          'runs',
+          'tight',
+          `Its screws stop ${lengthMark(left, 'most')} short of coming out inside the box; ${lengthMark(LEAST_LEFT)} of wood should stay. Screws at most ${lengthMark(most, 'most')} long will do.`,
+        )
+      : note(
+          'runs',
+          bite < Math.min(LEAST_BITE, side * 0.6) ? 'tight' : 'clear',
+          `Its screws bite ${lengthMark(bite)} into the box, ${lengthMark(left, 'most')} short of coming out inside.`,
+        ),
   ];
   // The screws stand in the middle of the slide's height.
   const row = runs.up.mm + slide.high / 2;
@@ -209,6 +225,20 @@ const GROOVED = 6;
 const LEAST_BITE = 10;
 /** Wood left between a slide's screws and the groove its bottom is in, mm. Common practice. */
 const LEAST_WOOD = 4;
+
+/** A box much wider than its slides are long racks as it is pulled at one end, and jams. */
+function wideNotes({ length, width }: LaidDrawn): PartNote[] {
+  if (length === undefined || width <= WIDE * length) return [];
+  return [
+    note(
+      'runs',
+      'tight',
+      `It is ${lengthMark(width)} wide on slides of ${lengthMark(length)}: more than twice as wide it racks and jams when it is pulled at one end. At most ${lengthMark(WIDE * length, 'most')} wide will do, slides of at least ${lengthMark(width / WIDE, 'least')}, or a pair that is linked.`,
+    ),
+  ];
+}
+/** A drawer is at most about so many times as wide as its slides are long. Common practice, no single source. */
+const WIDE = 2;
 
 /** Knees under what hangs below a table. */
 function kneeNotes({ drawers, place: { carcass } }: LaidDrawn): PartNote[] {
@@ -288,19 +318,9 @@ function reachNotes({ part, drawers, place: { carcass, reach } }: LaidDrawn): Pa
 /** Most people look down into a drawer whose rim is below this, mm. Common practice, no single source. */
 const EYES = 1400;
 
-function cautions({ travel, drawers }: LaidDrawn): PartNote[] {
-  if (drawers.length < 2 || travel < 200) return [];
-  return [
-    note(
-      'caution',
-      'tight',
-      'Several full drawers drawn out at once can tip their case: fix it to the wall, and see what your local standards ask of clothing storage.',
-    ),
-  ];
-}
-
 /** What of a bank was never measured or held against the maker's sheet. */
-export function drawnAssumptions({ part, place, opening, slide }: LaidDrawn): Assumption[] {
+export function drawnAssumptions(laid: LaidDrawn): Assumption[] {
+  const { part, place, opening, slide } = laid;
   const { stock, carcass } = place;
   const { box, front, fit, old } = part;
   const materials = [
@@ -310,7 +330,21 @@ export function drawnAssumptions({ part, place, opening, slide }: LaidDrawn): As
   ];
   return [
     ...thicknessAssumptions(materials, stock),
+    ...('material' in box.bottom && !old ? stiffnessAssumptions([box.bottom.material], stock) : []),
     ...(slide ? hardwareAssumptions(slide) : []),
+    ...loadAssumptions(laid),
     ...(opening.read ? [] : [OPENING_ASSUMPTION]),
+  ];
+}
+
+/** What nobody said is in it. */
+function loadAssumptions({ part: { contents }, drawers }: LaidDrawn): Assumption[] {
+  const most = Math.max(...drawers.map(({ loose }) => loose));
+  if (contents.load !== null || most === 0) return [];
+  return [
+    {
+      words: `no more than ${massMark(most)} goes into ${drawers.length > 1 ? 'any of them' : 'it'}, as of clothes`,
+      measure: 'weigh what goes into it, full',
+    },
   ];
 }

@@ -122,9 +122,7 @@ function stored({ part }: LaidDrawn, at: DrawerAt, frame: Frame): Piece[] {
 }
 
 function onSlides({ key }: Board, holds: RunHolds, { onBox }: RunPieces): WorkIn[] {
-  return (['left', 'right'] as const).flatMap((which) =>
-    holds[which] === key && onBox[which] ? [onBox[which]] : [],
-  );
+  return (['left', 'right'] as const).flatMap((which) => (holds[which] === key ? (onBox[which] ?? []) : []));
 }
 type RunHolds = Readonly<Partial<Record<'left' | 'right' | 'front', string>>>;
 
@@ -277,8 +275,7 @@ function oldBox(
 }
 
 /** What is loose in it, spread over its box. */
-function loose({ part }: LaidDrawn, { key, box }: DrawerAt, frame: Frame): Piece[] {
-  const { load } = part.contents;
+function loose({ part }: LaidDrawn, { key, box, loose: load }: DrawerAt, frame: Frame): Piece[] {
   if (load === 0) return [];
   const centre = frame.toSpace([middleOf(box.x), middleOf(box.y), middleOf(box.z)]);
   return [

@@ -38,6 +38,22 @@ export function runFields<Part extends { readonly runs: Runs; readonly closing: 
       when: on('side slides', 'under slides'),
     },
     length('Slide above the box’s foot', ['runs', 'up'], on('side slides')),
+    {
+      group,
+      label: 'Slides at its top too',
+      path: ['runs', 'upper'],
+      input: {
+        words: ['no', 'yes'],
+        word: ({ runs }) => (runs.kind === 'side slides' && runs.upper ? 'yes' : 'no'),
+        value: (word) => (word === 'yes' ? { mm: 0 } : null),
+      },
+      when: on('side slides'),
+    },
+    length(
+      'Upper slide below the rim',
+      ['runs', 'upper'],
+      ({ runs }) => runs.kind === 'side slides' && runs.upper !== null,
+    ),
     length('Screws, long', ['runs', 'screw'], on('side slides')),
     length('Free at each side', ['runs', 'play'], on('wooden runners')),
     length('Runners, wide', ['runs', 'wide'], on('wooden runners')),

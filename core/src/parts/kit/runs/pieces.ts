@@ -17,7 +17,7 @@ export interface RunPieces {
   readonly moving: readonly Piece[];
   readonly still: readonly Piece[];
   /** Where its slides are on the box, by side. */
-  readonly onBox: Readonly<Partial<Record<'left' | 'right', WorkIn>>>;
+  readonly onBox: Readonly<Partial<Record<'left' | 'right', readonly WorkIn[]>>>;
   readonly onGround: readonly GroundWork[];
 }
 
@@ -134,36 +134,64 @@ function underBox(one: Carried, slide: Extract<Slide, { kind: 'under slide' }>, 
   };
 }
 
+/** A pair of slides beside the box, and a second at its head where it has one. */
 function besideBox(one: Carried, slide: Extract<Slide, { kind: 'slide' }>, length: number): RunPieces {
-  const { box, runs, start } = one;
+  const { box, runs } = one;
   const up = runs.kind === 'side slides' ? runs.up.mm : 0;
+  const upper = runs.kind === 'side slides' ? runs.upper : null;
+  const pairs = [
+    pairBeside(one, slide, length, 'slide', box.z[0] + up),
+    ...(upper ? [pairBeside(one, slide, length, 'upper-slide', box.z[1] - upper.mm - slide.high)] : []),
+  ];
+  return {
+    moving: pairs.flatMap(({ moving }) => moving),
+    still: pairs.flatMap(({ still }) => still),
+    onBox: Object.fromEntries(
+      SIDES.map((which) => [which, pairs.flatMap(({ onBox }) => onBox[which] ?? [])] as const),
+    ),
+    onGround: pairs.flatMap(({ onGround }) => onGround),
+  };
+}
+
+/** @param foot  of its slides' lower edges, in the carcass's frame */
+function pairBeside(
+  one: Carried,
+  slide: Extract<Slide, { kind: 'slide' }>,
+  length: number,
+  id: 'slide' | 'upper-slide',
+  foot: number,
+): RunPieces {
+  const { runs, start } = one;
   const screw = runs.kind === 'side slides' ? { long: runs.screw.mm } : undefined;
   const y: Range = [start, start + length];
-  const z: Range = [box.z[0] + up, box.z[0] + up + slide.high];
+  const z: Range = [foot, foot + slide.high];
   const middle = slide.side / 2;
   const halves = (key: string, run: Range): Piece[] =>
-    SIDES.map((which) => half(one, slide, key, `slide-${which}`, { x: out(one, which, run), y, z }));
+    SIDES.map((which) => half(one, slide, key, `${id}-${which}`, { x: out(one, which, run), y, z }));
+  const upper = id === 'upper-slide';
   return {
     moving: halves('slides', [0, middle - BETWEEN]),
     still: [
       ...halves('runs', [middle + BETWEEN, slide.side]),
-      ...packing(one, slide.side, y, z, 'as the slide'),
+      ...packing(one, slide.side, y, z, 'as the slide', upper ? 'upper-packing' : 'packing'),
     ],
     onBox: Object.fromEntries(
       SIDES.filter((which) => one.holds[which]).map((which) => [
         which,
-        {
-          key: 'slide',
-          kind: 'footprint',
-          side: 'face',
-          at: { x: out(one, which, [0, 0]), y, z },
-          from: ['left'],
-          words: 'its slide',
-          ...(screw && { screw }),
-        } satisfies WorkIn,
+        [
+          {
+            key: id,
+            kind: 'footprint',
+            side: 'face',
+            at: { x: out(one, which, [0, 0]), y, z },
+            from: ['left'],
+            words: upper ? 'its upper slide' : 'its slide',
+            ...(screw && { screw }),
+          } satisfies WorkIn,
+        ],
       ]),
     ),
-    onGround: onSides(one, 'runs', y, z, screw),
+    onGround: onSides(one, upper ? 'upper-runs' : 'runs', y, z, screw && { ...screw, on: id }),
   };
 }
 
@@ -189,13 +217,20 @@ const half = (one: Carried, slide: Slide, part: string, id: string, at: Bounds):
 };
 
 /** What stands between the case's sides and its slides. What is thick enough is cut; the rest is card or veneer. */
-function packing(one: Carried, from: number, y: Range, z: Range, high: string): Piece[] {
+function packing(
+  one: Carried,
+  from: number,
+  y: Range,
+  z: Range,
+  high: string,
+  id: 'packing' | 'upper-packing' = 'packing',
+): Piece[] {
   return SIDES.flatMap((which): Piece[] => {
     const mm = one.packing[which];
     if (mm <= SHIM) return [];
     const at: Bounds = { x: out(one, which, [from, from + mm]), y, z };
     const given = {
-      ...named(one, 'packing', `packing-${which}`, 'the packing'),
+      ...named(one, 'packing', `${id}-${which}`, 'the packing'),
       role: 'packing' as const,
       name: `${one.name} packing`,
     };
@@ -222,7 +257,14 @@ const foot = ({ way }: Board): readonly Edge[] =>
     .filter((side) => side !== 'face' && side !== 'back');
 
 /** Where its slides or strips are on the case's sides. */
-function onSides(one: Carried, id: string, y: Range, z: Range, screw?: WorkIn['screw']): GroundWork[] {
+/** @param screw  how long those are that hold it, and on which slide of the box */
+function onSides(
+  one: Carried,
+  id: string,
+  y: Range,
+  z: Range,
+  screw?: NonNullable<WorkIn['screw']> & { readonly on: string },
+): GroundWork[] {
   const { place, opening, moving, slide } = one;
   return SIDES.flatMap((which): GroundWork[] => {
     const beside = besideBay(place.built, opening, which);
@@ -238,10 +280,10 @@ function onSides(one: Carried, id: string, y: Range, z: Range, screw?: WorkIn['s
           at: { x: [at, at], y, z },
           words: `${id === 'kicker' ? 'the kicker' : slide ? 'the slide' : 'the runner'} of the ${one.said}`,
           from: foot(into),
-          ...(screw && { screw }),
+          ...(screw && { screw: { long: screw.long } }),
           ...(screw &&
             one.holds[which] && {
-              mate: { piece: one.holds[which], work: `${one.holds[which]}#slide` },
+              mate: { piece: one.holds[which], work: `${one.holds[which]}#${screw.on}` },
             }),
         },
       },

@@ -155,6 +155,11 @@ function sideSlideIssues({ runs, old }: Carried, { slide, side }: Laid, at: Boun
       ['runs', 'up'],
       `So high the slides stand over the box’s rim. At most ${lengthMark(most, 'most')} will do.`,
     );
+  if (runs.upper && runs.upper.mm > most - slide.high - runs.up.mm + 1e-9)
+    return refuse(
+      ['runs', 'upper'],
+      `The upper slides come down on the lower ones. At most ${lengthMark(Math.max(0, most - slide.high - runs.up.mm), 'most')} below the rim will do.`,
+    );
   const bite = runs.screw.mm - slide.metal;
   if (!old && bite > side + 1e-9)
     return refuse(

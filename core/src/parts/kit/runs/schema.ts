@@ -14,6 +14,8 @@ export const RunsSchema = v.variant(
       ...MADE,
       /** From the box's foot up to the slide's lower edge. */
       up: lengthBetween(0),
+      /** A second pair at its head, its upper edge so far below the rim; none where one pair carries it. */
+      upper: v.optional(v.nullable(lengthBetween(0)), null),
       /** Length of the screws that hold it, to the box and to the case alike. */
       screw: lengthBetween(5, 80),
     }),

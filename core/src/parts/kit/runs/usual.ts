@@ -4,7 +4,14 @@ import type { Runs } from './schema';
 const mm = (value: number) => ({ mm: value });
 
 export const USUAL_RUNS: { readonly [Kind in Runs['kind']]: Extract<Runs, { kind: Kind }> } = {
-  'side slides': { kind: 'side slides', hardware: 'slide-full', length: null, up: mm(20), screw: mm(13) },
+  'side slides': {
+    kind: 'side slides',
+    hardware: 'slide-full',
+    length: null,
+    up: mm(20),
+    upper: null,
+    screw: mm(10),
+  },
   'under slides': { kind: 'under slides', hardware: 'under-full', length: null },
   'wooden runners': {
     kind: 'wooden runners',
