@@ -3,7 +3,7 @@ import type { Encounter } from '../clearance/encounter';
 import { RANK, type Verdict } from '../item/verdict';
 import type { Plan } from '../plan/schema';
 import { airFindings } from '../report/air';
-import { carcassFindings, partFindings } from '../report/noteFindings';
+import { carcassFindings, partFindings, thingFindings } from '../report/noteFindings';
 import { meetingKey } from '../report/records';
 import { bodyOf, type Mover, type Scene } from '../scene/scene';
 
@@ -59,6 +59,7 @@ export function defectsOf(plan: Plan, scene: Scene, checks: readonly MoverCheck[
   const notes = [
     ...plan.parts.flatMap((part) => partFindings(plan, part).notes),
     ...plan.carcasses.flatMap((one) => carcassFindings(plan, one).notes),
+    ...plan.things.flatMap((one) => thingFindings(plan, one).notes),
   ].filter(({ verdict, taken }) => verdict !== 'clear' && !taken);
   const told = notes.map(({ key, item, about, verdict }): Defect => ({
     key,

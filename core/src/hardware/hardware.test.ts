@@ -12,7 +12,7 @@ const NUMBERS: readonly (readonly [string, Readonly<Record<string, readonly [num
   ['continuous hinge', { thick: [0.8, 0.3, 5], wide: [14, 5, 80], knuckle: [4.5, 2, 20], opens: [270, 30, 355], rating: [30, 0.1, 2000], play: [0.1, 0, 5] }],
   ['pivot', { pin: [10, 3, 60], opens: [180, 30, 355], rating: [40, 0.1, 2000], play: [0.1, 0, 5] }],
   ['slide', { length: [450, 100, 1500], travel: [450, 50, 1600], shortest: [0, 0, 1500], step: [50, 1, 500], side: [12.7, 0, 60], over: [0.8, 0, 10], high: [45, 5, 120], metal: [1.6, 0.3, 6], push: [3, 0, 15], play: [0.5, 0, 5], person: [0, 0, 500], rating: [35, 0.1, 2000] }],
-  ['under slide', { length: [450, 100, 1500], travel: [450, 50, 1600], shortest: [250, 0, 1500], step: [50, 1, 500], inner: [42, 5, 120], sidesTo: [16, 5, 40], recess: [12.5, 3, 40], below: [14, 0, 80], rail: [14, 3, 60], push: [3, 0, 15], play: [0.3, 0, 5], person: [0, 0, 500], rating: [30, 0.1, 2000] }],
+  ['under slide', { length: [450, 100, 1500], travel: [450, 50, 1600], shortest: [250, 0, 1500], step: [50, 1, 500], inner: [42, 5, 120], sidesTo: [16, 5, 40], recess: [12.5, 3, 40], below: [14, 0, 80], rail: [14, 3, 60], boxLess: [10, 0, 80], notch: [35, 0, 120], hook: [6, 0, 20], hookIn: [7, 0, 80], hookUp: [11, 0, 80], push: [3, 0, 15], play: [0.3, 0, 5], person: [0, 0, 500], rating: [30, 0.1, 2000] }],
   ['handle', { out: [35, 1, 200], wide: [20, 1, 1000], high: [150, 1, 2000], bar: [10, 1, 80], holes: [128, 0, 1200] }],
   ['knob', { out: [28, 1, 150], wide: [30, 5, 120] }],
   ['stay', { length: [250, 50, 1500], closed: [160, 30, 1200], holds: [0, 0, 3000], rating: [8, 0.1, 2000] }],

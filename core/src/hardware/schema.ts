@@ -131,6 +131,12 @@ export const HARDWARE_KINDS = {
     recess: number('Bottom is recessed', 'mm', 12.5, 3, 40),
     below: number('Room under the box', 'mm', 14, 0, 80),
     rail: number('Rail, wide', 'mm', 14, 3, 60),
+    /** Its own rule for the box: so much shorter than itself, a notch so wide at either end of the back, and a hole for its hook. */
+    boxLess: later(number('Box is shorter than the slide by', 'mm', 10, 0, 80)),
+    notch: later(number('Notch in the back, wide', 'mm', 35, 0, 120)),
+    hook: later(number('Hook’s hole, across', 'mm', 6, 0, 20)),
+    hookIn: later(number('Hook’s hole, in from the side', 'mm', 7, 0, 80)),
+    hookUp: later(number('Hook’s hole, above the bottom’s underside', 'mm', 11, 0, 80)),
     push: number('Pushed in to open', 'mm', 3, 0, 15),
     play: { ...play, usual: 0.3 },
     person: later(person),

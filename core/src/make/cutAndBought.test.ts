@@ -33,7 +33,10 @@ describe('what is bought', () => {
   it('the fixings of every case, alike ones together', () => {
     const fixing = { hardware: 'wall-plug', count: 3 };
     const plan = planWith({
-      carcasses: [caseOf({ fixing }), caseOf({ id: 'b', name: 'B', x: mm(5000), fixing: { ...fixing, count: 4 } })],
+      carcasses: [
+        caseOf({ fixing }),
+        caseOf({ id: 'b', name: 'B', x: mm(5000), fixing: { ...fixing, count: 4 } }),
+      ],
     });
     expect(hardwareNeeded(plan).map(({ name, count }) => [name, count])).toEqual([
       ['Plug and screw 8 x 60 mm in masonry', 7],
@@ -201,7 +204,6 @@ describe('what holds it', () => {
     expect(at(mass / 0.79)).toMatch(/^clear/);
     expect(at(mass / 1.01)).toMatch(/^hits/);
   });
-
 });
 
 describe('what comes next', () => {
@@ -214,7 +216,9 @@ describe('what comes next', () => {
   });
 
   it('nothing is cut before what nobody confirmed was measured', () => {
-    const carcasses = [caseOf({ stands: { on: 'a plinth', height: mm(100), setback: mm(40) }, height: mm(820) })];
+    const carcasses = [
+      caseOf({ stands: { on: 'a plinth', height: mm(100), setback: mm(40) }, height: mm(820) }),
+    ];
     const measured = (plan: Parameters<NonNullable<Made['change']>>[0]) => ({
       ...plan,
       materials: plan.materials.map((one) => ({ ...one, measured: one.nominal })),

@@ -6,6 +6,8 @@ import { PULLOUT } from './pullout/pullout';
 import { PulloutSchema } from './pullout/schema';
 import { REUSED } from './reused/reused';
 import { ReusedSchema } from './reused/schema';
+import { ROD } from './rod/rod';
+import { RodSchema } from './rod/schema';
 import { SHELF } from './shelf/shelf';
 import { ShelfSchema } from './shelf/schema';
 import { SLIDING } from './sliding/sliding';
@@ -21,5 +23,6 @@ export const FAMILY_LIST = [
   { schema: SlidingSchema, family: SLIDING },
   { schema: TopSchema, family: TOP },
   { schema: ShelfSchema, family: SHELF },
+  { schema: RodSchema, family: ROD },
   { schema: ReusedSchema, family: REUSED },
 ] as const;

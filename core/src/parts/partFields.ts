@@ -4,6 +4,7 @@ import { drawerFields } from './drawer/fields';
 import { pulloutFields } from './pullout/fields';
 import { slidingFields } from './sliding/fields';
 import { topFields } from './top/fields';
+import { rodFields } from './rod/fields';
 import { shelfFields } from './shelf/fields';
 import { reusedPartFields } from './reused/fields';
 import type { Part } from './families';
@@ -18,6 +19,7 @@ const FIELDS: {
   sliding: slidingFields,
   'sliding top': topFields,
   shelf: shelfFields,
+  rod: rodFields,
   kept: reusedPartFields,
 };
 

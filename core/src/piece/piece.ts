@@ -59,6 +59,7 @@ export type Role =
   | 'seat'
   | 'thing'
   | 'shelf'
+  | 'rod'
   | 'pin'
   | 'old piece'
   | 'content'

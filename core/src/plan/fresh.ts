@@ -25,6 +25,7 @@ export function newPlan(title: string): Plan {
     gaps: { running: { mm: 1 }, around: { mm: 10 } },
     reach: USUAL_REACH,
     schools: USUAL_SCHOOLS,
+    season: { climate: 'heated', made: null },
     materials: [...USUAL_MATERIALS],
     hardware: [],
     space: { width: { mm: 3000 }, depth: { mm: 2400 }, height: { mm: 2400 }, slopes: [] },

@@ -6,7 +6,7 @@ import { STRENGTHS } from '../material/strengths';
 import { eachObject, type Json } from '../item/json';
 
 /** What most people reach standing, and a finger's room behind a handle, mm. Common practice, no single source. */
-export const USUAL_REACH = { low: { mm: 400 }, high: { mm: 1900 }, fingers: { mm: 25 } };
+export const USUAL_REACH = { low: { mm: 400 }, high: { mm: 1800 }, fingers: { mm: 25 } };
 
 /** One step a format version: `MIGRATIONS[0]` makes a version 2 plan of a version 1 plan, and so on. */
 const MIGRATIONS: readonly ((old: object) => object)[] = [
@@ -106,15 +106,23 @@ const MADE: readonly (readonly [RegExp, keyof typeof STRENGTHS])[] = [
   [/pine|softwood/i, 'pine'],
 ];
 
+const EASY_UNTIL_THEN = 1900;
+
 /** Version 5 knew not how materials bend, nor that a load was nobody's word. */
 function strongMaterials(old: object): object {
-  const { materials, parts, ...rest } = old as { materials?: unknown; parts?: unknown };
+  const { materials, parts, reach, ...rest } = old as {
+    materials?: unknown;
+    parts?: unknown;
+    reach?: { high?: { mm?: unknown } };
+  };
   const withStrength = (material: Json): Json => {
     const made = MADE.find(([name]) => name.test(String(material['name'])))?.[1];
     return { ...material, ...(made && STRENGTHS[made]) };
   };
   return {
     ...rest,
+    // What was called easy reach until then, and nobody had typed.
+    reach: reach?.high?.mm === EASY_UNTIL_THEN ? { ...reach, high: USUAL_REACH.high } : reach,
     materials: eachObject(materials, withStrength),
     parts: eachObject(parts, withLoadsUnsaid),
     version: 6,

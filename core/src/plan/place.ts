@@ -128,6 +128,7 @@ function placeOf(plan: Plan, stock: Stock): Place {
   return {
     stock,
     hardware: planHardware(plan),
+    season: plan.season,
     gaps: { running: plan.gaps.running.mm, around: plan.gaps.around.mm },
     reach: { low: plan.reach.low.mm, high: plan.reach.high.mm, fingers: plan.reach.fingers.mm },
   };
@@ -140,13 +141,15 @@ function keptPlace<At extends AnyPlace>(
   make: (place: Place) => At,
   same: (one: AnyPlace) => boolean = () => true,
 ): At {
-  const { stock, hardware, gaps, reach } = place;
+  const { stock, hardware, gaps, reach, season } = place;
   let kept = placesKept.get(host);
   if (!kept) placesKept.set(host, (kept = []));
   const known = kept.find(
     (one) =>
       one.stock === stock &&
       one.hardware === hardware &&
+      one.season.climate === season.climate &&
+      one.season.made === season.made &&
       one.gaps.running === gaps.running &&
       one.gaps.around === gaps.around &&
       one.reach.low === reach.low &&

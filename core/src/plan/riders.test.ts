@@ -90,7 +90,12 @@ describe('a case that hangs on a door', () => {
     expect(moverOf(plan, 'small').ride).toMatchObject({ on: 'door', while: 'open' });
     const report = reportOf(plan);
     expect(report.parts.find(({ id }) => id === 'small')!.verdict).toBe('clear');
-    expect(report.notes.filter(({ item }) => item === 'rack').filter(({ verdict }) => verdict !== 'clear').map(({ about }) => about)).toEqual(['caution']);
+    expect(
+      report.notes
+        .filter(({ item }) => item === 'rack')
+        .filter(({ verdict }) => verdict !== 'clear')
+        .map(({ about }) => about),
+    ).toEqual(['caution']);
   });
 });
 

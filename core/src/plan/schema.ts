@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import { CarcassSchema } from '../carcass/schema';
 import { HardwareSchema } from '../hardware/schema';
 import { lengthBetween } from '../length/length';
+import { CLIMATES } from '../material/season';
 import { MaterialSchema, SchoolsSchema } from '../material/schema';
 import { UnitsSchema } from '../length/units';
 import { PartSchema } from '../parts/families';
@@ -35,6 +36,20 @@ export const PlanSchema = v.strictObject({
   /** What a person gets hold of with ease, above the floor, and the room fingers want behind a handle. */
   reach: v.strictObject({ low: lengthBetween(0), high: lengthBetween(0), fingers: lengthBetween(0, 200) }),
   schools: SchoolsSchema,
+  /** How damp wood gets where the job stands, and how damp it is when it is cut, percent; null where nobody measured that. */
+  season: v.optional(
+    v.strictObject({
+      climate: v.picklist(CLIMATES, 'A room is heated or unheated.'),
+      made: v.nullable(
+        v.pipe(
+          v.number('Moisture is a number of percent.'),
+          v.minValue(2, 'No wood is so dry.'),
+          v.maxValue(30, 'At most 30 percent.'),
+        ),
+      ),
+    }),
+    { climate: 'heated', made: null },
+  ),
   materials: v.pipe(
     v.array(readOnce(MaterialSchema)),
     v.minLength(1, 'A plan needs a material.'),

@@ -7,6 +7,10 @@ import { familyOf, type Part } from '../parts/families';
 import { carriedBy } from '../plan/carried';
 import { carcassStrengthNotes } from '../carcass/strength';
 import { carcassAssumptions } from '../stability/assumptions';
+import { heatNotes } from '../stability/heat';
+import { wiringNotes } from '../stability/wiring';
+import { thingAssumptions } from '../things/assumptions';
+import type { Thing } from '../things/schema';
 import { standingNotes } from '../stability/notes';
 import { carcassOf, partBuilt, planStock, type BuiltPart } from '../plan/place';
 import type { Plan } from '../plan/schema';
@@ -49,11 +53,20 @@ export function carcassFindings(plan: Plan, carcass: Carcass): ItemFindings {
   const notes = [
     ...standingNotes(plan, carcass),
     ...carcassStrengthNotes(carcass, carcassOf(plan, carcass), planStock(plan)),
+    ...wiringNotes(plan, carcass),
     ...carcassNotes(carcass),
   ];
   return {
     notes: noteFindings(carcass.id, notes, plan),
     assumptions: told(carcass.id, carcassAssumptions(plan, carcass), plan.units),
+  };
+}
+
+/** Of a thing in the space. */
+export function thingFindings(plan: Plan, thing: Thing): ItemFindings {
+  return {
+    notes: noteFindings(thing.id, heatNotes(plan, thing), plan),
+    assumptions: told(thing.id, thingAssumptions(thing), plan.units),
   };
 }
 

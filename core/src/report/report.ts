@@ -1,4 +1,4 @@
-import { carcassFindings, partFindings } from './noteFindings';
+import { carcassFindings, partFindings, thingFindings } from './noteFindings';
 import { worthTelling, type MoverCheck } from '../clearance/checkMover';
 import { SceneChecker, type Progress } from '../clearance/checkScene';
 import { finish, withProgress } from '../clearance/steps';
@@ -51,6 +51,7 @@ export function* reportSteps(
   const told = [
     ...plan.parts.map((part) => partFindings(plan, part)),
     ...plan.carcasses.map((one) => carcassFindings(plan, one)),
+    ...plan.things.map((one) => thingFindings(plan, one)),
   ];
   const notes = told.flatMap((one) => one.notes).sort((a, b) => RANK[a.verdict] - RANK[b.verdict]);
   const assumptions = told.flatMap((one) => one.assumptions);

@@ -23,6 +23,8 @@ export interface LadenMover {
 /** All that a carcass stands with: what stays where it is, and what moves, each with its load. */
 export interface Loads {
   readonly still: Weight;
+  /** What is stored in it on what does not move: it holds down what stands, and pulls at what hangs. */
+  readonly stored: Weight;
   readonly moving: readonly LadenMover[];
 }
 
@@ -38,6 +40,7 @@ export function loadsOf(plan: Plan, id: string): Loads {
   const stock = planStock(plan);
   const ids = [...withMounted(plan, [id])].filter((one) => carrierOf(plan, one) === undefined);
   const still: Weight[] = [];
+  const stored: Weight[] = [];
   const moving: LadenMover[] = [];
   for (const one of ids) {
     const carcass = plan.carcasses.find((item) => item.id === one);
@@ -47,6 +50,12 @@ export function loadsOf(plan: Plan, id: string): Loads {
     if (!part || !built) continue;
     still.push(...built.pieces.still.map(({ pieces }) => weighAll(pieces, stock)));
     const acting = familyOf(part).forces(built.laid, built.pieces, built.movers);
+    const lying = new Set(built.pieces.still.map(({ key }) => key));
+    stored.push(
+      ...acting
+        .filter(({ link, force }) => lying.has(link) && bearsDown(force, 0))
+        .map(({ force }) => ({ kg: force.newtons(AT_EASE).most / GRAVITY, centre: force.at(AT_EASE) })),
+    );
     const carried = carriedBy(plan, part.id);
     for (const mover of built.movers)
       moving.push({
@@ -68,5 +77,5 @@ export function loadsOf(plan: Plan, id: string): Loads {
         ]),
       });
   }
-  return { still: combinedWeight(still), moving };
+  return { still: combinedWeight(still), stored: combinedWeight(stored), moving };
 }

@@ -94,7 +94,7 @@ const held = ({ own, withChild }: Hold, child: boolean): number => (child ? Math
 /** What hangs on a wall or from a ceiling bears on its fixings with all that is in it. */
 function hungNotes(plan: Plan, carcass: Carcass, loads: Loads): PartNote[] {
   const { stands, height, depth } = carcass;
-  const stored = storedIn(plan, carcass);
+  const stored = storedIn(plan, carcass) + loads.stored.kg;
   const moving = loads.moving.reduce(
     (sum, { weights }) => sum + weights.reduce((all, { kg }) => all + kg, 0),
     0,

@@ -22,7 +22,7 @@ export interface Spanned {
 export const NOTHING = 'nothing';
 
 /** A shelf may bend by its span over this. Common practice, from memory of furniture tables. */
-const SAG_SHARE = 250;
+export const SAG_SHARE = 250;
 /** From so much of what it bears on, it is told as tight. */
 const NEAR_LIMIT = 0.8;
 
@@ -41,7 +41,8 @@ const stripOf = ({ material, thick, span, wide }: Spanned): Strip => ({
   density: material.density,
 });
 
-const graded = (share: number): Verdict => (share > 1 ? 'hits' : share > NEAR_LIMIT ? 'tight' : 'clear');
+export const graded = (share: number): Verdict =>
+  share > 1 ? 'hits' : share > NEAR_LIMIT ? 'tight' : 'clear';
 
 export function judgeSpan(one: Spanned): Judged {
   const bent = bentBy(stripOf(one), one.load);

@@ -11,6 +11,8 @@ export const SEAT_TO = 600;
 export const PERSON = 120;
 /** Who stands on a step, kg. @source EN 14183, from memory */
 export const STANDING_PERSON = 150;
+/** Clothes on a metre of a rod, kg. Common practice: 15 to 25. */
+export const CLOTHES_RAIL = 20;
 /** Who leans on the edge of a top, kg. Common practice. */
 export const LEANING_PERSON = 20;
 /** What a drawer is filled with, kg/m3: 8.5 lb a cubic foot. @source ASTM F2057-23, from memory */

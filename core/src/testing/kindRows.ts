@@ -18,6 +18,7 @@ import { type Grooves } from '../parts/sliding/schema';
 import { USUAL_SLIDING_PULL, USUAL_WAY } from '../parts/sliding/fresh';
 import { TOP_WAYS, type Top } from '../parts/top/schema';
 import { type Reused } from '../parts/reused/schema';
+import type { Rod } from '../parts/rod/schema';
 import type { Shelf } from '../parts/shelf/schema';
 import { newPart } from '../plan/fresh';
 import { caseOf, doorOf, FRAME, mm, planWith, type Made, inBay } from './planWith';
@@ -53,6 +54,10 @@ const old = (other: Partial<ReusedBoard>): ReusedBoard => ({
 });
 const shelf = (other: Partial<Shelf>): Part => ({
   ...(newPart(planWith({}), 'shelf', caseOf()) as Shelf),
+  ...other,
+});
+const rod = (other: Partial<Rod>): Part => ({
+  ...(newPart(planWith({}), 'rod', caseOf()) as Rod),
   ...other,
 });
 const kept = (other: Partial<Reused>): Part => ({
@@ -148,6 +153,8 @@ export const KIND_ROWS: Readonly<Record<string, KindRow>> = {
   // The cups' middles are at 22.5 and 100: a hole of 35 there is right upon one, 45 mm of room is wanted between middles.
   'old: cleared': { good: door({ old: old({ holes: [{ x: mm(22), z: mm(300), wide: mm(35), deep: mm(12) }] }), fit: USUAL_FIT.overlay }), size: ['Door', 716, 596], bad: door({ old: old({ holes: [{ x: mm(22), z: mm(110), wide: mm(35), deep: mm(12) }] }), fit: USUAL_FIT.overlay }), said: 'Cup 1 would come upon old hole 1: it must be 35 mm higher or lower, or the old holes plugged.' },
   'family: door': { good: door({}), size: ['Door', 717, 597], bad: door({ mount: inBay('b7') }), said: 'Its carcass has no bay “b7”.' },
+  // Cleats along the sides, 494 deep and 90 high. 1000 of clothes and 30 under them want 1030 below the rod.
+  'family: rod': { good: { carcasses: [caseOf({ height: mm(1300) })], parts: [rod({})] }, size: ['Case rod cleat', 494, 90], bad: { carcasses: [caseOf({ height: mm(900) })], parts: [rod({ long: mm(1000) })] }, said: 'What hangs on it is 1000 mm long and has 804 mm under the rod, 30 mm of which stays free: it must hang 226 mm higher, or be shorter.' },
   'family: shelf': { good: { parts: [shelf({})] }, size: ['Case shelf', 561, 484], bad: { carcasses: [caseOf({ frame: { ...FRAME, left: mm(90), right: mm(90), top: mm(300), bottom: mm(200) } })], parts: [shelf({})] }, said: 'The shelf cannot get in past the frame, tilted or straight: the longest that can is' },
   'family: kept': { good: { parts: [kept({})] }, size: ['Case old top or box', 120, 400], bad: { parts: [kept({ depth: mm(510) })] }, said: 'The old box is 16 mm too deep for its bay. At most 494 mm will do.' },
   'kept: box': { good: { parts: [kept({ what: 'box' })] }, size: ['Case old top or box', 120, 400], bad: { parts: [kept({ old: old({ width: mm(570), height: mm(100) }) })] }, said: 'The old box is 10 mm too wide for its bay. At most 560 mm will do.' },

@@ -40,8 +40,12 @@ export const USUAL: Record<Thing['kind'], Usual> = {
   radiator: { moved: 'dearly', size: [800, 110, 600, 140] },
   appliance: {
     size: [600, 600, 850, 0],
-    shape: { kind: 'aired', faces: 'south', back: mm(50), sides: mm(5), top: mm(0) },
+    shape: { kind: 'aired', faces: 'south', back: mm(50), sides: mm(5), top: mm(50) },
   },
+  // A hob in its worktop, a stove or a room heater, and a pipe that gas runs in.
+  hob: { moved: 'dearly', size: [580, 510, 50, 870] },
+  heater: { moved: 'dearly', size: [500, 350, 650, 0] },
+  'gas pipe': { moved: 'dearly', size: [22, 22, 2400, 0], shape: { kind: 'round', along: 'upright' } },
   furniture: { size: [1200, 600, 750, 0] },
   'wheel arch': {
     moved: 'never',
@@ -139,6 +143,7 @@ export const KIND_GROUPS: readonly { readonly words: string; readonly kinds: rea
       'sill',
       'radiator',
       'pipe',
+      'gas pipe',
       'valve',
       'socket',
       'switch',
@@ -163,7 +168,7 @@ export const KIND_GROUPS: readonly { readonly words: string; readonly kinds: rea
     ],
   },
   { words: 'Behind the lining', kinds: ['studs', 'joists', 'wall rail', 'hollow wall', 'thin wall'] },
-  { words: 'Standing in it', kinds: ['appliance', 'furniture', 'box', 'shaped piece'] },
+  { words: 'Standing in it', kinds: ['appliance', 'hob', 'heater', 'furniture', 'box', 'shaped piece'] },
   {
     words: 'Air that is spoken for',
     kinds: ['keep-clear zone', 'hand reach', 'air path', 'standing room', 'walkway'],

@@ -3,6 +3,7 @@ import type { Fronted } from '../../item/frame';
 import type { Ground } from '../../item/ground';
 import type { Carcass } from '../../carcass/schema';
 import type { HardwareList } from '../../hardware/generic';
+import type { Season } from '../../material/season';
 import type { Stock } from '../../material/stock';
 import type { Link } from '../../piece/piece';
 import type { Body, Mover } from '../../scene/scene';
@@ -19,6 +20,8 @@ export interface Place {
   readonly stock: Stock;
   readonly hardware: HardwareList;
   readonly gaps: { readonly running: number; readonly around: number };
+  /** How damp wood gets over a year. */
+  readonly season: Season;
   /** What a person reaches with ease, mm above the floor, and the room fingers want. */
   readonly reach: { readonly low: number; readonly high: number; readonly fingers: number };
 }

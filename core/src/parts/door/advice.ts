@@ -9,6 +9,7 @@ import { anyHinge, hingeHardware } from './hinges';
 import type { HungLeaf, LaidDoor } from './lay';
 import { hingePulls } from './hingePulls';
 import { momentMass, sagOf, USUAL_WIDE, wantedHinges } from './load';
+import { doorWoodNotes } from './wood';
 import { cupNotes, plateNotes } from './plates';
 import { hingeGain, neighbourGap } from './path';
 
@@ -31,6 +32,7 @@ export function doorNotes(laid: LaidDoor, pieces: PartPieces, carried: readonly 
     ...laid.leaves.flatMap((one) => plateNotes(laid, one)),
     ...cupNotes(laid, leaf),
     ...mortiseNotes(laid, leaf),
+    ...doorWoodNotes(laid, leaf),
     gainNote(laid, leaf),
     ...openingNotes(laid),
     ...fingerNotes(laid),
@@ -251,15 +253,16 @@ function reachNotes({ door: { handle }, place: { carcass, reach } }: LaidDoor, l
   return [];
 }
 
-function cautions({ door: { leaf, rack } }: LaidDoor): PartNote[] {
+function cautions({ door: { leaf, rack }, place }: LaidDoor): PartNote[] {
   const { pane } = leaf;
   const found: PartNote[] = [];
-  if (pane)
+  // Toughened and laminated glass is what it asks for.
+  if (pane && (place.stock.material(pane.material).pane ?? 'annealed') === 'annealed')
     found.push(
       note(
         'caution',
         'tight',
-        `${pane.kind === 'glass' ? 'Glass' : 'A mirror'} in a door that swings must be safety glass, held all round; ask the glazier.`,
+        `${pane.kind === 'glass' ? 'Glass' : 'A mirror'} in a door that swings must be safety glass, held all round${pane.kind === 'mirror' ? ', or backed by film' : ''}: annealed, it breaks into blades. Ask the glazier for toughened or laminated.`,
       ),
     );
   if (rack && rack.load > 3)

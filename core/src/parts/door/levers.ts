@@ -2,7 +2,8 @@ import type { Amount, Lever, Trouble } from '../../item/lever';
 import { lengthMark } from '../../length/lengthMark';
 import type { PartPieces } from '../contract/family';
 import { choiceLever, cost, lengthLever } from '../../item/leverOf';
-import { hingeOf, USUAL_HANDLE } from './fresh';
+import { materialLevers } from '../../material/levers';
+import { hingeOf, USUAL_FRAMED, USUAL_HANDLE } from './fresh';
 import type { LaidDoor } from './lay';
 import { plateLevers } from './plates';
 import type { Door } from './schema';
@@ -21,6 +22,7 @@ const DEGREE = Math.PI / 180;
 export function doorLevers(laid: LaidDoor, _pieces: PartPieces, trouble: Trouble): Lever[] {
   const { door } = laid;
   if (trouble.about === 'fingers') return handleLevers(door, 'out');
+  if (trouble.about === 'wood') return [...edgeLevers(door), ...steadyLevers(laid)];
   if (trouble.about === 'holes') return [...plateLevers(laid), ...widerLevers(door)];
   if (trouble.about !== undefined) return [];
   return [
@@ -32,6 +34,38 @@ export function doorLevers(laid: LaidDoor, _pieces: PartPieces, trouble: Trouble
     ...hingeLevers(door),
   ];
 }
+
+/** What moves less across its width: stiles and rails about a panel of sheet, or sheet altogether. */
+function steadyLevers({ door, place }: LaidDoor): Lever[] {
+  const { materials } = place.stock;
+  const panel = materials.find(({ kind, nominal }) => kind === 'sheet' && nominal.mm <= THIN_PANEL);
+  return [
+    ...(panel && !door.leaf.framed
+      ? choiceLever(
+          door,
+          ['leaf', 'framed'],
+          { ...USUAL_FRAMED, panel: panel.id },
+          {
+            key: 'framed',
+            what: 'how it is built',
+            cost: cost('more joints to make', 14),
+            words: 'build it of stiles and rails about a panel',
+          },
+        )
+      : []),
+    ...materialLevers(
+      door,
+      ['leaf', 'material'],
+      materials,
+      'its leaf',
+      (one) =>
+        one.kind === 'sheet' &&
+        Math.abs(one.nominal.mm - place.stock.material(door.leaf.material).nominal.mm) <= 4,
+    ),
+  ];
+}
+/** A panel in a frame is at most about so thick, mm. Common practice. */
+const THIN_PANEL = 9;
 
 /** More wood for the cups: a wider stile, or a wider border round the glass. */
 function widerLevers(door: Door): Lever[] {

@@ -42,10 +42,19 @@ export function usualDrawer(
   };
 }
 
+/** A table's drawer is about so high, mm. Common practice. */
+const TABLE_BOX = 70;
+
 /** As many drawers as there is room for; on runners where no slide is short enough. */
 export function freshDrawer(id: string, name: string, place: PartPlace, bay: string, behind = false): Drawer {
   const made = usualDrawer(id, name, place, bay);
   const fronted = behind ? { ...made, fit: USUAL_DRAWN_FIT.none, handle: null } : made;
+  // Under the top of a table hangs one, low enough for knees beneath it.
+  if (place.carcass.kind === 'table frame')
+    return firstBuildable(
+      onRuns({ ...fronted, bank: bankOf('even', 1), box: { ...fronted.box, height: mm(TABLE_BOX) } }),
+      (drawer) => refuseDrawn(layDrawer(drawer, place)),
+    );
   return firstBuildable(
     [3, 2, 1].flatMap((count) => onRuns({ ...fronted, bank: bankOf('even', count) })),
     (drawer) => refuseDrawn(layDrawer(drawer, place)),

@@ -1,6 +1,7 @@
 import type { Family } from '../contract/family';
 import { missingNamed } from '../kit/issues';
 import { shelfAssumptions, shelfNotes } from './advice';
+import { shelfForces } from './forces';
 import { freshShelf } from './fresh';
 import { layShelf, type LaidShelf } from './lay';
 import { moveShelf } from './move';
@@ -21,7 +22,7 @@ export const SHELF: Family<Shelf, LaidShelf> = {
   refuse: refuseShelf,
   pieces: shelfPieces,
   move: moveShelf,
-  forces: () => [],
+  forces: shelfForces,
   notes: shelfNotes,
   assumptions: shelfAssumptions,
   levers: shelfLevers,

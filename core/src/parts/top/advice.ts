@@ -7,6 +7,8 @@ import type { PartPieces } from '../contract/family';
 import { stiffnessAssumptions, thicknessAssumptions } from '../kit/assumptions';
 import type { Assumption, PartNote } from '../../item/note';
 import type { Material } from '../../material/schema';
+import { movementOf } from '../../material/season';
+import { woodNote } from '../kit/wood';
 import { thicknessOf } from '../../material/stock';
 import { judgeSpan, spanNote, type Spanned } from '../../strength/spans';
 import { atMiddle, LEANING_PERSON, PERSON, PERSON_STRIP, SEAT_TO } from '../../strength/usualLoads';
@@ -39,7 +41,21 @@ export const topNotes = (laid: LaidTop, { moving }: PartPieces): PartNote[] => [
   spanNote(spanOf(laid, laid.place.stock.material(laid.top.material))),
   // Its cleats hold it rather than weigh on it: they are left out, which errs to the safe side.
   tipNote(laid, weigh(moving[0]!.pieces[0]!, laid.place.stock).kg),
+  ...topWoodNotes(laid),
 ];
+
+/** Its cleats go with it: swollen across its grain they press the walls they run along, dry they are loose between them. */
+function topWoodNotes({ top, place, along, board }: LaidTop): PartNote[] {
+  // Its grain runs along its longer side; only what goes that way has its cleats pushed apart.
+  const lengthwise = span(board.x) >= span(board.y);
+  if (along !== lengthwise) return [];
+  const across = Math.min(span(board.x), span(board.y));
+  return woodNote(movementOf(place.stock.material(top.material), across, place.season), place.season, {
+    what: 'The top',
+    gap: 2 * top.cleats.play.mm,
+    where: 'beside its cleats',
+  });
+}
 
 /** Shut, over the shorter way across what it lies on, with a person who sits on it, or leans on one too high for that. */
 function spanOf({ board, place: { stock, carcass } }: LaidTop, material: Material): Spanned {

@@ -53,7 +53,7 @@ export const BoxSchema = v.strictObject({
   /** Its outer depth; null where it is as deep as its slides are long. */
   depth: v.nullable(positiveLength(3000)),
   /** Left free beneath and above it, in its place. */
-  under: lengthBetween(0, 1000),
+  under: lengthBetween(0, 3000),
   above: lengthBetween(0, 1000),
   /** Kept clear of it at either side, for hinges of a door before it: what it runs on is packed out by as much. */
   aside: v.strictObject({ left: lengthBetween(0, 1000), right: lengthBetween(0, 1000) }),

@@ -26,6 +26,8 @@ export interface ContentSpace {
   readonly inner: Bounds;
   /** Lowest of what is above it, shut, mm. */
   readonly ceiling: number;
+  /** As low as what is hung may come, mm: below the box where it has no bottom. */
+  readonly foot: number;
 }
 
 /** The contents of one of several tiers, counted from 0; of a single one, whatever tier they are said to be on. */
@@ -93,7 +95,7 @@ export function contentsIssues({ set, items }: Contents, tiers: readonly Content
 function tierIssues(
   set: Contents['set'],
   items: readonly (readonly [number, Content])[],
-  { inner, ceiling }: ContentSpace,
+  { inner, ceiling, foot }: ContentSpace,
 ): Issue[] {
   const [[first, only]] = items as [[number, Content]];
   const along = set === 'side by side';
@@ -109,7 +111,7 @@ function tierIssues(
         path: ['items', i, along ? 'depth' : 'width'],
         message: tooLarge(one, across, cross, along ? 'deep' : 'wide'),
       });
-    const head = one.stands === 'hung' ? span(inner.z) : ceiling - inner.z[0];
+    const head = one.stands === 'hung' ? inner.z[1] - foot : ceiling - inner.z[0];
     const tall = one.height.mm + one.air.mm;
     if (tall > head + 1e-9)
       issues.push({

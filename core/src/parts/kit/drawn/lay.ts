@@ -1,3 +1,4 @@
+import { sumOf } from '../../../sizing/sum';
 import { faceAt } from '../../../carcass/line';
 import type { Opening } from '../../../carcass/layout';
 import type { Bounds, Range } from '../../../solid/bounds';
@@ -129,15 +130,39 @@ function runOf(drawer: DrawnOut, place: PartPlace, opening: Opening): Run {
     start,
     room,
     length,
-    depth: old?.depth.mm ?? box.depth?.mm ?? length ?? room - BEHIND_RUNNERS,
+    depth: old?.depth.mm ?? box.depth?.mm ?? boxOn(slide, length) ?? room - BEHIND_RUNNERS,
     travel: runs.kind === 'wooden runners' ? runs.out.mm : slide && length ? travelOf(slide, length) : 0,
   };
 }
 
+/** What hangs under the top of a table has its place there, as high as its box and what is free about it, whatever is clear below. */
+function underTop({ bank, box, old }: DrawnOut, { carcass }: PartPlace, opening: Opening): Opening {
+  const high = old?.height.mm ?? box.height?.mm;
+  if (carcass.kind !== 'table frame' || high === undefined || countOf(bank) > 1) return opening;
+  const lines = [
+    { words: 'box height', mm: high },
+    { words: 'free above it', mm: box.above.mm },
+    { words: 'free beneath it', mm: box.under.mm },
+  ];
+  const height = sumOf(opening.height.name, lines);
+  const foot = opening.top.at - height.mm;
+  if (foot <= opening.bottom.at) return opening;
+  return {
+    ...opening,
+    height,
+    bottom: { ...opening.bottom, at: foot },
+    inside: { ...opening.inside, bottom: foot },
+  };
+}
+
+/** How deep a box is on slides of a length, by the slide's own rule; undefined where none is short enough. */
+const boxOn = (slide: Slide | undefined, length: number | undefined): number | undefined =>
+  length === undefined ? undefined : length - (slide?.kind === 'under slide' ? slide.boxLess : 0);
+
 /** @param construction  how what comes out is made within its outer bounds */
 export function layDrawn(drawer: DrawnOut, place: PartPlace, construction: BoxConstruction): LaidDrawn {
   const { bank } = drawer;
-  const opening = openingOf(drawer, place);
+  const opening = underTop(drawer, place, openingOf(drawer, place));
   const over = overOf(drawer, opening);
   const between = betweenOf(drawer);
   const foot = opening.bottom.at - over.bottom;
@@ -227,11 +252,11 @@ function packingOf(
   slide: Slide | undefined,
   z: number,
 ): DrawerAt['packing'] {
-  if (runs.kind === 'under slides') return { left: 0, right: 0 };
   const { left, right } = built.layout;
   const face = (which: 'left' | 'right') => {
     const at = opening.inside[which];
-    if (opening[which].shared) return at;
+    // Slides under a box take a lean of the case up by themselves: what a frame or a door's hinges take is packed out.
+    if (opening[which].shared || runs.kind === 'under slides') return at;
     // At the front the case stands as wide as its opening, however it bows within.
     return which === 'left' ? Math.min(at, faceAt(left, z)) : Math.max(at, faceAt(right, z));
   };

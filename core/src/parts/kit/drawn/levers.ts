@@ -20,6 +20,8 @@ const MOST_ASIDE = 80;
 const MOST_RAISED = 250;
 const LEAST_HANDLE = 15;
 const MOST_HANDLE = 120;
+/** No front is thinner, mm. Common practice. */
+const LEAST_FRONT = 12;
 
 /** What of drawers and pull-outs may be changed: how far they come out, their box, what they run on, what stands out of them. */
 export function drawnLevers(laid: LaidDrawn, _pieces: PartPieces, trouble: Trouble): Lever[] {
@@ -27,6 +29,14 @@ export function drawnLevers(laid: LaidDrawn, _pieces: PartPieces, trouble: Troub
   if (trouble.about === 'runs')
     return [...strongerSlides(laid), ...upperSlides(laid), ...shorterScrews(laid), ...slidesForPeople(laid)];
   if (trouble.about === 'strength') return bottomLevers(laid);
+  if (trouble.about === 'wood')
+    return materialLevers(
+      laid.part,
+      ['front', 'material'],
+      laid.place.stock.materials,
+      `the front of the ${called(laid.part.name)}`,
+      ({ kind, nominal }) => kind === 'sheet' && nominal.mm >= LEAST_FRONT,
+    );
   if (trouble.about !== undefined) return [];
   return [
     ...stopLever(laid, trouble),

@@ -11,6 +11,8 @@ import {
   stiffnessAssumptions,
   thicknessAssumptions,
 } from '../assumptions';
+import { movementOf } from '../../../material/season';
+import { woodNote } from '../wood';
 import { cableNotes } from '../contents/cable';
 import { gripNote } from '../fronts';
 import { kicked, tipping } from '../runs/runs';
@@ -34,6 +36,7 @@ export function drawnNotes(laid: LaidDrawn, pieces: PartPieces): PartNote[] {
   return [
     ...loadNotes(laid, heaviest),
     ...tipNotes(laid, heaviest),
+    ...frontWoodNotes(laid),
     ...bottomNotes(laid, heaviest.at),
     ...wideNotes(laid),
     ...hiddenNotes(laid),
@@ -56,6 +59,7 @@ export function drawnNotes(laid: LaidDrawn, pieces: PartPieces): PartNote[] {
           laid.travel,
         )
       : []),
+    ...flexNotes(laid),
   ];
 }
 
@@ -157,9 +161,9 @@ function hiddenNotes({ part: { runs }, depth, travel }: LaidDrawn): PartNote[] {
 
 /** What its slides are packed out by, drawer by drawer: a lean or a bow of the case, a face frame, an old box. */
 function packingNotes({ part, drawers, slide, opening }: LaidDrawn): PartNote[] {
-  if (part.runs.kind === 'under slides') {
-    const { slack } = opening;
-    return slack.width > OVER
+  const { slack } = opening;
+  const leaning: PartNote[] =
+    part.runs.kind === 'under slides' && slack.width > OVER
       ? [
           note(
             'opening',
@@ -168,9 +172,8 @@ function packingNotes({ part, drawers, slide, opening }: LaidDrawn): PartNote[] 
           ),
         ]
       : [];
-  }
   const free = slide?.kind === 'slide' ? slide.over : OVER;
-  return [...drawers].reverse().flatMap((at): PartNote[] => {
+  const packed = [...drawers].reverse().flatMap((at): PartNote[] => {
     const { left, right } = at.packing;
     const all = left + right;
     if (all <= free || Math.max(left, right) >= LEAST_FRAME) return [];
@@ -182,6 +185,7 @@ function packingNotes({ part, drawers, slide, opening }: LaidDrawn): PartNote[] 
       ),
     ];
   });
+  return [...leaning, ...packed];
 }
 /** What any run takes of room too much, mm. Common practice. */
 const OVER = 0.8;
@@ -239,6 +243,35 @@ function wideNotes({ length, width }: LaidDrawn): PartNote[] {
 }
 /** A drawer is at most about so many times as wide as its slides are long. Common practice, no single source. */
 const WIDE = 2;
+
+/** What fronts of solid wood do to their gaps: the grain runs across them, so they swell upward, each into the gap to the next. */
+function frontWoodNotes({ part, place, drawers, between }: LaidDrawn): PartNote[] {
+  const { fit, front } = part;
+  const highest = Math.max(...drawers.map(({ front: one }) => (one ? span(one.z) : 0)));
+  if (fit.kind === 'none' || highest === 0) return [];
+  const alone = drawers.length === 1;
+  if (alone && fit.kind !== 'inset') return [];
+  const gap = alone && fit.kind === 'inset' ? fit.top.mm + fit.bottom.mm : between;
+  return woodNote(movementOf(place.stock.material(front.material), highest, place.season), place.season, {
+    what: 'The front',
+    gap,
+    where: alone ? 'above and beneath it' : 'between fronts',
+  });
+}
+
+/** What is bent every time it is opened wears. */
+const flexNotes = ({ part: { cable } }: LaidDrawn): PartNote[] =>
+  cable
+    ? [
+        note(
+          'caution',
+          'tight',
+          cable.what === 'cable'
+            ? 'A flex that moves wears where it bends: take one made for moving, hold it at both ends by more than its plug, keep it off edges and slides, and let a licensed person connect what is fixed.'
+            : 'A hose that moves wears where it bends: take one made for moving, hold it at both ends, keep it off edges and slides, and look at it every year.',
+        ),
+      ]
+    : [];
 
 /** Knees under what hangs below a table. */
 function kneeNotes({ drawers, place: { carcass } }: LaidDrawn): PartNote[] {

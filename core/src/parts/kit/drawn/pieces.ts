@@ -6,6 +6,7 @@ import type { Link, Piece } from '../../../piece/piece';
 import { plain } from '../../../piece/plain';
 import type { Bounds } from '../../../solid/bounds';
 import { middleOf, span } from '../../../solid/bounds';
+import type { Way } from '../../../piece/lie';
 import { frameOf, type Frame } from '../../../item/frame';
 import type { SumLine } from '../../../sizing/sum';
 import type { PartPieces, PartPlace } from '../../contract/family';
@@ -77,7 +78,7 @@ function oneDrawn(
   });
   const screws = fixings(laid, at, made.holds.front);
   const boards = made.boards.map((one): Piece => {
-    const onIt = alsoWorked(one, onSlides(one, made.holds, runs));
+    const onIt = alsoWorked(one, [...onSlides(one, made.holds, runs), ...onBack(one, runs)]);
     return board(frame, one.key === made.holds.front ? alsoWorked(onIt, screws.through) : onIt);
   });
   const pieces: Piece[] = [
@@ -124,6 +125,11 @@ function stored({ part }: LaidDrawn, at: DrawerAt, frame: Frame): Piece[] {
 function onSlides({ key }: Board, holds: RunHolds, { onBox }: RunPieces): WorkIn[] {
   return (['left', 'right'] as const).flatMap((which) => (holds[which] === key ? (onBox[which] ?? []) : []));
 }
+/** What slides want of the back of their box, where a notch for pipes has left it. */
+const onBack = ({ key, at }: Board, { onBack: works }: RunPieces): WorkIn[] =>
+  /\/end-back(-right)?$/.test(key)
+    ? works.filter((work) => work.at.x[0] >= at.x[0] - 1e-9 && work.at.x[1] <= at.x[1] + 1e-9)
+    : [];
 type RunHolds = Readonly<Partial<Record<'left' | 'right' | 'front', string>>>;
 
 /** The holes of the screws that hold an applied front: through the board `end` of what it is on, and into the front as deep as they go. */
@@ -177,7 +183,10 @@ function frontPiece(
     mm,
   });
   const whole = () => [...opening.height.lines, edge('top', over.top), edge('bottom', over.bottom)];
+  const high = () => frontHeightLines(bank, whole(), between, at.row);
+  const wide = () => [...opening.width.lines, edge('left', over.left), edge('right', over.right)];
   const { mm } = front.banding;
+  const across = grainAcross(laid);
   return board(frame, {
     key: told.key,
     item: part.id,
@@ -185,17 +194,25 @@ function frontPiece(
     name: titleOf(part, at),
     told,
     at: at.front!,
-    way: ['z', 'x'],
-    length: () => frontHeightLines(bank, whole(), between, at.row),
-    width: () => [...opening.width.lines, edge('left', over.left), edge('right', over.right)],
+    way: across ? ACROSS : UPWARD,
+    length: across ? wide : high,
+    width: across ? high : wide,
     thick: [{ words: 'as the board', mm: frontThick }],
     material: front.material,
     banded: { start: mm, end: mm, left: mm, right: mm },
     works: () => [...works(), ...handleHoles(laid, at)],
-    sides: { start: 'foot', end: 'head', left: 'left edge', right: 'right edge', face: 'face', back: 'back' },
+    sides: across
+      ? { start: 'left end', end: 'right end', left: 'head', right: 'foot', face: 'face', back: 'back' }
+      : { start: 'foot', end: 'head', left: 'left edge', right: 'right edge', face: 'face', back: 'back' },
     notes: front.made === 'applied' ? [FIXING[place.stock.schools.front]] : [],
   });
 }
+
+/** The grain of a front of solid wood runs from side to side; a sheet's upward, through a whole bank. */
+const grainAcross = ({ part, place }: LaidDrawn): boolean =>
+  place.stock.material(part.front.material).kind === 'solid wood';
+const UPWARD: Way = ['z', 'x'];
+const ACROSS: Way = ['x', '-z'];
 
 /** How an applied front is set to its neighbours before it is screwed, by the school of the job. */
 const FIXING: Readonly<Record<PartPlace['stock']['schools']['front'], string>> = {
@@ -207,8 +224,10 @@ const FIXING: Readonly<Record<PartPlace['stock']['schools']['front'], string>> =
 };
 
 /** Holes for its handle, through the front: two for a bar, one for a knob. */
-function handleHoles({ part: { handle } }: LaidDrawn, { front }: DrawerAt): WorkIn[] {
+function handleHoles(laid: LaidDrawn, { front }: DrawerAt): WorkIn[] {
+  const { handle } = laid.part;
   if (!handle || !front) return [];
+  const across = grainAcross(laid);
   const [x, z] = [middleOf(front.x), middleOf(front.z)];
   const holes = handle.holes.mm > 0 ? [x - handle.holes.mm / 2, x + handle.holes.mm / 2] : [x];
   return holes.map((middle, i) => ({
@@ -217,7 +236,7 @@ function handleHoles({ part: { handle } }: LaidDrawn, { front }: DrawerAt): Work
     side: 'face',
     round: true,
     at: { x: about(middle, HANDLE_HOLE), y: front.y, z: about(z, HANDLE_HOLE) },
-    from: [i === 0 ? 'left' : 'right', 'start'],
+    from: across ? [i === 0 ? 'start' : 'end', 'right'] : [i === 0 ? 'left' : 'right', 'start'],
     words: 'the handle',
   }));
 }

@@ -62,6 +62,7 @@ export function refuseDrawn(laid: LaidDrawn): Issue[] {
             tiers.map((inner) => ({
               inner,
               ceiling: construction.closed ? inner.z[1] : free[1] - part.box.above.mm,
+              foot: part.box.bottom.kind === 'none' && !part.old ? free[0] : inner.z[0],
             })),
           ),
         )

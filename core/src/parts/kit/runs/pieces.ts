@@ -18,6 +18,8 @@ export interface RunPieces {
   readonly still: readonly Piece[];
   /** Where its slides are on the box, by side. */
   readonly onBox: Readonly<Partial<Record<'left' | 'right', readonly WorkIn[]>>>;
+  /** What they want worked into the back of the box, side by side. */
+  readonly onBack: readonly WorkIn[];
   readonly onGround: readonly GroundWork[];
 }
 
@@ -68,7 +70,7 @@ const FLAT: Way = ['y', 'x'];
 export function runPieces(one: Carried): RunPieces {
   const { runs, slide, length } = one;
   if (runs.kind === 'wooden runners') return onRunners(one, runs);
-  if (!slide || length === undefined) return { moving: [], still: [], onBox: {}, onGround: [] };
+  if (!slide || length === undefined) return { moving: [], still: [], onBox: {}, onBack: [], onGround: [] };
   return slide.kind === 'under slide' ? underBox(one, slide, length) : besideBox(one, slide, length);
 }
 
@@ -110,6 +112,7 @@ function onRunners(one: Carried, runs: Extract<Runs, { kind: 'wooden runners' }>
       ...packing(one, play, y, under, 'as the runner'),
     ],
     onBox: {},
+    onBack: [],
     onGround: [...onSides(one, 'runs', y, under), ...(over ? onSides(one, 'kicker', y, over) : [])],
   };
 }
@@ -128,11 +131,75 @@ function underBox(one: Carried, slide: Extract<Slide, { kind: 'under slide' }>, 
       [-inner, -side - BETWEEN],
       [box.z[0], box.z[0] + slide.recess - BETWEEN],
     ),
-    still: halves('runs', 'slide', [-inner, slide.inner / 2 - side], z),
+    still: [
+      ...halves('runs', 'slide', [-inner, slide.inner / 2 - side], z),
+      ...packing(one, slide.inner / 2 - side, y, z, 'as the slide'),
+    ],
     onBox: {},
+    onBack: intoBack(one, slide),
     onGround: onSides(one, 'runs', y, z),
   };
 }
+
+/** Slides that come out behind the box pass its back through notches, and hook into it. */
+const intoBack = (one: Carried, slide: Extract<Slide, { kind: 'under slide' }>): WorkIn[] =>
+  SIDES.flatMap((which) => [...notchInBack(one, slide, which), ...hookInBack(one, slide, which)]);
+
+/** From the inner face of a side of the box inward. */
+const withinSide = ({ box, side }: Carried, which: 'left' | 'right', [from, to]: Range): Range =>
+  which === 'left'
+    ? [box.x[0] + side + from, box.x[0] + side + to]
+    : [box.x[1] - side - to, box.x[1] - side - from];
+
+function notchInBack(
+  one: Carried,
+  { notch, recess }: Extract<Slide, { kind: 'under slide' }>,
+  which: 'left' | 'right',
+): WorkIn[] {
+  const { box, side } = one;
+  if (notch <= 0) return [];
+  return [
+    {
+      key: `slide-notch-${which}`,
+      kind: 'notch',
+      side: 'left',
+      at: {
+        x: withinSide(one, which, [0, notch]),
+        y: [box.y[1] - side, box.y[1]],
+        z: [box.z[0], box.z[0] + recess],
+      },
+      words: 'its slide',
+    },
+  ];
+}
+
+function hookInBack(
+  one: Carried,
+  { hook, hookIn, hookUp, recess }: Extract<Slide, { kind: 'under slide' }>,
+  which: 'left' | 'right',
+): WorkIn[] {
+  const { box, side } = one;
+  if (hook <= 0) return [];
+  const up = box.z[0] + recess + hookUp;
+  return [
+    {
+      key: `hook-${which}`,
+      kind: 'hole',
+      side: 'face',
+      round: true,
+      at: {
+        x: withinSide(one, which, [hookIn - hook / 2, hookIn + hook / 2]),
+        y: [box.y[1] - Math.min(HOOK_DEEP, side - WOOD_BEHIND), box.y[1]],
+        z: [up - hook / 2, up + hook / 2],
+      },
+      from: ['left'],
+      words: 'the hook of its slide',
+    },
+  ];
+}
+/** A slide's hook goes in so deep, and so much wood stays behind it, mm. Common practice. */
+const HOOK_DEEP = 10;
+const WOOD_BEHIND = 2;
 
 /** A pair of slides beside the box, and a second at its head where it has one. */
 function besideBox(one: Carried, slide: Extract<Slide, { kind: 'slide' }>, length: number): RunPieces {
@@ -149,6 +216,7 @@ function besideBox(one: Carried, slide: Extract<Slide, { kind: 'slide' }>, lengt
     onBox: Object.fromEntries(
       SIDES.map((which) => [which, pairs.flatMap(({ onBox }) => onBox[which] ?? [])] as const),
     ),
+    onBack: [],
     onGround: pairs.flatMap(({ onGround }) => onGround),
   };
 }
@@ -191,6 +259,7 @@ function pairBeside(
         ],
       ]),
     ),
+    onBack: [],
     onGround: onSides(one, upper ? 'upper-runs' : 'runs', y, z, screw && { ...screw, on: id }),
   };
 }
