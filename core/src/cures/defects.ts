@@ -4,6 +4,7 @@ import { RANK, type Verdict } from '../item/verdict';
 import type { Plan } from '../plan/schema';
 import { airFindings } from '../report/air';
 import { carcassFindings, partFindings, thingFindings } from '../report/noteFindings';
+import { squeezeFindings } from '../report/squeeze';
 import { meetingKey } from '../report/records';
 import { bodyOf, type Mover, type Scene } from '../scene/scene';
 
@@ -60,6 +61,7 @@ export function defectsOf(plan: Plan, scene: Scene, checks: readonly MoverCheck[
     ...plan.parts.flatMap((part) => partFindings(plan, part).notes),
     ...plan.carcasses.flatMap((one) => carcassFindings(plan, one).notes),
     ...plan.things.flatMap((one) => thingFindings(plan, one).notes),
+    ...squeezeFindings(plan, scene, checks),
   ].filter(({ verdict, taken }) => verdict !== 'clear' && !taken);
   const told = notes.map(({ key, item, about, verdict }): Defect => ({
     key,

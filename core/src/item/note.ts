@@ -14,6 +14,7 @@ export interface PartNote {
     | 'wood'
     | 'strength'
     | 'standing'
+    | 'squeeze'
     | 'runs'
     | 'cable';
   readonly verdict: Verdict;

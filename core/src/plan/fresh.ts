@@ -25,6 +25,7 @@ export function newPlan(title: string): Plan {
     gaps: { running: { mm: 1 }, around: { mm: 10 } },
     reach: USUAL_REACH,
     schools: USUAL_SCHOOLS,
+    users: 'anyone',
     season: { climate: 'heated', made: null },
     materials: [...USUAL_MATERIALS],
     hardware: [],

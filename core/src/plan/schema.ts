@@ -36,6 +36,14 @@ export const PlanSchema = v.strictObject({
   /** What a person gets hold of with ease, above the floor, and the room fingers want behind a handle. */
   reach: v.strictObject({ low: lengthBetween(0), high: lengthBetween(0), fingers: lengthBetween(0, 200) }),
   schools: SchoolsSchema,
+  /** Who uses it: what may squeeze or catch fingers is judged harder where children or frail people do. */
+  users: v.optional(
+    v.picklist(
+      ['anyone', 'children or frail people'],
+      'It is used by anyone, or by children or frail people.',
+    ),
+    'anyone',
+  ),
   /** How damp wood gets where the job stands, and how damp it is when it is cut, percent; null where nobody measured that. */
   season: v.optional(
     v.strictObject({

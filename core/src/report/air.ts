@@ -1,8 +1,9 @@
 import type { MoverCheck } from '../clearance/checkMover';
-import { SceneChecker } from '../clearance/checkScene';
+import { parked, SceneChecker } from '../clearance/checkScene';
 import { called } from '../item/called';
+import type { Verdict } from '../item/verdict';
 import type { Plan } from '../plan/schema';
-import type { Body, Scene } from '../scene/scene';
+import { partsOf, type Body, type Scene } from '../scene/scene';
 import { isAir, zonePieces } from '../things/build';
 import type { Thing } from '../things/schema';
 import { reachAnswer } from './reach';
@@ -13,7 +14,7 @@ export interface AirFinding {
   readonly key: string;
   readonly item: string;
   readonly name: string;
-  readonly verdict: 'clear' | 'hits';
+  readonly verdict: Verdict;
   readonly sentence: string;
   /** What stands in it, or in a hand's way; undefined where nothing does. */
   readonly by: string | undefined;
@@ -47,11 +48,46 @@ export function airFindings(
           name: thing.name,
           ...reachAnswer(plan, scene, checks, thing, thing.shape),
         }
-      : zoneFinding(shut, thing),
+      : thing.kind === 'walkway'
+        ? walkwayFinding(plan, scene, checks, shut, thing)
+        : zoneFinding(shut, thing),
   );
 }
 
 const airKey = ({ id }: Thing): string => `air|${id}`;
+
+/**
+ * A walkway with everything shut, and then with each part of the plan open as far as it goes: whoever is behind it must get out. Shut off so, it is
+ * a fault where there is no other way, and told where there is.
+ */
+function walkwayFinding(
+  plan: Plan,
+  scene: Scene,
+  checks: readonly MoverCheck[],
+  shut: readonly Body[],
+  thing: Thing,
+): AirFinding {
+  const atRest = zoneFinding(shut, thing);
+  if (atRest.verdict === 'hits') return atRest;
+  const own = new Set(plan.parts.map(({ id }) => id));
+  const zone = zonePieces(thing, SKIN);
+  for (const [i, mover] of scene.movers.entries()) {
+    if (!own.has(mover.item)) continue;
+    const open = parked(mover, checks[i]?.usable ?? mover.to).flatMap((body) => [...partsOf(body)]);
+    const inside = open.find((body) => zone.some((piece) => stands(body, piece)));
+    if (!inside) continue;
+    return {
+      ...atRest,
+      verdict: thing.onlyWay ? 'hits' : 'tight',
+      sentence: `The ${called(thing.name)} is shut off by ${inside.name} when that stands open${thing.onlyWay ? ', and there is no other way out: let it open the other way, or less far' : ''}.`,
+      by: mover.item,
+    };
+  }
+  return {
+    ...atRest,
+    sentence: `The ${called(thing.name)} is free, with everything shut and with each part open.`,
+  };
+}
 
 function zoneFinding(solids: readonly Body[], thing: Thing): AirFinding {
   const zone = zonePieces(thing, SKIN);

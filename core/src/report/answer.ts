@@ -106,7 +106,11 @@ function besidesMotion(notes: readonly NoteFinding[], air: readonly AirFinding[]
 }
 
 /** What can hurt somebody where nothing is wrong: cautions that nobody took upon them. */
-const HEEDED: ReadonlySet<NoteFinding['about']> = new Set<NoteFinding['about']>(['standing', 'caution']);
+const HEEDED: ReadonlySet<NoteFinding['about']> = new Set<NoteFinding['about']>([
+  'standing',
+  'caution',
+  'squeeze',
+]);
 
 function toHeed(notes: readonly NoteFinding[], alone: boolean): Answer | undefined {
   const first = notes.find(({ about, verdict, taken }) => HEEDED.has(about) && verdict === 'tight' && !taken);

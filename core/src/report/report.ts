@@ -22,6 +22,7 @@ import {
   type Scene,
 } from '../scene/scene';
 import { airFindings } from './air';
+import { squeezeFindings } from './squeeze';
 import { answerOf } from './answer';
 import { meetingKey, type Finding, type MainPiece, type PartReport, type Report } from './records';
 import { encounterSentence, encounterWords, shortVerdict } from './words';
@@ -53,7 +54,9 @@ export function* reportSteps(
     ...plan.carcasses.map((one) => carcassFindings(plan, one)),
     ...plan.things.map((one) => thingFindings(plan, one)),
   ];
-  const notes = told.flatMap((one) => one.notes).sort((a, b) => RANK[a.verdict] - RANK[b.verdict]);
+  const notes = [...told.flatMap((one) => one.notes), ...squeezeFindings(plan, scene, checks)].sort(
+    (a, b) => RANK[a.verdict] - RANK[b.verdict],
+  );
   const assumptions = told.flatMap((one) => one.assumptions);
   const answer = answerOf(plan, scene, partReports(plan, scene, checks), notes, assumptions, air);
   const looked = new Set([answer.part, charted]);

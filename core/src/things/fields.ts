@@ -119,6 +119,17 @@ export function thingFields({ shape, kind }: Thing): Field<Thing>[] {
         value: (chosen) => (chosen === 'there now' ? undefined : chosen),
       },
     },
+    {
+      group: 'Thing',
+      label: 'The only way out',
+      path: ['onlyWay'],
+      input: {
+        words: ['no', 'yes'],
+        word: ({ onlyWay }) => (onlyWay ? 'yes' : 'no'),
+        value: (chosen) => (chosen === 'yes' ? true : undefined),
+      },
+      when: (thing) => thing.kind === 'walkway',
+    },
     ...(shape ? OF_SHAPE[shape.kind] : []),
     along('From the west wall', 'x'),
     along('From the south wall', 'y'),

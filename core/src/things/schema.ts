@@ -202,6 +202,8 @@ export const ThingSchema = v.pipe(
     height: positiveLength(),
     shape: v.optional(ShapeSchema),
     state: v.optional(v.picklist(THING_STATES)),
+    /** Of a walkway: there is no other way out. */
+    onlyWay: v.optional(v.boolean()),
     group: GroupSchema,
   }),
   v.rawCheck(({ dataset, addIssue }) => {
