@@ -21,6 +21,13 @@ const FOOT = 12;
 /** Less than this off a mark, in inches, is the mark itself: it is the rounding of 64-bit sums, not a hair of wood. */
 const ON_THE_MARK = 1e-7;
 
+/** What lies on a 32nd, as sheets do by their names, is told by that also where the job goes by 16ths. */
+const stepFor = (inches: number, step: number): number =>
+  step < SHEETS && Math.abs(inches * SHEETS - Math.round(inches * SHEETS)) < SHEETS * ON_THE_MARK
+    ? SHEETS
+    : step;
+const SHEETS = 32;
+
 /**
  * How a length is shown in the job's units: mm to 0.5 or 0.1, inches to 1/16, 1/32 or 1/64 with a hair mark.
  * It rounds once, from the kept mm, and never what was rounded before.
@@ -41,14 +48,15 @@ export function showLength(mm: number, units: Units): ShownLength {
     };
   }
   const inches = Math.abs(mm) / MM_PER_INCH;
-  const parts = Math.round(inches * units.step);
-  const off = inches - parts / units.step;
+  const step = stepFor(inches, units.step);
+  const parts = Math.round(inches * step);
+  const off = inches - parts / step;
   const hair = Math.abs(off) < ON_THE_MARK ? '' : off > 0 ? '+' : '-';
   const inFeet = units.feet === true;
-  const feet = inFeet ? Math.floor(parts / units.step / FOOT) : 0;
-  const whole = Math.floor(parts / units.step) - FOOT * feet;
-  let top = parts - (FOOT * feet + whole) * units.step;
-  let bottom: number = units.step;
+  const feet = inFeet ? Math.floor(parts / step / FOOT) : 0;
+  const whole = Math.floor(parts / step) - FOOT * feet;
+  let top = parts - (FOOT * feet + whole) * step;
+  let bottom = step;
   while (top > 0 && top % 2 === 0) {
     top /= 2;
     bottom /= 2;
@@ -63,6 +71,16 @@ export function showLength(mm: number, units: Units): ShownLength {
     mark: inFeet ? '"' : '',
     unit: inFeet ? '' : ' in',
   };
+}
+
+/** How what is a hair over or under its mark is told where a plus or a minus would be one of a sum. */
+export const HAIR_WORDS = { '': '', '+': ' full', '-': ' scant' } as const;
+
+/** The shown length in a sum: `21 5/8 full` in place of `21 5/8+`. `parseLength` reads it back. */
+export function lengthInSum(mm: number, units: Units): string {
+  const text = formatLength(mm, units);
+  const { hair } = showLength(mm, units);
+  return hair === '' ? text : `${text.replace(/[+-](?="?$)/, '')}${HAIR_WORDS[hair]}`;
 }
 
 /**

@@ -36,6 +36,14 @@ const MPA_A_GPA = 1000;
 /** Marks that are no length. */
 type Unlike = 'mass' | 'shelf' | 'force' | 'stress' | 'stiff';
 
+/** How fine a bound is told: what is there at most is not told as nothing where a finer mark of the tape would tell it. */
+function stepOf(mm: number, rounding: Rounding, units: Units): number {
+  if (units.system === 'mm') return units.step;
+  const marks = [units.step, 32, 64].filter((step) => step >= units.step);
+  const told = rounding === 'most' && mm > 0 ? marks.find((step) => mm >= MM_PER_INCH / step) : units.step;
+  return MM_PER_INCH / (told ?? units.step);
+}
+
 /** Write out the marked lengths, masses and forces of a sentence in the reader's units. */
 export function sayLengths(sentence: string, units: Units): string {
   return sentence.replace(MARK, (_, kind: Rounding | Unlike, text: string) => {
@@ -48,7 +56,7 @@ export function sayLengths(sentence: string, units: Units): string {
     if (kind === 'stiff')
       return inches ? `${few(mm / PSI_MPA / MILLION)} million psi` : `${few(mm / MPA_A_GPA)} GPa`;
     if (kind === 'force') return inches ? `${few(mm / POUND_FORCE_N)} lbf` : `${few(mm)} N`;
-    const step = units.system === 'in' ? MM_PER_INCH / units.step : units.step;
+    const step = stepOf(mm, kind, units);
     // A hair of slack, so that a bound which is a whole number of steps stays itself.
     const shown = {
       near: mm,

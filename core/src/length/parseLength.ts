@@ -55,12 +55,15 @@ export function parseNumber(text: string): { ok: true; value: number } | Exclude
 /** What numbers without a unit are taken for; `named` where something else says it, so that there is nothing to doubt. */
 type Bare = UnitSystem | 'named';
 
+/** `1/2 scant` is read as `1/2-` is: the hair is not known any closer. */
+const withoutHairWord = (text: string): string => text.replace(/\s+(full|scant)\s*$/i, '');
+
 function parseWith(text: string, bareMm: number, bare: Bare, unitsAllowed: boolean): ParsedLength {
   try {
     if (text.trim() === '') throw new Unreadable('Nothing is typed here yet.', 0, 0);
     if (text.length > LONGEST_TEXT)
       throw new Unreadable(`This is over ${LONGEST_TEXT} characters.`, LONGEST_TEXT, 1);
-    const tokens = tokenize(text, bare === 'in', unitsAllowed);
+    const tokens = tokenize(withoutHairWord(text), bare === 'in', unitsAllowed);
     const value = new Reader(tokens, text.length, bareMm, bare === 'mm').all();
     return { ok: true, mm: value };
   } catch (error) {

@@ -69,6 +69,22 @@ export interface PiecesOfItem {
 /** What swings or slides has its own line even where it is cut alike: each hangs in its own place. */
 const OWN_LINE: ReadonlySet<Role> = new Set<Role>(['leaf', 'front', 'panel']);
 
+/** What is drawn out is made in this order at the bench: what it runs on, its box, the bottom into that, and the front on it last. */
+const BENCH: Readonly<Partial<Record<Role, number>>> = {
+  packing: 0,
+  runner: 0,
+  kicker: 0,
+  'box side': 1,
+  'box end': 2,
+  'box rail': 3,
+  'box bottom': 4,
+  muntin: 5,
+  front: 9,
+};
+const BETWEEN = 6;
+const inBenchOrder = (pieces: readonly Piece[]): Piece[] =>
+  [...pieces].sort((a, b) => (BENCH[a.role] ?? BETWEEN) - (BENCH[b.role] ?? BETWEEN));
+
 /** How many pieces of a plan are to be cut. */
 export const piecesToCut = (plan: Plan): number =>
   piecesOf(plan).reduce((sum, { pieces }) => sum + pieces.filter(({ is }) => is === 'cut').length, 0);
@@ -82,22 +98,21 @@ export function partsList(plan: Plan, only?: string): PiecesAlike[] {
   const stock = planStock(plan);
   const asked = piecesOf(plan).filter(({ item }) => only === undefined || item === only);
   return asked.flatMap(({ of, item, pieces }) =>
-    mergeAlike(
-      pieces.filter((piece) => piece.is === 'cut' || piece.is === 'kept'),
-      stock,
-    ).map((alike): PiecesAlike => {
-      const [first] = alike as [Piece];
-      return {
-        item,
-        of,
-        name: nameOf(alike),
-        pieces: alike,
-        size: first.size!,
-        cut: first.cut!,
-        material: first.is === 'kept' ? '' : stock.material(first.stock!.material).name,
-        notes: [...worksWords(first), ...first.notes].map((note) => sayLengths(note, plan.units)),
-      };
-    }),
+    mergeAlike(inBenchOrder(pieces.filter((piece) => piece.is === 'cut' || piece.is === 'kept')), stock).map(
+      (alike): PiecesAlike => {
+        const [first] = alike as [Piece];
+        return {
+          item,
+          of,
+          name: nameOf(alike),
+          pieces: alike,
+          size: first.size!,
+          cut: first.cut!,
+          material: first.is === 'kept' ? '' : stock.material(first.stock!.material).name,
+          notes: [...worksWords(first), ...first.notes].map((note) => sayLengths(note, plan.units)),
+        };
+      },
+    ),
   );
 }
 

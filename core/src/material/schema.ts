@@ -49,9 +49,12 @@ export const SchoolsSchema = v.strictObject({
   thickness: v.picklist(['measured', 'nominal'], 'A thickness counts as measured or as nominal.'),
   /** What a part is sized from: the opening as read once there are readings, or as drawn all along. */
   sizing: v.picklist(['measured', 'drawn'], 'Parts are sized from the opening as measured or as drawn.'),
-  /** How slides are fixed: in the case over spacers from the bottom up, or on the bench before it is put together. */
+  /** How slides are fixed: in the case over spacers from the bottom up, on the bench before it is put together, or to cleats that stand on the bottom of their place. */
   slides: v.optional(
-    v.picklist(['over spacers', 'on the bench'], 'Slides are fixed over spacers or on the bench.'),
+    v.picklist(
+      ['over spacers', 'on the bench', 'on floor cleats'],
+      'Slides are fixed over spacers, on the bench, or on cleats that stand on the bottom.',
+    ),
     'over spacers',
   ),
   /** How an applied front is fixed. */

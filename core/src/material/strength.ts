@@ -10,7 +10,7 @@ export interface Strength {
 }
 
 /** A sheet that nobody says more of is taken for the weakest there is, and wood for pine. */
-const OF_KIND = { sheet: STRENGTHS.chipboard, 'solid wood': STRENGTHS.pine } as const;
+export const WEAKEST = { sheet: STRENGTHS.chipboard, 'solid wood': STRENGTHS.pine } as const;
 
 const MPA_A_GPA = 1000;
 /** Of glass of any making, GPa. Handbook value, from memory. */
@@ -33,7 +33,7 @@ export function strengthOf({ kind, stiffness, strength, pane = 'annealed' }: Mat
       bears: GLASS_BEARS[pane],
       given: true,
     };
-  const usual = OF_KIND[kind];
+  const usual = WEAKEST[kind];
   return {
     stiffness: (stiffness ?? usual.stiffness) * MPA_A_GPA,
     bears: strength ?? usual.strength,

@@ -4,6 +4,7 @@ import { FAMILY_NAMES } from '../parts/families';
 import type { Plan } from '../plan/schema';
 import { bodyOf, type Scene } from '../scene/scene';
 import type { AirFinding } from './air';
+import { isCaution } from './cautions';
 import { firstToOpen } from './firstToOpen';
 import type { Answer, AssumptionFinding, Finding, NoteFinding, PartReport } from './records';
 import { travelText } from './words';
@@ -105,15 +106,8 @@ function besidesMotion(notes: readonly NoteFinding[], air: readonly AirFinding[]
   };
 }
 
-/** What can hurt somebody where nothing is wrong: cautions that nobody took upon them. */
-const HEEDED: ReadonlySet<NoteFinding['about']> = new Set<NoteFinding['about']>([
-  'standing',
-  'caution',
-  'squeeze',
-]);
-
 function toHeed(notes: readonly NoteFinding[], alone: boolean): Answer | undefined {
-  const first = notes.find(({ about, verdict, taken }) => HEEDED.has(about) && verdict === 'tight' && !taken);
+  const first = notes.find((note) => isCaution(note) && !note.taken);
   if (!first) return undefined;
   return {
     verdict: 'tight',

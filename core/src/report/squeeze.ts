@@ -84,7 +84,7 @@ function squeezeOf(
   const gap = lengthMark(clearance);
   const said = shut
     ? `Shut, ${named.name} leaves a gap of ${gap} at ${body.name}: a child’s finger goes into ${lengthMark(FINGER[0])} to ${lengthMark(FINGER[1])} and sticks. Less or more will do.`
-    : `${capitalised(named.name)} passes ${body.name} with ${gap} between them at ${travelText(mover, travel, plan.units)}: between ${lengthMark(SQUEEZES[0])} and ${lengthMark(SQUEEZES[1])} a hand goes in and is squeezed. Less or more will do.`;
+    : `${capitalised(named.name)} passes ${body.name} with ${gap} between them at ${mover.unit === 'mm' ? lengthMark(travel) : travelText(mover, travel, plan.units)}: between ${lengthMark(SQUEEZES[0])} and ${lengthMark(SQUEEZES[1])} a hand goes in and is squeezed. Less or more will do.`;
   const key = `squeeze|${meetingKey(mover.id, moving, still)}`;
   const taken = plan.taken[key];
   return [

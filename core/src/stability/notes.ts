@@ -36,7 +36,7 @@ export function standingNotes(plan: Plan, carcass: Carcass): PartNote[] {
       ? [
           note(
             'hits',
-            `It stands ${lengthMark(deepest.deep, 'least')} in ${deepest.body.name}: move one or the other.`,
+            `It stands in ${deepest.body.name}, by ${lengthMark(deepest.deep, 'least')}: move one or the other.`,
           ),
         ]
       : []),

@@ -150,7 +150,7 @@ function settingNotes({ cup }: HungLeaf): PartNote[] {
     note(
       'adjustment',
       left < 0.5 ? 'tight' : 'clear',
-      `${arms}: the hinge comes to ${comes}; ${used}, ${lengthMark(left)} is left that way; ${lengthMark(item.adjustDepth)} in depth and ${lengthMark(item.adjustHeight)} in height are untouched.`,
+      `${arms}: the hinge comes to ${comes}; ${used}, ${lengthMark(left)} is left that way; its ${lengthMark(item.adjustDepth)} of depth and ${lengthMark(item.adjustHeight)} of height are untouched.`,
     ),
   ];
 }

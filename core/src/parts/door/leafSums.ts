@@ -31,7 +31,7 @@ export function leafSums({ door, opening, over }: LeafOf): { length: SumLine[]; 
         ? [
             ...across,
             { words: 'gap between the leaves', mm: -gap },
-            { words: 'the other leaf', mm: -both / 2 },
+            { words: 'half of that', mm: -both / 2, halves: true },
           ]
         : across,
   };

@@ -88,7 +88,7 @@ export function cupNotes({ door }: LaidDoor, { cup }: HungLeaf): PartNote[] {
     {
       about: 'holes',
       verdict: 'hits',
-      sentence: `Its cups reach ${lengthMark(reach)} in from its edge, and the ${what} is ${lengthMark(wood, 'most')} wide${cut > 0 ? `, ${lengthMark(cut)} of it grooved away` : ''}: at least ${lengthMark(least, 'least')} will do.`,
+      sentence: `Its cups reach ${lengthMark(reach)} from its edge, and the ${what} is ${lengthMark(wood, 'most')} wide${cut > 0 ? `, ${lengthMark(cut)} of it grooved away` : ''}: at least ${lengthMark(least, 'least')} will do.`,
     },
   ];
 }

@@ -9,6 +9,7 @@ import { coverFault, WIDEST_GAP } from '../kit/fronts';
 import { firstTrouble, missingNamed, refuse, within } from '../kit/issues';
 import { holeClashes, reusedIssues, type Boring } from '../kit/reused';
 import { anyHinge, hardwareKindsOf, hingeHardware } from './hinges';
+import { PANEL_PLAY } from './framedLeaf';
 import type { HungLeaf, LaidDoor } from './lay';
 import type { Door } from './schema';
 
@@ -28,6 +29,7 @@ export function missingOfDoor({ mount, leaf, hinge }: Door, place: PartPlace): I
       materials: [
         [['leaf', 'material'], leaf.material],
         ...(leaf.pane ? [[['leaf', 'pane', 'material'], leaf.pane.material] as const] : []),
+        ...(leaf.framed ? [[['leaf', 'framed', 'panel'], leaf.framed.panel] as const] : []),
       ],
     },
     place,
@@ -90,6 +92,13 @@ function leafIssues(laid: LaidDoor, leaf: HungLeaf): Issue[] {
       ['leaf', 'pane', 'border'],
       `So wide a border leaves no pane. Less than ${lengthMark(Math.min(width, height) / 2, 'most')} will do.`,
     );
+  if (pane && pane.rebate.mm > 0 && pane.rebate.mm >= pane.border.mm)
+    return refuse(
+      ['leaf', 'pane', 'rebate'],
+      `The glass would come out at the leaf’s edge. Less than ${lengthMark(pane.border.mm, 'most')} will do.`,
+    );
+  const framed = framedIssues(laid, width, height);
+  if (framed.length > 0) return framed;
   const off = (path: Issue['path'], what: string, most: number) =>
     refuse(
       path,
@@ -103,6 +112,45 @@ function leafIssues(laid: LaidDoor, leaf: HungLeaf): Issue[] {
     return off(['rack', 'fromFree'], 'rack', width - rack.fromHinge.mm - 10);
   if (rack && rack.fromBottom.mm + rack.height.mm > height)
     return off(['rack', 'fromBottom'], 'rack', height - rack.height.mm);
+  return [];
+}
+
+/** Less than this between stiles or rails is no panel, mm. */
+const LEAST_PANEL = 20;
+
+/** Stiles and rails that leave no panel, or grooves that go through them. */
+function framedIssues({ door, place, thick }: LaidDoor, width: number, height: number): Issue[] {
+  const { framed } = door.leaf;
+  if (!framed) return [];
+  const most = (room: number) => (room - LEAST_PANEL) / 2;
+  const told = (field: 'stile' | 'rail' | 'groove' | 'panel', message: string) =>
+    refuse(['leaf', 'framed', field], message);
+  if (framed.stile.mm > most(width))
+    return told(
+      'stile',
+      `So wide its stiles leave no panel. At most ${lengthMark(Math.max(0, most(width)), 'most')} will do.`,
+    );
+  if (framed.rail.mm > most(height))
+    return told(
+      'rail',
+      `So wide its rails leave no panel. At most ${lengthMark(Math.max(0, most(height)), 'most')} will do.`,
+    );
+  const deepest = Math.min(framed.stile.mm, framed.rail.mm);
+  if (framed.groove.mm >= deepest)
+    return told(
+      'groove',
+      `The groove would go through stile or rail. Less than ${lengthMark(deepest, 'most')} will do.`,
+    );
+  if (framed.groove.mm <= PANEL_PLAY / 2)
+    return told(
+      'groove',
+      `The panel would not reach into its groove. More than ${lengthMark(PANEL_PLAY / 2, 'least')} will do.`,
+    );
+  if (place.stock.thickness(framed.panel) >= thick)
+    return told(
+      'panel',
+      `The panel is as thick as the leaf, which is ${lengthMark(thick)}: nothing is left beside its groove.`,
+    );
   return [];
 }
 

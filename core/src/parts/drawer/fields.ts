@@ -5,7 +5,7 @@ import { countOf, drawersOf } from '../kit/drawn/bank';
 import { frontFields } from '../kit/drawn/fields';
 import { bankOf } from '../kit/drawn/usual';
 import { lengthOf } from '../kit/lengthFields';
-import { runFields } from '../kit/runs/fields';
+import { runFields, slideHeightFields } from '../kit/runs/fields';
 import { schoolFields } from '../kit/schools';
 import { USUAL_OLD_BOX } from './fresh';
 import type { Drawer } from './schema';
@@ -73,9 +73,10 @@ export const drawerFields = (drawer: Drawer): DrawerField[] => [
         bank(i === 0 ? 'Lowest front' : `Front ${i + 1} from below`, ['bank', 'fronts', i]),
       )
     : []),
-  ...frontFields<Drawer>((one) => countOf(one.bank) > 1),
   ...runFields<Drawer>(),
   ...boxFields<Drawer>(({ old: used }) => used === null),
+  ...slideHeightFields<Drawer>(),
+  ...frontFields<Drawer>((one) => countOf(one.bank) > 1),
   ...contentFields(drawer),
   ...REST,
   ...schoolFields<Drawer>(),

@@ -12,7 +12,11 @@ export const SCHOOL_QUESTIONS: readonly {
   {
     key: 'slides',
     label: 'Slides are fixed',
-    words: { 'over spacers': 'in place over spacers', 'on the bench': 'on the bench' },
+    words: {
+      'over spacers': 'in place over spacers',
+      'on the bench': 'on the bench',
+      'on floor cleats': 'on cleats on the bottom',
+    },
   },
   {
     key: 'front',

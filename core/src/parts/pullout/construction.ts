@@ -4,7 +4,7 @@ import type { Board, WorkIn } from '../../piece/board';
 import type { Way } from '../../piece/lie';
 import { span, type Bounds, type Range } from '../../solid/bounds';
 import type { SumLine } from '../../sizing/sum';
-import { boardOf, boxBoards, withinBox, type Whose } from '../kit/box/box';
+import { boardOf, boxBoards, withinBox, type BoxSums, type Whose } from '../kit/box/box';
 import { boxIssues } from '../kit/box/refuse';
 import { contentId, placed } from '../kit/contents/contents';
 import { boxHolds, boxConstruction } from '../kit/drawn/boxConstruction';
@@ -42,8 +42,8 @@ function binInnards(pullout: Pullout, rim: number, { stock }: PartPlace): BoxCon
   const within = (outer: Bounds) => withinBox(spec, outer, own, stock);
   return {
     bottomless: true,
-    boards: (outer, width, whose) => {
-      const { boards, intoFront } = boxBoards(spec, outer, own, stock, width, whose);
+    boards: (outer, sums, whose) => {
+      const { boards, intoFront } = boxBoards(spec, outer, own, stock, sums, whose);
       const deck = binDeck(pullout, rim, outer, within(outer), t, whose);
       return { boards: [...boards, deck], intoFront, holds: boxHolds(whose, own) };
     },
@@ -135,12 +135,12 @@ function tierInnards(pullout: Pullout, { count, rim }: Tiering, { stock }: PartP
   return {
     bottomless: true,
     closed: true,
-    boards: (outer, width, whose) =>
+    boards: (outer, sums, whose) =>
       tierBoards(
         { count, rim },
         { outer, y: inner(outer), clear: clear(outer), t, own },
         material,
-        width,
+        sums,
         whose,
       ),
     tiers: (outer) => {
@@ -170,7 +170,7 @@ function tierBoards(
   { count, rim }: Tiering,
   { outer, y, clear, t, own }: TierBounds,
   material: string,
-  width: readonly SumLine[],
+  { width, depth }: BoxSums,
   whose: Whose,
 ): ReturnType<BoxConstruction['boards']> {
   const { x, z } = outer;
@@ -186,7 +186,7 @@ function tierBoards(
     width,
   });
   const deep = [
-    one('depth', span(outer.y)),
+    ...depth,
     { words: ends === 2 ? 'uprights' : 'upright', mm: -ends * t, times: [ends, t] as const },
   ];
   const notes = [`From one shelf to the next ${lengthMark(clear, 'most')} is clear.`];
@@ -278,9 +278,8 @@ function boardInnards(pullout: Pullout, { stock }: PartPlace): BoxConstruction {
   const thick = [one('as the board', t)];
   return {
     bottomless: true,
-    boards: (outer, width, whose) => {
+    boards: (outer, { width, depth }, whose) => {
       const { x, y, z } = outer;
-      const depth = [one('depth', span(y))];
       const cheeked = span(z) > t + 1e-9;
       const cheek = (id: string, at: Range, way: Way): Board => ({
         ...boardOf(whose, id, 'cheek'),

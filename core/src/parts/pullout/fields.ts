@@ -4,7 +4,7 @@ import { contentFields } from '../kit/contents/fields';
 import { frontFields } from '../kit/drawn/fields';
 import { loadFields } from '../../card/loadFields';
 import { lengthOf } from '../kit/lengthFields';
-import { runFields } from '../kit/runs/fields';
+import { runFields, slideHeightFields } from '../kit/runs/fields';
 import { schoolFields } from '../kit/schools';
 import { edgeOf } from './edge';
 import { USUAL_CARRIES, ofKind } from './fresh';
@@ -56,9 +56,10 @@ const OWN: readonly PulloutField[] = [
 
 export const pulloutFields = (pullout: Pullout): PulloutField[] => [
   ...OWN,
-  ...frontFields<Pullout>(),
   ...runFields<Pullout>(),
   ...boxFields<Pullout>(() => true),
+  ...slideHeightFields<Pullout>(),
+  ...frontFields<Pullout>(),
   ...contentFields(pullout, pullout.carries.kind === 'tiers'),
   ...schoolFields<Pullout>(),
   { group: 'Name', label: 'Name', path: ['name'], input: 'text' },

@@ -57,7 +57,7 @@ export function shelfNotes(laid: LaidShelf): PartNote[] {
     found.push({
       about: 'wood',
       verdict: shelf.held === 'loose' ? 'clear' : 'tight',
-      sentence: `Solid wood: it may move ${lengthMark(movement, 'least')} in its depth${shelf.held === 'loose' ? '.' : '; its screws stand in slots for it.'}`,
+      sentence: `Solid wood: its depth may change by ${lengthMark(movement, 'least')}${shelf.held === 'loose' ? '.' : '; its screws stand in slots for it.'}`,
     });
   return found;
 }

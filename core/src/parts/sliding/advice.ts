@@ -47,7 +47,7 @@ function grooveNotes(laid: LaidSliding, { way, tracks }: LaidGrooves): PartNote[
   note(
     'fit',
     bite < LEAST_BITE ? 'tight' : 'clear',
-    `Where its tracks are farthest apart it still stands ${lengthMark(bite, 'most')} in the top groove.`,
+    `Where its tracks are farthest apart the top groove still holds ${lengthMark(bite, 'most')} of it.`,
   );
   note(
     'fit',

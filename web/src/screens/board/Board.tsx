@@ -194,7 +194,7 @@ function Board({ stage }: { stage: Stage }) {
         {stage === 'make' ? (
           <Box className="sheet" sx={{ minHeight: 0, display: 'grid' }}>
             <Suspense fallback={null}>
-              <MakeSheet plan={plan} selected={item?.id ?? null} onSelect={pick} />
+              <MakeSheet plan={plan} report={current} selected={item?.id ?? null} onSelect={pick} />
             </Suspense>
           </Box>
         ) : (

@@ -6,20 +6,29 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Typography from '@mui/material/Typography';
-import { hardwareNeeded, partsList, type PiecesAlike, type Plan, type Sizes } from '@tarnpass/core';
+import {
+  hardwareNeeded,
+  partsList,
+  type PiecesAlike,
+  type Plan,
+  type Report,
+  type Sizes,
+} from '@tarnpass/core';
 import { useMemo } from 'react';
+import { Cautions } from '../../view/notes/Cautions';
 import { colour } from '../../view/theme/palette';
 import { SizeText } from '../../view/ui/SizeText';
 import { TablesMenu } from './TablesMenu';
 
 interface Props {
   readonly plan: Plan;
+  readonly report: Report | null;
   readonly selected: string | null;
   onSelect(item: string): void;
 }
 
 /** The parts list: every piece of the job with its count, cut and finished size, material and what is worked into it, and the hardware it takes. */
-export default function MakeSheet({ plan, selected, onSelect }: Props) {
+export default function MakeSheet({ plan, report, selected, onSelect }: Props) {
   const lines = useMemo(() => partsList(plan), [plan]);
   const groups = useMemo(() => byCarcass(lines), [lines]);
   return (
@@ -47,6 +56,7 @@ export default function MakeSheet({ plan, selected, onSelect }: Props) {
           Nothing is to be cut yet. Add a carcass under Plan, and its pieces come here, each with its sum.
         </Typography>
       )}
+      <Cautions plan={plan} report={report} toTake />
       {groups.map(([name, pieces]) => (
         <Box key={name} component="section" aria-label={name} sx={{ pb: 2 }}>
           <Typography variant="h3" sx={{ pt: 1 }}>

@@ -1,9 +1,19 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { freshId, MATERIAL_PRESETS, type Change, type Material, type Plan, type Units } from '@tarnpass/core';
+import {
+  freshId,
+  MATERIAL_PRESETS,
+  PANES,
+  WEAKEST,
+  type Change,
+  type Material,
+  type Plan,
+  type Units,
+} from '@tarnpass/core';
 import { useState } from 'react';
 import { makeEdit } from '../../state/job/edits';
+import { Choice } from '../../view/numbers/Choice';
 import { LengthField, NumberField, OptionalLengthField, TextField } from '../../view/numbers/Field';
 import { useAppDispatch } from '../../state/slices/app';
 import { AddMenu } from '../../view/ui/AddMenu';
@@ -101,6 +111,33 @@ const OneMaterial = ({ material, i, units, onTakeOut }: MaterialProps) => (
         value={material.density}
         suffix=""
       />
+      {material.kind === 'glass' || material.kind === 'mirror' ? (
+        <Choice
+          label="Made as"
+          path={['materials', i, 'pane']}
+          name={`${material.name}: made as`}
+          value={material.pane ?? 'annealed'}
+          options={PANES}
+          meaning={(word) => word}
+        />
+      ) : (
+        <>
+          <NumberField
+            label="Stiffness, GPa"
+            path={['materials', i, 'stiffness']}
+            name={`${material.name}: stiffness`}
+            value={material.stiffness ?? WEAKEST[material.kind].stiffness}
+            suffix=""
+          />
+          <NumberField
+            label="Bears for years, MPa"
+            path={['materials', i, 'strength']}
+            name={`${material.name}: strength`}
+            value={material.strength ?? WEAKEST[material.kind].strength}
+            suffix=""
+          />
+        </>
+      )}
     </Box>
   </Box>
 );

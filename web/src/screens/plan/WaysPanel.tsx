@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { SCHOOL_QUESTIONS, type Plan } from '@tarnpass/core';
+import { CLIMATES, SCHOOL_QUESTIONS, type Plan } from '@tarnpass/core';
 import { Choice } from '../../view/numbers/Choice';
 import { LengthField } from '../../view/numbers/Field';
 
@@ -13,6 +13,11 @@ const REACH = [
   ['high', 'Easy reach, up to'],
   ['fingers', 'Room for fingers'],
 ] as const;
+
+const USERS = ['anyone', 'children or frail people'] as const;
+/** Moistures a meter shows, percent; none where nobody has one. */
+const MADE = [null, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16] as const;
+const madeWord = (percent: number | null) => (percent === null ? 'nobody measured' : `${percent} percent`);
 
 /** The job's own ways: the gaps it keeps, who reaches how far, and which school it follows where builders differ. */
 export function WaysPanel({ plan }: { plan: Plan }) {
@@ -41,6 +46,32 @@ export function WaysPanel({ plan }: { plan: Plan }) {
             units={plan.units}
           />
         ))}
+      </Group>
+      <Group words="Who and where">
+        <Choice
+          label="It is used by"
+          path={['users']}
+          name="It is used by"
+          value={plan.users}
+          options={USERS}
+          meaning={(word) => word}
+        />
+        <Choice
+          label="The room is"
+          path={['season', 'climate']}
+          name="The room is"
+          value={plan.season.climate}
+          options={CLIMATES}
+          meaning={(word) => word}
+        />
+        <Choice
+          label="Wood is cut at"
+          path={['season', 'made']}
+          name="Wood is cut at"
+          value={madeWord(plan.season.made)}
+          options={MADE.map(madeWord)}
+          meaning={(word) => MADE.find((percent) => madeWord(percent) === word)}
+        />
       </Group>
       <Group words="Where builders differ">
         {SCHOOL_QUESTIONS.map(({ key, label, words }) => (

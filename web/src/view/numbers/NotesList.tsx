@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { NoteFinding, AssumptionFinding } from '@tarnpass/core';
+import { isCaution, type NoteFinding, type AssumptionFinding } from '@tarnpass/core';
+import { TakeCaution } from '../notes/TakeCaution';
 import { OfferRows } from '../offers/OfferRows';
 import { colour } from '../theme/palette';
 import { Swatch } from '../ui/Patterns';
@@ -21,17 +22,20 @@ export function NotesList({
     <>
       {notes.length > 0 && (
         <Box component="ul" aria-label="What its numbers tell" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-          {notes.map(({ key, verdict, sentence }) => (
-            <Box component="li" key={key} sx={{ borderBottom: `1px solid ${colour('line')}` }}>
+          {notes.map((note) => (
+            <Box component="li" key={note.key} sx={{ borderBottom: `1px solid ${colour('line')}` }}>
               <Box sx={{ display: 'flex', gap: 1.25, py: 0.75 }}>
                 <Box sx={{ pt: '3px' }}>
-                  <Swatch verdict={verdict} />
+                  <Swatch verdict={note.verdict} />
                 </Box>
-                <Typography sx={verdict === 'hits' ? { color: 'error.main', fontWeight: 620 } : {}}>
-                  {sentence}
+                <Typography sx={note.verdict === 'hits' ? { color: 'error.main', fontWeight: 620 } : {}}>
+                  {note.sentence}
                 </Typography>
               </Box>
-              {verdict !== 'clear' && offers && <OfferRows finding={key} stale={false} />}
+              {note.verdict !== 'clear' && offers && !note.taken && (
+                <OfferRows finding={note.key} stale={false} />
+              )}
+              {isCaution(note) && <TakeCaution note={note} />}
             </Box>
           ))}
         </Box>

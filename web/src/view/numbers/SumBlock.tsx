@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Sum } from '@tarnpass/core';
-import { capitalised, type Units } from '@tarnpass/core';
+import { sayLengths, capitalised, type Units } from '@tarnpass/core';
 import { useState } from 'react';
 import { colour } from '../theme/palette';
 import { LengthText } from '../ui/LengthText';
@@ -35,27 +35,27 @@ export function SumBlock({ sum, units, opened = false }: { sum: Sum; units: Unit
           }}
         >
           <tbody>
-            {sum.lines.map(({ words, mm, times }, i) => (
+            {sum.lines.map(({ words, mm, times, halves }, i) => (
               <tr key={words}>
                 <td>
-                  {words}
+                  {sayLengths(words, units)}
                   {times && (
                     <>
                       {' '}
-                      {times[0]} × <LengthText mm={times[1]} units={units} />
+                      {times[0]} × <LengthText mm={times[1]} units={units} inSum />
                     </>
                   )}
                 </td>
                 <td>
-                  {i > 0 || mm < 0 ? (mm < 0 ? '− ' : '+ ') : ''}
-                  <LengthText mm={Math.abs(mm)} units={units} />
+                  {halves ? '÷ 2' : i > 0 || mm < 0 ? (mm < 0 ? '− ' : '+ ') : ''}
+                  {!halves && <LengthText mm={Math.abs(mm)} units={units} inSum />}
                 </td>
               </tr>
             ))}
             <tr>
               <td />
               <Box component="td" sx={{ borderTop: `1.2px solid ${colour('ink')}` }}>
-                <LengthText mm={sum.mm} units={units} />
+                <LengthText mm={sum.mm} units={units} inSum />
               </Box>
             </tr>
           </tbody>

@@ -1,4 +1,4 @@
-import { showLength, type Units } from '@tarnpass/core';
+import { HAIR_WORDS, showLength, type Units } from '@tarnpass/core';
 
 /** Figures of a fraction, as a share of the figures beside them. */
 const SMALL = 0.74;
@@ -8,10 +8,13 @@ export function LengthText({
   mm,
   units,
   withUnit = false,
+  inSum = false,
 }: {
   mm: number;
   units: Units;
   withUnit?: boolean;
+  /** A hair over or under is told by a word: a sign would be taken for one of the sum. */
+  inSum?: boolean;
 }) {
   const { sign, feet, whole, fraction, hair, mark, unit } = showLength(mm, units);
   const [top, bottom] = fraction.split('/');
@@ -26,8 +29,9 @@ export function LengthText({
           <span style={{ fontSize: `${SMALL}em` }}>{bottom}</span>
         </span>
       )}
-      {hair}
+      {!inSum && hair}
       {mark}
+      {inSum && HAIR_WORDS[hair]}
       {withUnit && unit}
     </span>
   );

@@ -18,6 +18,12 @@ export const boardOf = ({ key, item, name, told }: Whose, id: string, words: str
   told,
 });
 
+/** How a box's outer width and depth came about, line by line. */
+export interface BoxSums {
+  readonly width: readonly SumLine[];
+  readonly depth: readonly SumLine[];
+}
+
 /** The boards of a box, and what they want worked into a front that is its front end. */
 export interface BoxBoards {
   readonly boards: readonly Board[];
@@ -74,7 +80,7 @@ const lines = (...all: readonly SumLine[]) => all.filter(({ mm }, i) => i === 0 
  * how its sizes came about.
  *
  * @param own    the front of the drawer is the front end of the box
- * @param width  how the box's outer width came about, line by line
+ * @param sums   how the box's outer width and depth came about, line by line
  * @source derived
  */
 export function boxBoards(
@@ -82,10 +88,10 @@ export function boxBoards(
   outer: Bounds,
   own: boolean,
   stock: Stock,
-  width: readonly SumLine[],
+  sums: BoxSums,
   whose: Whose,
 ): BoxBoards {
-  const box = new Box(spec, outer, own, stock, width, whose);
+  const box = new Box(spec, outer, own, stock, sums, whose);
   const boards = [
     ...box.sides(),
     ...box.ends(),
@@ -127,7 +133,7 @@ class Box {
     private readonly outer: Bounds,
     private readonly own: boolean,
     private readonly stock: Stock,
-    private readonly width: readonly SumLine[],
+    private readonly sums: BoxSums,
     private readonly whose: Whose,
   ) {
     const { joint, bottom, notch, material } = spec;
@@ -170,7 +176,7 @@ class Box {
       return this.board(`side-${which}`, 'box side', 'side', { x, y, z: rim }, way, {
         length: () =>
           lines(
-            one('box depth', span(outer.y)),
+            ...this.sums.depth,
             ...(lip > 0 ? [times('lips', -ends, lip)] : []),
             ...(own && deep > 0 ? [one('into the front', deep)] : []),
           ),
@@ -223,7 +229,7 @@ class Box {
       lock
         ? [one('box width', span(outer.x))]
         : lines(
-            ...this.width,
+            ...this.sums.width,
             times('sides', -2, this.t),
             ...(deep > 0 ? [times('into the sides', 2, deep)] : []),
           );
@@ -302,9 +308,9 @@ class Box {
           whole ? [one('box width', span(outer.x))] : lines(...acrossLines(), ...this.intoEdges(bottom)),
         width: () =>
           whole
-            ? [one('box depth', span(outer.y))]
+            ? [...this.sums.depth]
             : lines(
-                one('box depth', span(outer.y)),
+                ...this.sums.depth,
                 times(own ? 'back' : 'ends', own ? -1 : -2, t),
                 ...this.intoEdges(bottom),
               ),
@@ -323,14 +329,14 @@ class Box {
 
   /** Bars under the bottom from front to back. */
   muntins(): Board[] {
-    const { inner, own, t, outer } = this;
+    const { inner, own, t } = this;
     const { bottom } = this.spec;
     if (bottom.kind !== 'groove') return [];
     const head = inner.z[0] - this.stock.thickness(bottom.material);
     const z: Range = [head - Math.min(t, bottom.up.mm), head];
     return spread(inner.x, bottom.muntins, MUNTIN).map((x, i) =>
       this.board(`muntin-${i + 1}`, 'muntin', 'bar under the bottom', { x, y: inner.y, z }, WAYS_ALONG, {
-        length: lines(one('box depth', span(outer.y)), times(own ? 'back' : 'ends', own ? -1 : -2, t)),
+        length: lines(...this.sums.depth, times(own ? 'back' : 'ends', own ? -1 : -2, t)),
         width: [one('as usual', MUNTIN)],
         sides: LEVEL_SIDES,
         thick: span(z),

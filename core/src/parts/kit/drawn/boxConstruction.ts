@@ -13,8 +13,8 @@ export function boxConstruction(
   const { box } = part;
   const own = isOwn(part);
   return {
-    boards: (outer, width, whose) => ({
-      ...boxBoards(box, outer, own, stock, width, whose),
+    boards: (outer, sums, whose) => ({
+      ...boxBoards(box, outer, own, stock, sums, whose),
       holds: boxHolds(whose, own),
     }),
     tiers: (outer) => [withinBox(box, outer, own, stock)],

@@ -1,8 +1,7 @@
 import type { Issue } from '../../../item/issue';
 import type { Board, WorkIn } from '../../../piece/board';
 import type { Bounds } from '../../../solid/bounds';
-import type { SumLine } from '../../../sizing/sum';
-import type { Whose } from '../box/box';
+import type { BoxSums, Whose } from '../box/box';
 import type { DrawnOut } from './schema';
 
 /** What runs in and out between its slides, whatever it is: how it is made within its outer bounds, in the carcass's frame, mm. */
@@ -10,9 +9,9 @@ export interface BoxConstruction {
   /**
    * Its boards, where they stand and how they are cut.
    *
-   * @param width  how its outer width came about
+   * @param sums  how its outer width and depth came about
    */
-  boards(outer: Bounds, width: readonly SumLine[], whose: Whose): ConstructedBox;
+  boards(outer: Bounds, sums: BoxSums, whose: Whose): ConstructedBox;
   /** Where its contents stand: on each of its tiers, the lowest first. */
   tiers(outer: Bounds): readonly Bounds[];
   /** It has no bottom that bears what is in it: what it carries is told elsewhere. */

@@ -182,7 +182,7 @@ function slidesForPeople({ part, slide, place }: LaidDrawn): Lever[] {
         ['runs'],
         { ...runs, hardware: id, length: null },
         {
-          key: `slide.${id}`,
+          key: `step-slide.${id}`,
           what: 'slides for a step',
           cost: cost('other slides', 20),
           words: `take ${uncapitalised(name)}`,

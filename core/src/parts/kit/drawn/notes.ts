@@ -39,6 +39,8 @@ export function drawnNotes(laid: LaidDrawn, pieces: PartPieces): PartNote[] {
     ...frontWoodNotes(laid),
     ...bottomNotes(laid, heaviest.at),
     ...wideNotes(laid),
+    ...unlikeNotes(laid),
+    ...stopNotes(laid),
     ...hiddenNotes(laid),
     ...packingNotes(laid),
     ...screwNotes(laid),
@@ -241,6 +243,40 @@ function wideNotes({ length, width }: LaidDrawn): PartNote[] {
     ),
   ];
 }
+/** Why fronts of one height have boxes that are not. */
+function unlikeNotes({ part, drawers, between }: LaidDrawn): PartNote[] {
+  if (part.bank.kind !== 'even' || drawers.length < 2 || part.box.height || part.old) return [];
+  const highs = drawers.map(({ box }) => span(box.z));
+  const least = Math.min(...highs);
+  const lowest = drawers[highs.indexOf(least)]!;
+  const less = Math.max(...highs) - least;
+  if (less < UNLIKE) return [];
+  const end = lowest.row === 0 ? 'foot' : 'head';
+  return [
+    note(
+      'fit',
+      'clear',
+      `Its fronts are alike and its boxes are not: that of the ${saidOf(part, lowest)} is ${lengthMark(less)} lower, since its front lies over the ${end} of the case, where no box can be; between fronts it is half of ${lengthMark(between)}.`,
+    ),
+  ];
+}
+/** Less than this is no matter, mm. */
+const UNLIKE = 0.5;
+
+/** An inset front on runners is stopped flush from behind: slides have their own stop. */
+function stopNotes({ part, depth, start, opening }: LaidDrawn): PartNote[] {
+  const { fit, runs } = part;
+  if (fit.kind !== 'inset' || runs.kind !== 'wooden runners') return [];
+  const left = opening.inside.back - start - depth;
+  return [
+    note(
+      'fit',
+      'clear',
+      `Stops behind its box keep its front flush: ${lengthMark(left)} thick from the back of the case, trimmed to it once it runs.`,
+    ),
+  ];
+}
+
 /** A drawer is at most about so many times as wide as its slides are long. Common practice, no single source. */
 const WIDE = 2;
 

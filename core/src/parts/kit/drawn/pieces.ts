@@ -1,3 +1,4 @@
+import { lengthMark } from '../../../length/lengthMark';
 import type { GroundWork } from '../../../carcass/build';
 import { called } from '../../../item/called';
 import { ordinal } from '../../../item/ordinal';
@@ -57,12 +58,16 @@ function oneDrawn(
   const said = saidOf(part, at);
   const told = (id: string, words: string) => ({ key: `${key}/${id}`, words });
   const boxTold = told('box', at.front ? `the box of the ${said}` : `the ${said}`);
-  const made = construction.boards(at.box, boxWidthLines(laid), {
-    key,
-    item: part.id,
-    name: `${part.name} box`,
-    told: boxTold,
-  });
+  const made = construction.boards(
+    at.box,
+    { width: boxWidthLines(laid), depth: boxDepthLines(laid, at) },
+    {
+      key,
+      item: part.id,
+      name: `${part.name} box`,
+      told: boxTold,
+    },
+  );
   const runs = runPieces({
     ...{ place, frame, opening, slide, length, start, room, side, said },
     runs: part.runs,
@@ -307,6 +312,27 @@ function loose({ part }: LaidDrawn, { key, box, loose: load }: DrawerAt, frame: 
       told: { key: `${key}/load`, words: 'what is loose in it' },
       mass: { kg: load, centre },
     }),
+  ];
+}
+
+/** How the box's outer depth came about: by its slides, which are the longest that its clear depth takes, or as it was typed. */
+function boxDepthLines({ part, slide, length, room, depth }: LaidDrawn, { box }: DrawerAt): SumLine[] {
+  const mm = span(box.y);
+  if (part.old) return [{ words: 'the old box', mm }];
+  if (part.box.depth || !slide || length === undefined)
+    return part.box.depth
+      ? [{ words: 'box depth, as typed', mm }]
+      : [
+          { words: 'clear depth', mm: room },
+          { words: 'left behind it', mm: mm - room },
+        ];
+  const longest = part.runs.kind !== 'wooden runners' && part.runs.length === null;
+  const words = longest
+    ? `slides, the longest in a clear depth of ${lengthMark(room, 'most')}`
+    : `slides, in a clear depth of ${lengthMark(room, 'most')}`;
+  return [
+    { words, mm: length },
+    ...(Math.abs(depth - length) > 1e-9 ? [{ words: 'box shorter than they', mm: depth - length }] : []),
   ];
 }
 

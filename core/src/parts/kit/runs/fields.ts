@@ -37,23 +37,6 @@ export function runFields<Part extends { readonly runs: Runs; readonly closing: 
       input: 'length or none',
       when: on('side slides', 'under slides'),
     },
-    length('Slide above the box’s foot', ['runs', 'up'], on('side slides')),
-    {
-      group,
-      label: 'Slides at its top too',
-      path: ['runs', 'upper'],
-      input: {
-        words: ['no', 'yes'],
-        word: ({ runs }) => (runs.kind === 'side slides' && runs.upper ? 'yes' : 'no'),
-        value: (word) => (word === 'yes' ? { mm: 0 } : null),
-      },
-      when: on('side slides'),
-    },
-    length(
-      'Upper slide below the rim',
-      ['runs', 'upper'],
-      ({ runs }) => runs.kind === 'side slides' && runs.upper !== null,
-    ),
     length('Screws, long', ['runs', 'screw'], on('side slides')),
     length('Free at each side', ['runs', 'play'], on('wooden runners')),
     length('Runners, wide', ['runs', 'wide'], on('wooden runners')),
@@ -76,5 +59,34 @@ export function runFields<Part extends { readonly runs: Runs; readonly closing: 
       ({ runs }) => runs.kind === 'wooden runners' && runs.kicker !== null,
     ),
     { group, label: 'Closing', path: ['closing'], input: wordChoice(['closing'], CLOSINGS) },
+  ];
+}
+
+/** How high its slides stand on the box: set once that is made. */
+export function slideHeightFields<Part extends { readonly runs: Runs }>(): Field<Part>[] {
+  const group = 'Slide height';
+  const length = lengthOf<Part>(group);
+  const on =
+    (...kinds: Runs['kind'][]) =>
+    ({ runs }: Part) =>
+      kinds.includes(runs.kind);
+  return [
+    length('Slide above the box’s foot', ['runs', 'up'], on('side slides')),
+    {
+      group,
+      label: 'Slides at its top too',
+      path: ['runs', 'upper'],
+      input: {
+        words: ['no', 'yes'],
+        word: ({ runs }) => (runs.kind === 'side slides' && runs.upper ? 'yes' : 'no'),
+        value: (word) => (word === 'yes' ? { mm: 0 } : null),
+      },
+      when: on('side slides'),
+    },
+    length(
+      'Upper slide below the rim',
+      ['runs', 'upper'],
+      ({ runs }) => runs.kind === 'side slides' && runs.upper !== null,
+    ),
   ];
 }

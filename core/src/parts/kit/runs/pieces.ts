@@ -294,10 +294,13 @@ function packing(
   high: string,
   id: 'packing' | 'upper-packing' = 'packing',
 ): Piece[] {
+  const onFloor = one.place.stock.schools.slides === 'on floor cleats' && id === 'packing';
   return SIDES.flatMap((which): Piece[] => {
     const mm = one.packing[which];
     if (mm <= SHIM) return [];
-    const at: Bounds = { x: out(one, which, [from, from + mm]), y, z };
+    // A cleat stands on the bottom of its place and holds the slide at its head.
+    const foot = onFloor ? Math.min(one.height[0], z[0]) : z[0];
+    const at: Bounds = { x: out(one, which, [from, from + mm]), y, z: [foot, z[1]] };
     const given = {
       ...named(one, 'packing', `${id}-${which}`, 'the packing'),
       role: 'packing' as const,
@@ -310,10 +313,15 @@ function packing(
         at,
         way: EDGEWISE[which],
         length: [{ words: 'as what runs on it', mm: span(y) }],
-        width: [{ words: high, mm: span(z) }],
+        width: [
+          { words: high, mm: span(z) },
+          ...(foot < z[0] ? [{ words: 'down to the bottom', mm: z[0] - foot }] : []),
+        ],
         thick: [{ words: 'between the case and what runs on it', mm }],
         material: one.material,
-        notes: [`Between the case’s side and what the ${one.said} runs on, on the ${which}.`],
+        notes: [
+          `Between the case’s side and what the ${one.said} runs on, on the ${which}${foot < z[0] ? ': it stands on the bottom, screwed down' : ''}.`,
+        ],
       }),
     ];
   });
