@@ -4,6 +4,11 @@ import { worthTelling } from '../src/clearance/checkMover';
 import { SceneChecker } from '../src/clearance/checkScene';
 import { readPlanFile } from '../src/formats/planFile';
 import { get } from '../src/item/path';
+import { formatLength } from '../src/length/formatLength';
+import { parseLength } from '../src/length/parseLength';
+import { MM_PER_INCH, type Units } from '../src/length/units';
+import { partsList } from '../src/make/partsList';
+import { sumText } from '../src/sizing/sum';
 import { applyEdit, structuredCopy } from '../src/plan/edit';
 import { fieldsOf } from '../src/plan/fieldsOf';
 import { itemsOf, pathOf } from '../src/plan/items';
@@ -46,6 +51,47 @@ const lengthsOf = (plan: Plan) =>
   );
 
 describe.each(DEMOS)('the demo job %s', (name) => {
+  it.each([16, 32, 64] as const)(
+    'every length, shown in inches to 1/%d and typed back, is taken and shown as it was',
+    (step) => {
+      const units: Units = { system: 'in', step };
+      const plan: Plan = { ...demo(name), units };
+      const paths = lengthsOf(plan);
+      expect(paths.length).toBeGreaterThan(40);
+      for (const path of paths) {
+        const before = get(plan, path) as { mm: number };
+        const shown = formatLength(before.mm, units);
+        const read = parseLength(shown, 'in');
+        expect([path.join('.'), shown, read.ok]).toEqual([path.join('.'), shown, true]);
+        if (!read.ok) continue;
+        expect(formatLength(read.mm, units).replace(/[+-]$/, '')).toBe(shown.replace(/[+-]$/, ''));
+        const typed = { mm: read.mm, typed: shown, unit: 'in' as const };
+        const edit = applyEdit(plan, { name: 'typed back', changes: [{ path, before, after: typed }] });
+        // What is told a hair off is typed a hair off: a bound that it was kept to by less than that is the only thing it may meet.
+        const off = Math.abs(read.mm - before.mm);
+        if (!edit.ok && off < 1e-6) expect([path.join('.'), shown, edit.issues]).toEqual([]);
+        expect(off).toBeLessThanOrEqual(MM_PER_INCH / step / 2 + 1e-9);
+      }
+    },
+  );
+
+  it('tells no length twice "in", and no hair that could be a sign of a sum', () => {
+    const plan: Plan = { ...demo(name), units: { system: 'in', step: 16 } };
+    const report = reportOf(plan);
+    const sentences = [
+      ...report.parts.flatMap(({ findings }) => findings.map(({ sentence }) => sentence)),
+      ...report.notes.map(({ sentence }) => sentence),
+      ...report.assumptions.flatMap(({ words, measure }) => [words, measure]),
+    ];
+    expect(sentences.filter((text) => /\bin in\b/.test(text))).toEqual([]);
+    const sums = partsList(plan).flatMap(({ cut }) =>
+      [cut.length, cut.width].map((sum) => sumText(sum, plan.units)),
+    );
+    expect(sums.filter((text) => /\d[+-](\s|$)/.test(text))).toEqual([]);
+    // A sheet's own 32nds are told as such.
+    expect(sums.join()).not.toContain('⟦');
+  });
+
   it('is answered after any row of edits as a plan is that nobody saw before', () => {
     const steps = fc.array(fc.tuple(fc.nat(), fc.integer({ min: -25, max: 25 })), {
       minLength: 3,

@@ -36,12 +36,11 @@ const MPA_A_GPA = 1000;
 /** Marks that are no length. */
 type Unlike = 'mass' | 'shelf' | 'force' | 'stress' | 'stiff';
 
-/** How fine a bound is told: what is there at most is not told as nothing where a finer mark of the tape would tell it. */
-function stepOf(mm: number, rounding: Rounding, units: Units): number {
-  if (units.system === 'mm') return units.step;
-  const marks = [units.step, 32, 64].filter((step) => step >= units.step);
-  const told = rounding === 'most' && mm > 0 ? marks.find((step) => mm >= MM_PER_INCH / step) : units.step;
-  return MM_PER_INCH / (told ?? units.step);
+/** Units as fine as a bound is told by: what is there at most is not told as nothing where a finer mark of the tape would tell it. */
+function unitsFor(mm: number, rounding: Rounding, units: Units): Units {
+  if (units.system === 'mm' || rounding !== 'most' || mm <= 0) return units;
+  const step = ([16, 32, 64] as const).find((marks) => marks >= units.step && mm >= MM_PER_INCH / marks);
+  return step ? { ...units, step } : units;
 }
 
 /** Write out the marked lengths, masses and forces of a sentence in the reader's units. */
@@ -56,13 +55,14 @@ export function sayLengths(sentence: string, units: Units): string {
     if (kind === 'stiff')
       return inches ? `${few(mm / PSI_MPA / MILLION)} million psi` : `${few(mm / MPA_A_GPA)} GPa`;
     if (kind === 'force') return inches ? `${few(mm / POUND_FORCE_N)} lbf` : `${few(mm)} N`;
-    const step = stepOf(mm, kind, units);
+    const fine = unitsFor(mm, kind, units);
+    const step = fine.system === 'in' ? MM_PER_INCH / fine.step : fine.step;
     // A hair of slack, so that a bound which is a whole number of steps stays itself.
     const shown = {
       near: mm,
       most: Math.floor(mm / step + 1e-9) * step,
       least: Math.ceil(mm / step - 1e-9) * step,
     }[kind];
-    return formatLength(shown, units, true);
+    return formatLength(shown, fine, true);
   });
 }

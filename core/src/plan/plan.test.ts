@@ -191,7 +191,7 @@ describe('a report', () => {
       ['wardrobe-leaf', 'hits'],
     ]);
     expect(parts[1]!.findings[0]!.sentence).toBe(
-      'Touches the roof slope at 93°, 22° short of full travel; pushed on it would go 126.1 mm in.',
+      'Touches the roof slope at 93°, 22° short of full travel; pushed on it would go 126.1 mm deep.',
     );
     let mended = read.plan;
     for (let [next] = offersIn(mended); next?.offers[0]; [next] = offersIn(mended))

@@ -1,6 +1,7 @@
 import { RANK, type Verdict } from '../item/verdict';
 import { called } from '../item/called';
 import { FAMILY_NAMES } from '../parts/families';
+import { itemsOf } from '../plan/items';
 import type { Plan } from '../plan/schema';
 import { bodyOf, type Scene } from '../scene/scene';
 import type { AirFinding } from './air';
@@ -76,7 +77,7 @@ export function answerOf(
       finding: before ? undefined : first?.key,
     };
   }
-  const besides = besidesMotion(notes, air) ?? toHeed(notes, count === 1);
+  const besides = besidesMotion(notes, air) ?? toHeed(plan, notes, count === 1);
   if (besides) return besides;
   const opening = count === 1 ? `${capitalised(subject)} opens` : capitalised(`${ofAll(count, count)} open`);
   const full = count === 1 ? ` fully, to ${travelText(moves, moves.to, plan.units)}` : ' fully';
@@ -106,12 +107,12 @@ function besidesMotion(notes: readonly NoteFinding[], air: readonly AirFinding[]
   };
 }
 
-function toHeed(notes: readonly NoteFinding[], alone: boolean): Answer | undefined {
+function toHeed(plan: Plan, notes: readonly NoteFinding[], alone: boolean): Answer | undefined {
   const first = notes.find((note) => isCaution(note) && !note.taken);
   if (!first) return undefined;
   return {
     verdict: 'tight',
-    stands: `${alone ? 'It opens fully' : 'Everything opens fully'}; take care: ${clause(first.sentence)}`,
+    stands: `${alone ? 'It opens fully' : 'Everything opens fully'}; take care with the ${called(nameOf(plan, first.item))}: ${clause(firstOf(first.sentence))}`,
     next: 'see to it, or take it upon you by name and with your reason',
     part: first.item,
     finding: first.key,
@@ -123,6 +124,10 @@ function elsewhere(scene: Scene, finding: Finding | undefined): string {
   const still = bodyOf(scene, finding.still);
   return `move it away from ${still.name}, or make it smaller`;
 }
+
+const nameOf = (plan: Plan, id: string): string => itemsOf(plan).find((item) => item.id === id)?.name ?? id;
+/** The first of several sentences. */
+const firstOf = (text: string): string => text.split(/(?<=[.])\s+(?=[A-Z])/)[0]!;
 
 /** A sentence as it stands within a longer one: without its capital and its stop. */
 const clause = (sentence: string) => uncapitalised(sentence.endsWith('.') ? sentence.slice(0, -1) : sentence);

@@ -20,6 +20,9 @@ const SQUEEZES = [8, 25] as const;
 const FINGER = [7, 12] as const;
 /** At either end of a travel so much of it is its stop, where a leaf meets what it is to meet. */
 const AT_END = 0.02;
+const atStop = (share: number) => share < AT_END || share > 1 - AT_END;
+/** And of a row of fronts so much is the shutting. */
+const SHUTTING = 0.15;
 
 /** What one sees and touches of what moves, and of what stands beside it. Handles have their own rule. */
 const FACES: ReadonlySet<Role> = new Set<Role>(['leaf', 'front', 'panel', 'top', 'pane', 'stile', 'rail']);
@@ -75,11 +78,16 @@ function squeezeOf(
   const { travel, clearance } = least.witness;
   const share = (travel - mover.from) / (mover.to - mover.from);
   const within = ([from, to]: readonly [number, number]) => least.lower >= from && clearance <= to;
-  const shut = share < AT_END;
-  if (shut ? !(other && EDGES.has(other) && within(FINGER)) : share > 1 - AT_END || !within(SQUEEZES))
+  const body = bodyOf(scene, still);
+  // Of its own row it comes by as it shuts: that is its stop, and the gap about it is the one that shows.
+  const shut = body.row !== undefined && body.row === mover.needs.row?.of;
+  if (
+    shut
+      ? share > SHUTTING || !(other && EDGES.has(other) && within(FINGER))
+      : atStop(share) || !within(SQUEEZES)
+  )
     return [];
   const frail = plan.users !== 'anyone';
-  const body = bodyOf(scene, still);
   const named = partsOfMover(mover).find(({ id }) => id === moving)!;
   const gap = lengthMark(clearance);
   const said = shut

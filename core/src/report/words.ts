@@ -53,7 +53,7 @@ export function encounterWords(
     return { who, does: `stands ${length(startDepth)} inside ${still} when shut`, more: '' };
   if (contact) {
     const inside = deepest && -deepest.witness.clearance;
-    const pushed = inside && inside > SHOWN ? `; pushed on it would go ${length(inside)} in` : '';
+    const pushed = inside && inside > SHOWN ? `; pushed on it would go ${length(inside)} deep` : '';
     return {
       who,
       does: `${zone ? 'enters' : 'touches'} ${still} at ${travelText(mover, contact.free, units)}`,

@@ -77,6 +77,8 @@ const behind = (shape: Partial<Extract<NonNullable<Thing['shape']>, { kind: 'fra
 /** Hung on the north wall of the room of 8000 x 6000, 800 wide from 3000. */
 const hung = (on: Partial<Carcass>): Carcass =>
   caseOf({ kind: 'wall cupboard', faces: 'south', y: mm(6000 - 320), ...on });
+/** 600 wide along the front of the case, up to so far from the south wall. */
+const walkway = (to: number): Thing => ({ id: 'way', name: 'Walkway', kind: 'walkway', x: mm(0), y: mm(to - 600), z: mm(0), width: mm(8000), depth: mm(600), height: mm(1900), onlyWay: true }); // prettier-ignore
 const STUDS = { hardware: 'stud-screw', count: 2 };
 
 export const TRADE_ROWS: Readonly<Record<string, TradeRow>> = {
@@ -140,4 +142,14 @@ export const TRADE_ROWS: Readonly<Record<string, TradeRow>> = {
   'wood: panel in a frame': { good: door({ leaf: { ...doorOf().leaf, framed: { ...USUAL_FRAMED, panel: 'ply-6' } } }), bad: { ...door({ leaf: { ...doorOf().leaf, framed: { ...USUAL_FRAMED, panel: 'pine-12' } } }), change: (plan) => ({ ...plan, materials: [...plan.materials, { id: 'pine-12', name: 'Pine board 12 mm', kind: 'solid wood', nominal: mm(12), measured: mm(12), density: 450, swells: 0.00212 }] }) }, said: '3 mm of play is left in its grooves: damp, it bursts the leaf.' },
   // Cleats along the grain of a top are pushed apart: 440 x 0.00212 x 5 = 4.7 over 2 x 1.5.
   'wood: sliding top': { good: top({ held: true }), bad: top({ held: true, material: 'pine-20' }), said: 'and 3 mm beside its cleats is all there is: damp, the top binds' },
+  // Drawers of a table hang under its top: 70 of box and 20 above it from 630 down, so 525 clear beneath.
+  'table: its drawer': { good: { carcasses: [caseOf({ kind: 'table frame', height: mm(830) })], parts: [newPart(planWith({ carcasses: [caseOf({ kind: 'table frame', height: mm(830) })] }), 'drawer', caseOf({ kind: 'table frame', height: mm(830) }))] }, bad: { carcasses: [caseOf({ kind: 'table frame' })], parts: [newPart(planWith({ carcasses: [caseOf({ kind: 'table frame' })] }), 'drawer', caseOf({ kind: 'table frame' }))] }, said: 'Knees have 526.5 mm under it; 610 mm is wanted to sit at it: 83.5 mm more.' },
+  // A tube of 25 x 1.2: I 6386 mm4 of steel, E 200 GPa (MEM): 5 w L^4 / (384 E I), w 20 kg/m and 0.7 of its own, 1528 long: 11.3 mm, and 6.1 is the most.
+  'rod: sag': { good: { carcasses: [caseOf({ height: mm(1300) })], parts: [newPart(planWith({ carcasses: [caseOf({ height: mm(1300) })] }), 'rod', caseOf({ height: mm(1300) }))] }, bad: { carcasses: [caseOf({ height: mm(1300), width: mm(1600) })], parts: [newPart(planWith({ carcasses: [caseOf({ height: mm(1300) })] }), 'rod', caseOf({ height: mm(1300) }))] }, said: 'Under 20 kg a metre it sags 11.3 mm over 1528 mm; 6.1 mm is the most.' },
+  // Hangers with clothes are about 550 wide (CP), 494 is free.
+  'rod: depth': { good: { carcasses: [caseOf({ height: mm(1300), depth: mm(620) })], parts: [newPart(planWith({ carcasses: [caseOf({ height: mm(1300) })] }), 'rod', caseOf({ height: mm(1300) }))] }, bad: { carcasses: [caseOf({ height: mm(1300) })], parts: [newPart(planWith({ carcasses: [caseOf({ height: mm(1300) })] }), 'rod', caseOf({ height: mm(1300) }))] }, said: 'Hangers with clothes are about 550 mm wide, and 494 mm is free about the rod' },
+  // Children get the squeeze of a leaf judged harder; a finger sticks in 7 to 12 mm (European furniture safety standards, MEM).
+  'gap: a child’s finger': { good: door({ fit: { kind: 'inset', hinge: mm(2), free: mm(4), top: mm(4), bottom: mm(4) } }), bad: door({ fit: { kind: 'inset', hinge: mm(2), free: mm(9), top: mm(4), bottom: mm(4) } }), said: 'leaves a gap of 8.5 mm at' },
+  // A walkway that is the only way out and shut off by an open leaf.
+  'walkway: the only way out': { good: { ...door({ limit: 90 }), change: (plan) => ({ ...plan, things: [walkway(2200)] }) }, bad: { ...door({ limit: 90 }), change: (plan) => ({ ...plan, things: [walkway(2450)] }) }, said: 'is shut off by the door when that stands open, and there is no other way out' },
 }; // prettier-ignore

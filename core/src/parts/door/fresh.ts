@@ -95,14 +95,25 @@ export function freshDoor(id: string, name: string, { carcass, built, stock }: P
   return carcass.frame ? onFrame(made) : made;
 }
 
-/** On a face frame: half an inch over it all round, on hinges made for that. Common practice. */
-export function onFrame(door: Door): Door {
-  const half = { mm: 12.7, typed: '1/2', unit: 'in' as const };
+/** A common overlay of doors on a face frame, mm. Common practice. */
+export const HALF_INCH = 12.7;
+/** The overlays that hinges for a frame are sold for, mm, by their ids. */
+const FRAME_HINGES = [
+  ['frame-1-4', 6.35],
+  ['frame-1-2', HALF_INCH],
+  ['frame-3-4', 19.05],
+  ['frame-1', 25.4],
+] as const;
+
+/** On a face frame: so far over it all round, half an inch as is usual, on the hinges that are made for the nearest to that. */
+export function onFrame(door: Door, over: number = HALF_INCH): Door {
+  const lap = over === HALF_INCH ? { mm: over, typed: '1/2', unit: 'in' as const } : mm(over);
+  const [hardware] = [...FRAME_HINGES].sort((a, b) => Math.abs(a[1] - over) - Math.abs(b[1] - over))[0]!;
   const { hinge } = door;
   return {
     ...door,
-    fit: { kind: 'overlay', hinge: half, free: half, top: half, bottom: half },
-    ...(hinge.kind === 'cup' && { hinge: { ...hinge, hardware: 'frame-1-2' } }),
+    fit: { kind: 'overlay', hinge: lap, free: lap, top: lap, bottom: lap },
+    ...(hinge.kind === 'cup' && { hinge: { ...hinge, hardware } }),
   };
 }
 

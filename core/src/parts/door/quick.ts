@@ -2,7 +2,7 @@ import { usualCarcass } from '../../carcass/kinds';
 import type { Carcass } from '../../carcass/schema';
 import type { QuickCard } from '../kit/quick';
 import { AISLE, carcass, mm, space } from '../kit/quickRoom';
-import { usualDoor, hingeOf, USUAL_FIT, USUAL_HANDLE } from './fresh';
+import { usualDoor, hingeOf, USUAL_FIT, USUAL_HANDLE, HALF_INCH, onFrame } from './fresh';
 import type { Door } from './schema';
 
 function door(id: string, on: Carcass, side: 'left' | 'right', limit: number, handle: number): Door {
@@ -16,6 +16,12 @@ function door(id: string, on: Carcass, side: 'left' | 'right', limit: number, ha
 }
 
 const HANDLE = { key: 'handle', label: 'Handle stands out', input: 'length', usual: 35 } as const;
+
+/** Room beside it, mm, so that its doors open. */
+const STUB = 800;
+/** A frame's members are 1 1/2 in, and one leaf is no wider than two feet (common practice), mm. */
+const MEMBER = 38.1;
+const WIDE_LEAF = 610;
 
 /** What a hinged door most often is, and what it most often meets. */
 export const DOOR_QUICK: readonly QuickCard[] = [
@@ -152,6 +158,61 @@ export const DOOR_QUICK: readonly QuickCard[] = [
         },
         carcasses: [cupboard],
         parts: [{ ...pair, leaves: 'pair', handle: { ...USUAL_HANDLE.knob, fromBottom: mm(60) } }],
+      };
+    },
+  },
+  {
+    id: 'framed-wall-cupboard',
+    title: 'A wall cupboard with a face frame',
+    words: 'Doors half an inch over a frame: leaves to cut, hinges made for a frame, where their plates go.',
+    asks: [
+      { key: 'width', label: 'Width', input: 'length', usual: 762 },
+      { key: 'height', label: 'Height', input: 'length', usual: 762 },
+      { key: 'depth', label: 'Depth', input: 'length', usual: 304.8 },
+      { key: 'over', label: 'Doors lie over the frame by', input: 'length', usual: HALF_INCH },
+      { key: 'z', label: 'Its bottom above the floor', input: 'length', usual: 1371.6 },
+    ],
+    make: ({ width, height, depth, over, z }) => {
+      const cupboard = {
+        ...usualCarcass('wall cupboard', {
+          id: 'cupboard',
+          name: 'Wall cupboard',
+          x: mm(STUB + width!),
+          y: mm(depth!),
+          faces: 'north',
+        }),
+        width: mm(width!),
+        height: mm(height!),
+        depth: mm(depth!),
+        z: mm(z!),
+        // A frame of 1 1/2 in all round (common practice).
+        frame: {
+          material: 'pine-20',
+          left: mm(MEMBER),
+          right: mm(MEMBER),
+          top: mm(MEMBER),
+          bottom: mm(MEMBER),
+          between: mm(MEMBER),
+        },
+      };
+      const door = onFrame(usualDoor('cupboard-doors', 'cupboard', 'Cupboard doors'), over!);
+      const pair = width! > WIDE_LEAF;
+      return {
+        space: {
+          width: mm(2 * STUB + width!),
+          depth: mm(depth! + AISLE),
+          height: mm(Math.max(2400, z! + height! + 50)),
+          slopes: [],
+        },
+        carcasses: [cupboard],
+        parts: [
+          {
+            ...door,
+            name: pair ? 'Cupboard doors' : 'Cupboard door',
+            leaves: pair ? 'pair' : 'one',
+            handle: { ...USUAL_HANDLE.knob, fromBottom: mm(60) },
+          },
+        ],
       };
     },
   },
