@@ -210,7 +210,7 @@ test('a plan file that cannot be read is refused by path and sentence; a good on
   const input = page.getByLabel('Plan file', { exact: true });
   await input.setInputFiles(file('later.json', JSON.stringify({ ...plan, version: 7 })));
   await expect(page.getByRole('alert')).toContainText(
-    'later.json, version: This file is of format version 7; this Tarnpass reads up to version 5.',
+    'later.json, version: This file is of format version 7; this Tarnpass reads up to version 6.',
   );
   await input.setInputFiles(file('broken.json', '{"format":'));
   await expect(page.getByRole('alert')).toContainText('broken.json: This is not JSON');

@@ -47,8 +47,11 @@ export function newThing(plan: Plan, kind: Thing['kind']): Thing {
   const [width, depth, height, z] = size;
   const { id, name } = freshOf(plan, kind);
   const x = Math.max(0, (plan.space.width.mm - width) / 2);
-  // What is cut out of a wall lies behind its face.
-  const y = shape?.kind === 'void' ? plan.space.depth.mm : Math.max(0, plan.space.depth.mm - depth);
+  // What is cut out of a wall, and what holds it up, lies behind its face.
+  const y =
+    shape?.kind === 'void' || (shape?.kind === 'framing' && kind !== 'joists')
+      ? plan.space.depth.mm
+      : Math.max(0, plan.space.depth.mm - depth);
   const fit = Math.min(height, plan.space.height.mm);
   return {
     id,

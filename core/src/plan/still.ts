@@ -9,7 +9,7 @@ import type { Body, Mover } from '../scene/scene';
 import { spaceBodies } from '../space/build';
 import type { Void } from '../space/shell';
 import type { Space } from '../space/schema';
-import { isAir, thingBodies, thingVoid } from '../things/build';
+import { isAir, isHidden, thingBodies, thingVoid } from '../things/build';
 import type { Thing } from '../things/schema';
 import { carcassOf, existingOf, partBuilt } from './place';
 import { withUncertainty } from './uncertainty';
@@ -29,7 +29,7 @@ function kept<Item extends object>(item: Item, build: (item: Item) => readonly B
 export function stillBodies(plan: Plan): Body[] {
   const bodies = [
     ...shellOf(plan),
-    ...thingsOf(plan, (thing) => thing.state !== 'to be removed' && !isAir(thing)),
+    ...thingsOf(plan, (thing) => thing.state !== 'to be removed' && !isAir(thing) && !isHidden(thing)),
     ...stays(plan).flatMap((item) => existingOf(plan, item).still),
     ...plan.carcasses.map((carcass) => carcassBody(plan, carcass)),
     ...plan.parts.flatMap((part) => partBuilt(plan, part)?.still ?? []),
@@ -45,8 +45,8 @@ export const goneBodies = (plan: Plan): Body[] => [
     .flatMap((item) => [...existingOf(plan, item).mover.bodies, ...existingOf(plan, item).still]),
 ];
 
-/** Air that is spoken for while nothing moves. */
-export const airBodies = (plan: Plan): Body[] => thingsOf(plan, (thing) => isAir(thing));
+/** Air that is spoken for while nothing moves, and what is hidden in walls and ceilings: drawn, and met by nothing that moves. */
+export const airBodies = (plan: Plan): Body[] => thingsOf(plan, (thing) => isAir(thing) || isHidden(thing));
 
 /** What moves in the space already and stays. */
 export const existingMovers = (plan: Plan): Mover[] =>

@@ -54,7 +54,10 @@ export function answerOf(
   const own = new Set(plan.parts.map(({ id }) => id));
   const parts = all.filter(({ item, verdict }) => own.has(item) || verdict !== 'clear');
   const worst = parts[0];
-  if (!worst) return nothingMoves(plan, all.length > 0);
+  if (!worst) {
+    const none = nothingMoves(plan, all.length > 0);
+    return besidesMotion(notes, air, none.stands) ?? none;
+  }
   const count = thingsIn(parts);
   const hits = thingsIn(parts, 'hits');
   const tight = thingsIn(parts, 'tight');
@@ -77,7 +80,7 @@ export function answerOf(
       finding: before ? undefined : first?.key,
     };
   }
-  const besides = besidesMotion(notes, air) ?? toHeed(plan, notes, count === 1);
+  const besides = besidesMotion(notes, air, 'Everything opens fully') ?? toHeed(plan, notes, count === 1);
   if (besides) return besides;
   const opening = count === 1 ? `${capitalised(subject)} opens` : capitalised(`${ofAll(count, count)} open`);
   const full = count === 1 ? ` fully, to ${travelText(moves, moves.to, plan.units)}` : ' fully';
@@ -94,13 +97,17 @@ export function answerOf(
 }
 
 /** What is wrong where all that moves is free: air that is spoken for, or what sums and statics tell. */
-function besidesMotion(notes: readonly NoteFinding[], air: readonly AirFinding[]): Answer | undefined {
+function besidesMotion(
+  notes: readonly NoteFinding[],
+  air: readonly AirFinding[],
+  stands: string,
+): Answer | undefined {
   const taken = air.find(({ verdict }) => verdict === 'hits');
   const wrong = taken ?? notes.find(({ verdict }) => verdict === 'hits');
   if (!wrong) return undefined;
   return {
     verdict: 'hits',
-    stands: `Everything opens fully, but ${clause(wrong.sentence)}`,
+    stands: `${stands}, but ${clause(wrong.sentence)}`,
     next: taken?.by ? `move one or the other` : 'look at its numbers',
     part: taken ? undefined : (wrong as NoteFinding).item,
     finding: wrong.key,

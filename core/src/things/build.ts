@@ -73,9 +73,8 @@ export function thingBodies(thing: Thing): Body[] {
           pieces,
         ]),
       );
-    // It is behind the face of a wall or over a ceiling: nothing that moves comes there.
     case 'framing':
-      return [];
+      return whole(...timbers(own, shape));
     case 'void': {
       const lining = shape.through ? [] : liningPieces(own, shape.into);
       return lining.length > 0 ? whole(...lining) : [];
@@ -131,6 +130,28 @@ const extentsOf = (corners: Float64Array): readonly (readonly [number, number])[
     const along = corners.filter((_, i) => i % 3 === axis);
     return [Math.min(...along), Math.max(...along)];
   });
+
+/** Behind the face of a wall or over a ceiling: it is drawn, and nothing that moves comes there. */
+export const isHidden = ({ shape }: Thing): boolean => shape?.kind === 'framing';
+
+/** Timbers along the longer way of their box, as deep and as high as that; where it is alike all over, all of it. */
+function timbers({ least, greatest }: Box, { first, spacing, wide }: ShapeOf<'framing'>): Convex[] {
+  if (spacing.mm === 0) return [box(least, greatest)];
+  const axis = greatest[0] - least[0] >= greatest[1] - least[1] ? 0 : 1;
+  const [from, to] = [least[axis], greatest[axis]];
+  const all: Convex[] = [];
+  for (let at = from + first.mm; at <= to && all.length < MOST_TIMBERS; at += spacing.mm) {
+    const [near, far] = [at - wide.mm / 2, at + wide.mm / 2];
+    all.push(
+      axis === 0
+        ? box([near, least[1], least[2]], [far, greatest[1], greatest[2]])
+        : box([least[0], near, least[2]], [greatest[0], far, greatest[2]]),
+    );
+  }
+  return all;
+}
+/** More are not drawn. */
+const MOST_TIMBERS = 200;
 
 /** Whether a thing is air that is only looked at with everything at rest. */
 export const isAir = ({ kind }: Thing): boolean =>

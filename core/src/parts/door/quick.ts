@@ -78,8 +78,7 @@ export const DOOR_QUICK: readonly QuickCard[] = [
       const across = 700 + width! + 400;
       const wardrobe = {
         ...carcass('wardrobe', 'Wardrobe', 'north', [400 + width!, depth], [width!, depth, height!]),
-        z: mm(0),
-        stands: { on: 'a plinth', height: mm(90), setback: mm(40) } as const,
+        height: mm(height!),
       };
       const pair = usualDoor('wardrobe-pair', 'wardrobe', 'Wardrobe pair');
       return {
@@ -163,7 +162,7 @@ export const DOOR_QUICK: readonly QuickCard[] = [
   },
   {
     id: 'framed-wall-cupboard',
-    title: 'A wall cupboard with a face frame',
+    title: 'A cupboard with a face frame',
     words: 'Doors half an inch over a frame: leaves to cut, hinges made for a frame, where their plates go.',
     asks: [
       { key: 'width', label: 'Width', input: 'length', usual: 762 },

@@ -1,3 +1,4 @@
+import { USUAL_BOTTOM } from '../kit/box/usual';
 import { USUAL_DRAWN_FIT } from '../kit/drawn/usual';
 import type { QuickCard } from '../kit/quick';
 import { AISLE, carcass, mm, quickPlace, space } from '../kit/quickRoom';
@@ -85,7 +86,7 @@ export const PULLOUT_QUICK: readonly QuickCard[] = [
     title: 'A tray over a lip',
     words: 'A pull-out behind a raised lip: how high it must run to clear it.',
     asks: [
-      { key: 'width', label: 'Width of the locker', input: 'length', usual: 640 },
+      { key: 'width', label: 'Width of the locker', input: 'length', usual: 700 },
       { key: 'height', label: 'Height of the locker', input: 'length', usual: 420 },
       { key: 'depth', label: 'Depth of the locker', input: 'length', usual: 520 },
       { key: 'lip', label: 'Lip above the locker’s foot', input: 'length', usual: 70 },
@@ -114,7 +115,13 @@ export const PULLOUT_QUICK: readonly QuickCard[] = [
           {
             ...tray,
             fit: { ...USUAL_DRAWN_FIT.none, setback: mm(5) },
-            box: { ...tray.box, height: mm(120), under: mm(raise!) },
+            // So wide, its bottom wants a bar under it.
+            box: {
+              ...tray.box,
+              height: mm(120),
+              under: mm(raise!),
+              bottom: { ...USUAL_BOTTOM.groove, muntins: width! > 680 ? 1 : 0 },
+            },
           },
         ],
       };

@@ -2,6 +2,9 @@ import type { QuickCard } from '../kit/quick';
 import { carcass, mm, quickPlace, space } from '../kit/quickRoom';
 import { freshSliding, USUAL_WAY } from './fresh';
 
+/** kg on a metre. Common practice. */
+const ORNAMENTS = 4;
+
 /** What slides along a front. */
 export const SLIDING_QUICK: readonly QuickCard[] = [
   {
@@ -9,14 +12,18 @@ export const SLIDING_QUICK: readonly QuickCard[] = [
     title: 'Sliding panels',
     words: 'Panels in grooves: their size, whether they lift out, and every opening they allow.',
     asks: [
-      { key: 'width', label: 'Width of the carcass', input: 'length', usual: 1036 },
+      { key: 'width', label: 'Width of the carcass', input: 'length', usual: 1636 },
       { key: 'height', label: 'Height of the carcass', input: 'length', usual: 636 },
       { key: 'panels', label: 'Panels', input: 'count', usual: 4 },
       { key: 'tracks', label: 'Tracks', input: 'count', usual: 3 },
       { key: 'overlap', label: 'Overlap of neighbours', input: 'length', usual: 40 },
     ],
     make: ({ width, height, panels, tracks, overlap }) => {
-      const on = carcass('case', 'Shelves', 'north', [width! + 200, 420], [width!, 420, height!]);
+      const on = {
+        ...carcass('case', 'Shelves', 'north', [width! + 200, 420], [width!, 420, height!]),
+        // So long a top bears ornaments, not books.
+        load: ORNAMENTS,
+      };
       const part = freshSliding('panels', 'Panels', quickPlace(on), 'all');
       return {
         space: space(width! + 400, 1300),
