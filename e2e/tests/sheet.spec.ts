@@ -298,12 +298,24 @@ function acrossAnAisle(): object {
     faces,
     x: mm(x),
     y: mm(y),
-    z: mm(0),
+    z: mm(90),
     fixing: { hardware: 'stud-screw', count: 2 },
     width: mm(500),
     height: mm(1800),
     depth: mm(400),
     sheet: mm(18),
+  });
+  // What a cupboard of this old format stands on is a thing of its own, set back from its front.
+  const plinth = (id: string, x: number, y: number) => ({
+    id,
+    name: `Plinth ${id}`,
+    kind: 'box',
+    x: mm(x),
+    y: mm(y),
+    z: mm(0),
+    width: mm(500),
+    depth: mm(360),
+    height: mm(90),
   });
   const door = (id: string, name: string, side: string) => ({
     id: `${id}-door`,
@@ -323,7 +335,7 @@ function acrossAnAisle(): object {
     units: { system: 'mm', step: 0.1 },
     gaps: { running: mm(1), around: mm(10) },
     space: { width: mm(2000), depth: mm(1700), height: mm(2400), slope: null },
-    things: [],
+    things: [plinth('under-south', 700, 0), plinth('under-north', 700, 1340)],
     carcasses: [
       cupboard('south', 'South', 'north', 1200, 400),
       cupboard('north', 'North', 'south', 700, 1300),
