@@ -28,6 +28,8 @@ export const uiCase = (id, name, x, width, bay) => ({
   top: 'between',
   frame: null,
   stands: { on: 'a plinth', height: mm(90), setback: mm(40) },
+  // Fixed, so that the answer is of what moves.
+  fixing: { hardware: 'stud-screw', count: 8 },
   banding: mm(0),
   carries: { inside: mm(0), front: mm(0) },
   ends: none,

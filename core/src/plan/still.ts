@@ -25,8 +25,16 @@ function kept<Item extends object>(item: Item, build: (item: Item) => readonly B
   return bodies;
 }
 
+const stillKept = new WeakMap<Plan, readonly Body[]>();
+
 /** Everything of a plan that stands still, with how well its place is known. */
-export function stillBodies(plan: Plan): Body[] {
+export function stillBodies(plan: Plan): readonly Body[] {
+  let still = stillKept.get(plan);
+  if (!still) stillKept.set(plan, (still = allStill(plan)));
+  return still;
+}
+
+function allStill(plan: Plan): Body[] {
   const bodies = [
     ...shellOf(plan),
     ...thingsOf(plan, (thing) => thing.state !== 'to be removed' && !isAir(thing) && !isHidden(thing)),

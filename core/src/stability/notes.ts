@@ -10,7 +10,7 @@ import { BOOKS } from '../strength/usualLoads';
 import { fixingHolds } from './fixing';
 import { edgesOfFoot, footOfCarcass, type FootEdge } from './foot';
 import { loadsOf, type Loads } from './loads';
-import { isBorne, othersThan, standsIn } from './places';
+import { besides, isBorne, standsIn } from './places';
 import { CHILD, holdsOf, type Hold } from './tipping';
 
 /** Clothing storage is tested for tipping from so high, mm: 27 in. @source ASTM F2057-23, from memory */
@@ -26,7 +26,7 @@ export function standingNotes(plan: Plan, carcass: Carcass): PartNote[] {
   const own = still.find(({ id }) => id === carcass.id)!;
   const { pieces } = carcassPieces(plan, carcass);
   const foot = footOfCarcass(carcass, pieces);
-  const others = othersThan(carcass.id, still);
+  const others = besides(own, still);
   const deepest = standsIn(
     own,
     others.filter((body) => counts(plan, carcass, body.item)),

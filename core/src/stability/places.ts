@@ -1,6 +1,6 @@
 import { coldStart } from '../clearance/gjk';
 import { boxOf, type Boxes } from '../clearance/boxes';
-import { boxesApart } from '../clearance/extent';
+import { boxesApart, standing } from '../clearance/extent';
 import { separate } from '../clearance/separate';
 import { emptySeparation } from '../clearance/separation';
 import type { Carcass } from '../carcass/schema';
@@ -37,11 +37,13 @@ export function standsIn(own: Body, others: readonly Body[]): StandsIn[] {
     .sort((a, b) => b.deep - a.deep);
 }
 
-function deepest(mine: readonly { piece: Convex; box: Boxes }[], { pieces }: Body): number {
+function deepest(mine: readonly { piece: Convex; box: Boxes }[], body: Body): number {
+  const { pieces } = body;
+  const { boxes } = standing(body);
   let deep = 0;
-  for (const other of pieces) {
+  for (const [i, other] of pieces.entries()) {
     if (!isConvex(other)) continue;
-    const about = boxOf(other.corners);
+    const about = boxes[i] ?? boxOf(other.corners);
     for (const { piece, box } of mine) {
       if (boxesApart(box, about, 0)) continue;
       separate(piece, piece.corners, other, other.corners, coldStart(), separation);
@@ -101,6 +103,11 @@ export function isBorne(carcass: Carcass, foot: Bounds, others: readonly Body[])
   }
 }
 
-/** All that stands still but an item and what is of it. */
-export const othersThan = (id: string, still: readonly Body[]): Body[] =>
-  still.filter((body) => body.item !== id);
+/** Bodies so near to another that it may stand in them or on them, by their boxes, mm. */
+const NEAR = 60;
+
+/** All that stands still about a body but what is of it. */
+export function besides(own: Body, still: readonly Body[]): Body[] {
+  const { whole } = standing(own);
+  return still.filter((body) => body.item !== own.item && !boxesApart(whole, standing(body).whole, NEAR));
+}

@@ -83,7 +83,7 @@ function oneDrawn(
   });
   const screws = fixings(laid, at, made.holds.front);
   const boards = made.boards.map((one): Piece => {
-    const onIt = alsoWorked(one, [...onSlides(one, made.holds, runs), ...onBack(one, runs)]);
+    const onIt = alsoWorked(one, [...onSlides(one, made.holds, runs), ...onBack(one, runs, at.box)]);
     return board(frame, one.key === made.holds.front ? alsoWorked(onIt, screws.through) : onIt);
   });
   const pieces: Piece[] = [
@@ -131,10 +131,11 @@ function onSlides({ key }: Board, holds: RunHolds, { onBox }: RunPieces): WorkIn
   return (['left', 'right'] as const).flatMap((which) => (holds[which] === key ? (onBox[which] ?? []) : []));
 }
 /** What slides want of the back of their box, where a notch for pipes has left it. */
-const onBack = ({ key, at }: Board, { onBack: works }: RunPieces): WorkIn[] =>
-  /\/end-back(-right)?$/.test(key)
-    ? works.filter((work) => work.at.x[0] >= at.x[0] - 1e-9 && work.at.x[1] <= at.x[1] + 1e-9)
+const onBack = ({ role, at }: Board, { onBack: works }: RunPieces, box: Bounds): WorkIn[] =>
+  role === 'box end' && Math.abs(at.y[1] - box.y[1]) < SAME
+    ? works.filter((work) => work.at.x[0] >= at.x[0] - SAME && work.at.x[1] <= at.x[1] + SAME)
     : [];
+const SAME = 1e-9;
 type RunHolds = Readonly<Partial<Record<'left' | 'right' | 'front', string>>>;
 
 /** The holes of the screws that hold an applied front: through the board `end` of what it is on, and into the front as deep as they go. */
