@@ -57,6 +57,11 @@ export const SchoolsSchema = v.strictObject({
     ),
     'over spacers',
   ),
+  /** Boxes of a bank where its case leans or bows: all as wide as it is at its narrowest, or each by its own opening. */
+  boxes: v.optional(
+    v.picklist(['all alike', 'each its own'], 'Boxes are all alike, or each to its own opening.'),
+    'all alike',
+  ),
   /** How an applied front is fixed. */
   front: v.optional(
     v.picklist(
@@ -77,6 +82,7 @@ export const USUAL_SCHOOLS: Schools = {
   thickness: 'measured',
   sizing: 'measured',
   slides: 'over spacers',
+  boxes: 'all alike',
   front: 'pinned',
   panels: 'lift out',
 };

@@ -3,9 +3,10 @@ import { hardwareNeeded, partsList } from '../../make/partsList';
 import { sumOf, sumText } from '../../sizing/sum';
 import { partBuilt } from '../../plan/place';
 import { reportOf } from '../../report/report';
-import { caseOf, doorOf, FRAME, mm, planWith, type Made } from '../../testing/planWith';
+import { caseOf, doorOf, FRAME, mm, planWith, refusalOf, type Made } from '../../testing/planWith';
 import { withDrawer, withPullout } from '../../testing/partsOf';
-import { USUAL_BOX } from './box/usual';
+import { USUAL_BOTTOM, USUAL_BOX } from './box/usual';
+import { USUAL_CONTENT } from './contents/usual';
 import { bankOf, USUAL_DRAWN_FIT } from './drawn/usual';
 import type { LaidDrawn } from './drawn/lay';
 import { overlapOut, racking } from '../pullout/advice';
@@ -155,5 +156,75 @@ describe('the order and the words of the bench', () => {
     );
     // Behind a box on runners 10 are left (common practice).
     expect(said).toContain('Stops behind its box keep its front flush: 10 mm thick');
+  });
+});
+
+describe('boxes and what is in them', () => {
+  it('are as wide as their own opening, where that is the school, and lean apart as the case does', () => {
+    // Sides that stand in 12 at the head of 720: a box at the foot is wider than one at the head by what they lean between them.
+    const on = (boxes: 'all alike' | 'each its own'): Made => ({
+      ...withDrawer(
+        {
+          schools: { boxes },
+          bank: bankOf('even', 3),
+          contents: { set: 'side by side', items: [], load: 1 },
+        },
+        { sides: { left: { middle: mm(6), head: mm(12) }, right: { middle: mm(6), head: mm(12) } } },
+      ),
+    });
+    const wide = (made: Made) => laidOf(made).drawers.map(({ box }) => box.x[1] - box.x[0]);
+    const alike = wide(on('all alike'));
+    const own = wide(on('each its own'));
+    expect(new Set(alike.map((mm) => mm.toFixed(6))).size).toBe(1);
+    // The topmost is what all would be; each below it is wider.
+    expect(own[2]).toBeCloseTo(alike[2]!, 0);
+    expect(own[0]! - own[1]!).toBeGreaterThan(3);
+    expect(own[1]! - own[2]!).toBeGreaterThan(3);
+    // What is cut is what is laid.
+    for (const { cut, pieces } of partsList(planWith(on('each its own'))).filter(({ name }) =>
+      name.endsWith('box, bottom'),
+    ))
+      expect(cut.length.mm).toBeCloseTo(pieces[0]!.size!.length.mm, 6);
+  });
+
+  it('without a bottom let hang below them what is hung, down to the foot of their place', () => {
+    const coats = (high: number): Made => ({
+      ...withPullout('tray', {
+        box: { ...USUAL_BOX, height: mm(120), bottom: USUAL_BOTTOM.none, under: mm(1450) },
+        contents: {
+          set: 'side by side',
+          items: [
+            {
+              ...USUAL_CONTENT,
+              name: 'Coats',
+              width: mm(250),
+              depth: mm(350),
+              height: mm(high),
+              air: mm(0),
+              load: 6,
+              stands: 'hung',
+            },
+          ],
+          load: 0,
+        },
+      }),
+      carcasses: [caseOf({ kind: 'tower', width: mm(400), height: mm(1780), depth: mm(560) })],
+    });
+    expect(refusalOf(coats(1500))).toBe('');
+    expect(refusalOf(coats(1700))).toContain('“Coats” wants 1700 mm of height');
+    const [coat] = laidOf(coats(1500)).drawers[0]!.contents;
+    expect(coat!.bounds.z[0]).toBeLessThan(laidOf(coats(1500)).drawers[0]!.box.z[0]);
+  });
+
+  it('screws of a front that stop near its face are told', () => {
+    // 12 of box and 18 of front: 29 leave 1 (common practice: 2 mm stay).
+    const said = (screw: number) =>
+      notesOf(
+        withDrawer({ front: { made: 'applied', material: 'ply-18', banding: mm(0), screw: mm(screw) } }),
+      );
+    expect(said(29)).toContain(
+      'The screws of its front stop 1 mm short of its face; 2 mm of wood should stay. Screws at most 28 mm long will do.',
+    );
+    expect(said(28)).not.toContain('short of its face');
   });
 });

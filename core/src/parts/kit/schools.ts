@@ -19,6 +19,11 @@ export const SCHOOL_QUESTIONS: readonly {
     },
   },
   {
+    key: 'boxes',
+    label: 'Boxes of a bank',
+    words: { 'all alike': 'are all alike', 'each its own': 'each to its own opening' },
+  },
+  {
     key: 'front',
     label: 'Fronts are fixed',
     words: {

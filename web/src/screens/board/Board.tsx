@@ -19,6 +19,7 @@ import { useOpenJob } from '../../state/job/useOpenJob';
 import { followDevices, followLog } from '../../state/readings/live';
 import { useApp, useAppDispatch } from '../../state/slices/app';
 import { Strips } from '../../view/strips/Strips';
+import { Cautions } from '../../view/notes/Cautions';
 import { colour } from '../../view/theme/palette';
 import { UPRIGHT } from '../../view/theme/theme';
 import { useSheet } from '../../view/theme/SheetProvider';
@@ -199,6 +200,11 @@ function Board({ stage }: { stage: Stage }) {
           </Box>
         ) : (
           <MainPanes {...sheetProps} />
+        )}
+        {stage !== 'make' && (
+          <Box className="print-only">
+            <Cautions plan={plan} report={current} />
+          </Box>
         )}
         {small && <SmallPanes {...sheetProps} />}
         <Box className="strips" sx={{ borderTop: `1.4px solid ${colour('ink')}` }}>

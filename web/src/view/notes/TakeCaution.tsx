@@ -18,14 +18,14 @@ export function TakeCaution({ note }: { note: NoteFinding }) {
         <Typography variant="body2" sx={{ flex: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
           Taken by {note.taken.by}: {note.taken.why}
         </Typography>
-        <Button size="small" onClick={() => dispatch(takeBack(note.key))}>
+        <Button className="no-print" size="small" onClick={() => dispatch(takeBack(note.key))}>
           Let it stand again
         </Button>
       </Box>
     );
   if (!asked)
     return (
-      <Box sx={LINE}>
+      <Box className="no-print" sx={LINE}>
         <Button size="small" onClick={() => setAsked(true)}>
           Take it upon me
         </Button>

@@ -93,7 +93,9 @@ const pageStyles = (c: (typeof PALETTE)[Sheet]) => ({
     '.view': { height: 'auto !important', aspectRatio: '1.42', maxHeight: '98vh' },
     '.view > svg': { width: '100% !important', height: 'calc(100% - 76px) !important' },
     '.view .title-block': { display: 'block !important' },
+    '.print-only': { display: 'block !important' },
   },
+  '.print-only': { display: 'none' },
   '.view .title-block': { display: 'none' },
   '.view[data-saving] .title-block': { display: 'block' },
   '@media (prefers-reduced-motion: reduce)': {

@@ -1,7 +1,7 @@
 import { sumOf } from '../../../sizing/sum';
-import { faceAt } from '../../../carcass/line';
+import { between as lineBetween, faceAt, leftmost, rightmost } from '../../../carcass/line';
 import type { Opening } from '../../../carcass/layout';
-import type { Bounds, Range } from '../../../solid/bounds';
+import { span, type Bounds, type Range } from '../../../solid/bounds';
 import type { PartPlace } from '../../contract/family';
 import { looseLoad, placed, type Placed } from '../contents/contents';
 import { evenOver, openingOf } from '../fronts';
@@ -189,8 +189,9 @@ export function layDrawn(drawer: DrawnOut, place: PartPlace, construction: BoxCo
 
 /** One drawer of them, its front from `z[0]` to `z[1]`, counted from the lowest. */
 function drawerAt(laid: Omit<LaidDrawn, 'drawers'>, row: number, [z0, z1]: Range): DrawerAt {
-  const { part, place, construction, opening, slide, clear, width, start, depth, between, over } = laid;
+  const { part, place, construction, opening, slide, start, depth, between, over } = laid;
   const { frontThick, heights } = laid;
+  const { clear, width } = ownWidth(laid, [z0, z1]);
   const { box, fit, runs, old, bank } = part;
   const count = heights.length;
   const middle = (clear[0] + clear[1]) / 2;
@@ -231,6 +232,22 @@ function drawerAt(laid: Omit<LaidDrawn, 'drawers'>, row: number, [z0, z1]: Range
     contents: placed(part.contents, tiers),
     loose: looseLoad(part.contents, tiers),
   };
+}
+
+/** How wide a box is and between what: as its whole bay lets it, or as its own opening does where that is the school. */
+function ownWidth(
+  { part, place, opening, clear, width }: Omit<LaidDrawn, 'drawers'>,
+  z: Range,
+): Pick<LaidDrawn, 'clear' | 'width'> {
+  if (place.stock.schools.boxes !== 'each its own' || part.old || place.carcass.frame)
+    return { clear, width };
+  const { left, right } = place.built.layout;
+  const at = {
+    left: opening.left.shared ? clear[0] : rightmost(lineBetween(left, ...z)) + part.box.aside.left.mm,
+    right: opening.right.shared ? clear[1] : leftmost(lineBetween(right, ...z)) - part.box.aside.right.mm,
+  };
+  const own = [Math.min(clear[0], at.left), Math.max(clear[1], at.right)] as const;
+  return { clear: own, width: width + span(own) - span(clear) };
 }
 
 /** Left behind a box on runners, mm. Common practice. */

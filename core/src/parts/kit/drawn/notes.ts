@@ -44,6 +44,7 @@ export function drawnNotes(laid: LaidDrawn, pieces: PartPieces): PartNote[] {
     ...hiddenNotes(laid),
     ...packingNotes(laid),
     ...screwNotes(laid),
+    ...frontScrewNotes(laid),
     ...kneeNotes(laid),
     ...pushNotes(laid),
     ...fingerNotes(laid),
@@ -231,6 +232,21 @@ const GROOVED = 6;
 const LEAST_BITE = 10;
 /** Wood left between a slide's screws and the groove its bottom is in, mm. Common practice. */
 const LEAST_WOOD = 4;
+
+/** Screws of an applied front that come near its face. */
+function frontScrewNotes({ part, side, frontThick }: LaidDrawn): PartNote[] {
+  const { front, fit } = part;
+  if (fit.kind === 'none' || front.made !== 'applied') return [];
+  const left = side + frontThick - front.screw.mm;
+  if (left >= LEAST_LEFT - 1e-9 || left <= 0) return [];
+  return [
+    note(
+      'fit',
+      'tight',
+      `The screws of its front stop ${lengthMark(left, 'most')} short of its face; ${lengthMark(LEAST_LEFT)} of wood should stay. Screws at most ${lengthMark(side + frontThick - LEAST_LEFT, 'most')} long will do.`,
+    ),
+  ];
+}
 
 /** A box much wider than its slides are long racks as it is pulled at one end, and jams. */
 function wideNotes({ length, width }: LaidDrawn): PartNote[] {

@@ -60,7 +60,7 @@ function oneDrawn(
   const boxTold = told('box', at.front ? `the box of the ${said}` : `the ${said}`);
   const made = construction.boards(
     at.box,
-    { width: boxWidthLines(laid), depth: boxDepthLines(laid, at) },
+    { width: boxWidthLines(laid, at), depth: boxDepthLines(laid, at) },
     {
       key,
       item: part.id,
@@ -338,7 +338,10 @@ function boxDepthLines({ part, slide, length, room, depth }: LaidDrawn, { box }:
 }
 
 /** How the box's outer width came about. */
-function boxWidthLines({ part, opening, clear, slide, side }: LaidDrawn): SumLine[] {
+function boxWidthLines(laid: LaidDrawn, { box: at }: DrawerAt): SumLine[] {
+  const { part, opening, clear, slide, side } = laid;
+  // Each to its own opening, where that is the school.
+  const own = span(at.x) - laid.width;
   const { runs, old, box } = part;
   if (old) return [{ words: 'the old box', mm: old.width.mm }];
   const { left, right } = box.aside;
@@ -350,6 +353,7 @@ function boxWidthLines({ part, opening, clear, slide, side }: LaidDrawn): SumLin
   const from = [
     ...opening.width.lines,
     ...(Math.abs(rest) > 1e-9 ? [{ words: 'narrower within', mm: rest }] : []),
+    ...(Math.abs(own) > 1e-9 ? [{ words: 'wider where it runs', mm: own }] : []),
     ...kept,
   ];
   if (runs.kind === 'wooden runners')
