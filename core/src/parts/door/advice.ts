@@ -70,10 +70,10 @@ const NEAR_LIMIT = 0.8;
 function loadNotes(laid: LaidDoor, leaf: HungLeaf, link: Link, carried: readonly Carried[]): PartNote[] {
   const { door, place } = laid;
   const { hinge } = door;
-  const { rating, play } = anyHinge(door, place);
+  const { rating } = anyHinge(door, place);
   const mass = leaf.mass + carried.reduce((sum, { kg }) => sum + kg, 0);
   const [wide, high] = [leaf.x[1] - leaf.x[0], leaf.z[1] - leaf.z[0]];
-  const { count, spacing } = leaf.hinges;
+  const { count } = leaf.hinges;
   // The usual counts are those of leaves up to a width: a wider one turns as hard about its hinges as a heavier one.
   const wanted = wantedHinges(hinge.kind, high, momentMass(mass, wide), rating);
   const found: PartNote[] = [];
@@ -109,25 +109,31 @@ function loadNotes(laid: LaidDoor, leaf: HungLeaf, link: Link, carried: readonly
       ),
     );
   }
-  const sag = sagOf(play, wide, spacing);
+  return [...found, ...sagNotes(laid, leaf)];
+}
+
+/** How far the free edge may drop by the play of its hinges. */
+function sagNotes({ door, place }: LaidDoor, { x, hinges: { spacing } }: HungLeaf): PartNote[] {
+  const { play } = anyHinge(door, place);
+  const sag = sagOf(play, x[1] - x[0], spacing);
   const foot = door.fit.kind === 'inset' ? door.fit.bottom.mm : Infinity;
   if (sag >= foot)
-    found.push(
+    return [
       note(
         'hinges',
         'hits',
         `Its free edge can drop ${lengthMark(sag)} by the play of its hinges, and ${lengthMark(foot)} is left at its foot.`,
       ),
-    );
-  else if (sag > foot / 2)
-    found.push(
+    ];
+  if (sag > foot / 2)
+    return [
       note(
         'hinges',
         'tight',
         `Its free edge can drop ${lengthMark(sag)} by the play of its hinges; ${lengthMark(foot)} is left at its foot.`,
       ),
-    );
-  return found;
+    ];
+  return [];
 }
 
 function settingNotes({ cup }: HungLeaf): PartNote[] {
