@@ -4,6 +4,7 @@
  *
  *   --count N    so many changes (100)      --seed S    another draw (20261128)
  *   --trust      all tests are known to pass as they are: only the quick ones are run first without any change
+ *   --of PART    only files with this in their path
  *   --quick      only the quick tests: what they let pass, others may still notice
  *   --json       killedPercent and all that survived, as JSON       --list    only what would be changed
  */
@@ -19,6 +20,11 @@ import { command, Told } from './lib/run.mjs';
 const KINDS = ['core/src/parts/(figureBook|kinds|levers|figures).test'];
 const MADE = ['core/src/make', 'core/src/parts/mixed.test'];
 const SCOPE = [
+  {
+    files: /^core\/src\/(strength|stability|material)\//,
+    tests: [['core/src/strength', 'core/src/stability', 'core/src/parts/tradeFigures'], KINDS],
+  },
+  { files: /^core\/src\/report\//, tests: [['core/src/report', 'core/src/parts/tradeFigures'], KINDS] },
   { files: /^core\/src\/(balance|sizing)\//, tests: [['core/src/balance'], KINDS, ['core/src/parts/top']] },
   {
     files: /^core\/src\/(cures|item\/lever)/,
@@ -81,7 +87,8 @@ await command(async () => {
   const args = process.argv.slice(2);
   const number = (flag, usual) => (args.includes(flag) ? Number(args[args.indexOf(flag) + 1]) : usual);
   const asJson = args.includes('--json');
-  const { of, changes } = drawn(number('--count', 100), number('--seed', 20261128));
+  const part = args.includes('--of') ? args[args.indexOf('--of') + 1] : '';
+  const { of, changes } = drawn(number('--count', 100), number('--seed', 20261128), part);
   const said = ({ file, line, from, to }) => `${file}:${line}: ${from} -> ${to}`;
   if (args.includes('--list')) return console.log(changes.map(said).join('\n'));
   const copy = mkdtempSync(join(tmpdir(), 'tarnpass-mutants-'));

@@ -2,12 +2,14 @@ import { readdirSync, readFileSync } from 'node:fs';
 import ts from 'typescript';
 import { fromRoot } from './paths.mjs';
 
-/** Lines of sizes, hardware, notes, advice, balance and levers, by the files they stand in. */
+/** Lines of sizes, strength, stability, hardware, notes, advice, balance and levers, by the files they stand in. */
 const FILES = [
   /^core\/src\/(balance|sizing|cures|hardware)\/[^/]+$/,
-  /^core\/src\/carcass\/(notes|levers|boards|layout|shares)\.ts$/,
+  /^core\/src\/(strength|stability|material)\/[^/]+$/,
+  /^core\/src\/report\/(air|cautions|squeeze)\.ts$/,
+  /^core\/src\/carcass\/(strength|notes|levers|boards|layout|shares)\.ts$/,
   /^core\/src\/(things|existing)\/levers\.ts$/,
-  /^core\/src\/parts\/.*\/(advice|notes|levers|lay|pieces|load|hingePulls|hinges|leaf|bank|runs|box|contents|liftOut|clear|entry|fronts|reused|forces|weights)\.ts$/,
+  /^core\/src\/parts\/.*\/(advice|notes|levers|lay|pieces|load|hingePulls|hinges|leaf|bank|runs|box|contents|liftOut|clear|entry|fronts|reused|forces|weights|wood|strength|muntins|benchNotes|framedLeaf|plates)\.ts$/,
 ];
 
 /** One thing in place of another: operators, and the figures themselves. */
@@ -77,11 +79,17 @@ function dice(seed) {
   };
 }
 
-/** So many changes as a seed draws them, of all there are. */
-export function drawn(count, seed) {
+/** So many changes as a seed draws them, of all there are in the files with this part in their path. */
+export function drawn(count, seed, part = '') {
   const files = readdirSync(fromRoot('core/src'), { recursive: true })
     .map((file) => `core/src/${file}`)
-    .filter((file) => file.endsWith('.ts') && !/\.test\./.test(file) && FILES.some((one) => one.test(file)));
+    .filter(
+      (file) =>
+        file.endsWith('.ts') &&
+        !/\.test\./.test(file) &&
+        file.includes(part) &&
+        FILES.some((one) => one.test(file)),
+    );
   const all = files.sort().flatMap(changesIn);
   const next = dice(seed);
   // Shuffled as far as wanted, so that more of one seed are the same and others after them.

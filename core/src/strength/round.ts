@@ -42,21 +42,14 @@ export function hardly(one: RoundSpan): PartNote {
   const mostSag = one.span / SAG_SHARE;
   const share = Math.max(sag / mostSag, stress / bears);
   const verdict = graded(share);
-  const sags = `Under ${one.under} it sags ${lengthMark(sag)} over ${lengthMark(one.span)}`;
+  // Sag goes with the cube of the span for its share of that, stress with its square.
+  const free = one.span / Math.max(Math.cbrt(sag / mostSag), Math.sqrt(stress / bears));
+  const cure = `A support that leaves at most ${lengthMark(free, 'most')} free will do, or a thicker rod.`;
+  const told = (sentence: string): PartNote => ({ about: 'strength', verdict, sentence });
   if (stress > bears)
-    return {
-      about: 'strength',
-      verdict,
-      sentence: `It breaks in time: under ${one.under} it is strained to ${stressMark(stress)}, and ${one.made} bears ${stressMark(bears)}. A support in its middle will do, or a thicker rod.`,
-    };
-  // Sag goes with the cube of the span for its share of that.
-  const free = one.span / Math.cbrt(sag / mostSag);
-  return {
-    about: 'strength',
-    verdict,
-    sentence:
-      verdict === 'hits'
-        ? `${sags}; ${lengthMark(mostSag, 'most')} is the most. A support that leaves at most ${lengthMark(free, 'most')} free will do, or a thicker rod.`
-        : `${sags}; ${lengthMark(mostSag, 'most')} is the most.`,
-  };
+    return told(
+      `It breaks in time: under ${one.under} it is strained to ${stressMark(stress)}, and ${one.made} bears ${stressMark(bears)}. ${cure}`,
+    );
+  const sags = `Under ${one.under} it sags ${lengthMark(sag)} over ${lengthMark(one.span)}; ${lengthMark(mostSag, 'most')} is the most.`;
+  return told(verdict === 'hits' ? `${sags} ${cure}` : sags);
 }

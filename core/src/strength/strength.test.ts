@@ -3,6 +3,7 @@ import type { Material } from '../material/schema';
 import { strengthOf } from '../material/strength';
 import { diceOf } from '../testing/dice';
 import { bentBy, leastThick, longestSpan, type Strip } from './beam';
+import { hardly } from './round';
 import { doesAt, judgeSpan } from './spans';
 import { atMiddle, perMetre, PERSON, PERSON_STRIP, spreadOver } from './usualLoads';
 
@@ -122,5 +123,17 @@ describe('what bends and breaks', () => {
     // 20 m of it between two ends do for no board there is.
     const long = strip(60_000, 300, 1, 2500, 650);
     expect(leastThick(long, perMetre(30), does(long))).toBeUndefined();
+  });
+
+  it('a rod is told the support that does for its sag and for its stress, whichever is nearer', () => {
+    // I = pi 25^4 / 64 = 19 175 mm4, E 10 GPa. At 2000 under 0.5 N/mm: 543 of sag against 8, 2000 / cbrt(67.9) = 490.3; strained to 163 of 10.
+    const rod = { made: 'wood', across: 25, inner: 0, under: 'clothes' } as const;
+    const slender = hardly({ ...rod, span: 2000, spread: 0.5 });
+    expect(slender.verdict).toBe('hits');
+    expect(slender.sentence).toMatch(/breaks in time.* at most ⟦most 490\.2\d*⟧ free/);
+    // At 200 under 10 N/mm it is the stress: 32.6 of 10, 200 / sqrt(3.26) = 110.8; by its sag it would be 180.
+    expect(hardly({ ...rod, span: 200, spread: 10 }).sentence).toMatch(
+      /breaks in time.* at most ⟦most 110\.\d+⟧ free/,
+    );
   });
 });
