@@ -3,7 +3,7 @@ import type { Bay, Carcass } from './schema';
 export const WHOLE: Bay = { id: 'all', take: 'equal', read: {} };
 
 const mm = (value: number) => ({ mm: value });
-const PLINTH: Carcass['stands'] = { on: 'a plinth', height: mm(90), setback: mm(40) };
+export const PLINTH: Carcass['stands'] = { on: 'a plinth', height: mm(90), setback: mm(40) };
 const BACK: Carcass['back'] = { material: 'ply-6', set: 'between' };
 
 /** How a carcass of a kind is usually built, and its usual place above the floor. Common practice, no single source: each is there to be changed. */

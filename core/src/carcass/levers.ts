@@ -1,5 +1,7 @@
 import { called } from '../item/called';
-import type { Amount, Lever, Trouble } from '../item/lever';
+import type { Change } from '../item/change';
+import { PLINTH } from './kinds';
+import type { Amount, Choice, Lever, Trouble } from '../item/lever';
 import type { Stock } from '../material/stock';
 import { materialLevers } from '../material/levers';
 import type { BuiltCarcass } from './build';
@@ -34,7 +36,8 @@ export function carcassLevers(
     return materialLevers(carcass, ['sheet'], stock.materials, `the ${called(carcass.name)}`, (one) =>
       sheetDoes(carcass, built, stock, one),
     );
-  if (about === 'standing') return [...fixingLevers(carcass), ...placeLevers(carcass)];
+  if (about === 'fixing') return fixingLevers(carcass);
+  if (about === 'standing') return [...onTheFloor(carcass), ...placeLevers(carcass)];
   const { stands } = carcass;
   const { axis, right } = ALONG[carcass.faces];
   return [
@@ -77,6 +80,44 @@ const fixingLevers = (carcass: Carcass): Lever[] =>
       ),
     ),
   );
+
+/** The highest plinth that is offered under what hovers, mm. */
+const HIGHEST_PLINTH = 300;
+
+/** Down, or up, to the floor, or a plinth under it that leaves it where it is: to slide it there would miss the floor by a hair. */
+function onTheFloor(carcass: Carcass): Choice[] {
+  const { stands, z, height, name } = carcass;
+  if (stands.on === 'the wall' || stands.on === 'the ceiling') return [];
+  const down = { path: ['z'], before: z, after: { mm: 0 } };
+  const choice = (key: string, words: string, costs: string, once: number, changes: Change[]): Choice => ({
+    kind: 'choice',
+    key,
+    what: 'what it stands on',
+    words,
+    cost: cost(costs, once),
+    changes,
+  });
+  const lowered = choice(
+    'on the floor',
+    `stand the ${called(name)} on the floor`,
+    'all that hangs on it moves too',
+    12,
+    [down],
+  );
+  if (stands.on !== 'the floor' || z.mm <= 0 || z.mm > HIGHEST_PLINTH) return [lowered];
+  const plinth = choice(
+    'on a plinth',
+    `put a plinth ${lengthMark(z.mm)} high under the ${called(name)}`,
+    'a plinth to make',
+    8,
+    [
+      down,
+      { path: ['height'], before: height, after: { mm: height.mm + z.mm } },
+      { path: ['stands'], before: stands, after: { ...PLINTH, height: z } },
+    ],
+  );
+  return [plinth, lowered];
+}
 
 /** To where something bears it, and out of what it stands in. */
 function placeLevers(carcass: Carcass): Lever[] {

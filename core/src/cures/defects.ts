@@ -89,9 +89,13 @@ export function defectsOf(plan: Plan, scene: Scene, checks: readonly MoverCheck[
 /** More than this shorter is worse, mm. */
 const WORSE = 0.05;
 
-/** What is worse in a changed plan than it was: new, of a worse verdict, or farther from clear. */
+/** What is seen to as it is done, and taken by name: a fixing is no fault for the cables that must be found first. */
+const isCare = ({ about, verdict }: Defect) => about === 'caution' && verdict === 'tight';
+
+/** What is worse in a changed plan than it was: new, of a worse verdict, or farther from clear. What wants care alone is not. */
 export function worsened(before: ReadonlyMap<string, Defect>, after: readonly Defect[]): Defect[] {
   return after.filter((one) => {
+    if (isCare(one)) return false;
     const was = before.get(one.key);
     if (!was) return true;
     if (RANK[one.verdict] !== RANK[was.verdict]) return RANK[one.verdict] < RANK[was.verdict];

@@ -51,5 +51,5 @@ it('the parts list has every piece in the units of the job, each with its sum', 
     'in',
     'Birch plywood 18 mm',
   ]);
-  expect(leaf[12]).toMatch(/^carcass width 23 5\/8- - two sides 2 x 11\/16\+ .* = 23 1\/2\+$/);
+  expect(leaf[12]).toMatch(/^carcass width 23 5\/8 scant - two sides 2 x 11\/16 full .* = 23 1\/2 full$/);
 });

@@ -14,6 +14,7 @@ export interface PartNote {
     | 'wood'
     | 'strength'
     | 'standing'
+    | 'fixing'
     | 'squeeze'
     | 'runs'
     | 'cable';

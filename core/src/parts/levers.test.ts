@@ -32,7 +32,7 @@ function leversIn(plan: Plan) {
     );
   });
   const cases = plan.carcasses.flatMap((one, i) =>
-    [undefined, 'standing', 'strength'].flatMap((told) =>
+    [undefined, 'standing', 'fixing', 'strength'].flatMap((told) =>
       carcassLevers(one, { ...TROUBLE, about: told }, carcassOf(plan, one), planStock(plan)).map((lever) => ({
         lever,
         list: 'carcasses' as const,

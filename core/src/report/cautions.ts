@@ -2,7 +2,7 @@ import type { NoteFinding } from './records';
 
 /** What can hurt somebody though nothing is wrong with it. */
 const HEEDED: ReadonlySet<NoteFinding['about']> = new Set<NoteFinding['about']>([
-  'standing',
+  'fixing',
   'caution',
   'squeeze',
 ]);

@@ -17,7 +17,11 @@ import { CHILD, holdsOf, type Hold } from './tipping';
 export const TESTED_FROM = 686;
 const MM_A_M = 1000;
 
-const note = (verdict: Verdict, sentence: string): PartNote => ({ about: 'standing', verdict, sentence });
+const note =
+  (about: 'standing' | 'fixing') =>
+  (verdict: Verdict, sentence: string): PartNote => ({ about, verdict, sentence });
+const stands = note('standing');
+const holds = note('fixing');
 
 /** How a carcass stands or hangs: on what, in what it must not be, what would pull it over, and what its fixings hold. */
 export function standingNotes(plan: Plan, carcass: Carcass): PartNote[] {
@@ -34,13 +38,13 @@ export function standingNotes(plan: Plan, carcass: Carcass): PartNote[] {
   return [
     ...(deepest
       ? [
-          note(
+          stands(
             'hits',
             `It stands in ${deepest.body.name}, by ${lengthMark(deepest.deep, 'least')}: move one or the other.`,
           ),
         ]
       : []),
-    ...(isBorne(carcass, foot, others) ? [] : [note('hits', UNBORNE[carcass.stands.on])]),
+    ...(isBorne(carcass, foot, others) ? [] : [stands('hits', UNBORNE[carcass.stands.on])]),
     ...(carcass.mount ? [] : holdNotes(plan, carcass, edgesOfFoot(carcass, foot))),
   ];
 }
@@ -77,12 +81,12 @@ function tipNotes(plan: Plan, carcass: Carcass, loads: Loads, edges: readonly Fo
   const [worst] = holdsOf(loads, edges).sort((a, b) => held(a, child) - held(b, child)) as [Hold];
   const opened = loads.moving.length === 0 ? '' : ', with all that opens open and full';
   const hung = child && worst.withChild < worst.own ? ` and a child of ${massMark(CHILD)} on one front` : '';
-  if (held(worst, child) >= 0) return [note('clear', `It stands by itself${opened}${hung}.`)];
+  if (held(worst, child) >= 0) return [holds('clear', `It stands by itself${opened}${hung}.`)];
   const pull = (-held(worst, child) * MM_A_M) / height.mm;
   const goes = `it goes over its ${worst.edge.words}${opened}${hung}`;
   if (!fixing)
     return [
-      note('tight', `Not fixed, ${goes}. Fix its head to the wall: it pulls with ${forceMark(pull)} there.`),
+      holds('tight', `Not fixed, ${goes}. Fix its head to the wall: it pulls with ${forceMark(pull)} there.`),
     ];
   return [
     fixed(plan, carcass, `Its fixing keeps it upright: without that ${goes}. It is pulled with`, pull, 0),
@@ -137,5 +141,5 @@ function storedIn(plan: Plan, carcass: Carcass): number {
 
 const fixed = (plan: Plan, carcass: Carcass, does: string, pull: number, down: number): PartNote => {
   const { verdict, sentence } = fixingHolds(plan, carcass, does, pull, down);
-  return note(verdict, sentence);
+  return holds(verdict, sentence);
 };

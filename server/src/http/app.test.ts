@@ -120,7 +120,7 @@ describe('the jobs API on a real PostgreSQL', () => {
       .where(eq(revisions.jobId, id));
     const { body } = await call('GET', `/api/jobs/${id}`);
     expect(body).toMatchObject({
-      plan: { version: 5, space: { slopes }, existing: [], wayIn: [], measured: [] },
+      plan: { version: 6, space: { slopes }, existing: [], wayIn: [], measured: [] },
       history: { done: [], undone: [] },
     });
   });
