@@ -52,7 +52,9 @@ await command(async () => {
       for (let i = 0; i < degrees % 10; i += 1) await rider.press('ArrowRight');
       await rider.evaluate((node) => node.blur());
     };
-    await take('jobs', '/', {});
+    await take('jobs', '/', {}, (page) =>
+      page.waitForFunction(() => !document.body.innerText.includes('It is being checked')),
+    );
     await take('check', `/jobs/${demo}/check`, {}, openLeaf('Locker leaf', 71));
     await take('check-dark', `/jobs/${demo}/check`, { dark: true }, async (page) => {
       await openLeaf('Wardrobe pair, left', 88)(page);
