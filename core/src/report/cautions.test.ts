@@ -98,11 +98,39 @@ describe('a caution', () => {
     };
     // Usual figures of hobs, 650 to 750 to what burns, from memory.
     expect(said(over)).toContain('hits: The case is 600 mm over the hob: 650 mm to 750 mm is usual');
+    // The lower of two counts, and what is not over it at all does not.
+    const high = caseOf({
+      id: 'high',
+      name: 'High',
+      kind: 'wall cupboard',
+      y: mm(6000 - 320),
+      z: mm(2250),
+      height: mm(300),
+    });
+    expect(said({ ...over, carcasses: [high, ...over.carcasses!] })).toContain(
+      'The case is 600 mm over the hob',
+    );
+    expect(said({ ...over, ...beside('hob', [4000, 5500, 870]) })).not.toContain('over the hob');
+    expect(said({ ...over, ...beside('hob', [3100, 4000, 870]) })).not.toContain('over the hob');
     expect(said(beside('heater', [3700, 3000, 0]))).toContain('The heater has 100 mm to');
     expect(said(beside('gas pipe', [3610, 3300, 0]))).toContain('The gas pipe runs 10 mm from');
     expect(said(beside('socket', [3200, 3500, 300]))).toContain(
       'It is screwed to the wall in line with the socket',
     );
-    expect(said(beside('socket', [5200, 3500, 300]))).not.toContain('in line with the socket');
+    // Cables run level with it, or plumb, up to 150 to either side (common practice): the case ends at 3600 and at 720.
+    const inLine = (at: [number, number, number]) =>
+      said(beside('socket', at)).includes('in line with the socket');
+    // At the wall behind it, not in the room before it nor on the other side of the house.
+    expect([inLine([3200, 3310, 600]), inLine([3200, 2900, 600]), inLine([3200, 3900, 600])]).toEqual([
+      true,
+      false,
+      false,
+    ]);
+    expect([inLine([3740, 3500, 900]), inLine([3760, 3500, 900])]).toEqual([true, false]);
+    expect([inLine([5200, 3500, 300]), inLine([5200, 3500, 860]), inLine([5200, 3500, 880])]).toEqual([
+      false,
+      true,
+      false,
+    ]);
   });
 });

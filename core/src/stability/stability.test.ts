@@ -1,3 +1,4 @@
+import type { Carcass } from '../carcass/schema';
 import { moved, motionPose } from '../motion/motion';
 import { carcassPieces } from '../plan/still';
 import { partBuilt, planStock } from '../plan/place';
@@ -9,6 +10,7 @@ import { offersIn, taken } from '../testing/offersIn';
 import { caseOf, doorOf, mm, planWith, type Made } from '../testing/planWith';
 import { withDrawer, withPullout } from '../testing/partsOf';
 import { bankOf } from '../parts/kit/drawn/usual';
+import { newPart } from '../plan/fresh';
 import { reportOf } from '../report/report';
 import { edgesOfFoot, footOfCarcass } from './foot';
 import { loadsOf } from './loads';
@@ -125,6 +127,30 @@ describe('what tips', () => {
   });
 });
 
+it('goes over the four edges of its foot, whichever way it faces', () => {
+  // 600 wide, 500 deep, its left front corner at (3000, 3000): facing south it reaches to 3600 and 3500, facing west to 3500 and 2400.
+  const ats = (on: Partial<Carcass>) =>
+    edgesOf(planWith({ carcasses: [caseOf(on)] })).map(({ words, out, at }) => [
+      words,
+      Math.round(out[0]) + 0,
+      Math.round(out[1]) + 0,
+      Math.round(at),
+    ]);
+  const deep = caseOf({}).depth.mm;
+  expect(ats({})).toEqual([
+    ['front', 0, -1, -3000],
+    ['back', 0, 1, 3000 + deep],
+    ['left side', -1, 0, -3000],
+    ['right side', 1, 0, 3600],
+  ]);
+  expect(ats({ faces: 'west' })).toEqual([
+    ['front', -1, 0, -3000],
+    ['back', 1, 0, 3000 + deep],
+    ['left side', 0, 1, 3000],
+    ['right side', 0, -1, -2400],
+  ]);
+});
+
 describe('what is offered for how it stands', () => {
   it('a plinth as high as it hovers, which leaves all of it where it is, or the floor', () => {
     const plan = planWith({ carcasses: [caseOf({ z: mm(90) })] });
@@ -176,5 +202,25 @@ describe('what a fixing holds', () => {
     expect(note!.sentence).toContain(
       `with ${Math.round(pull)} N and bears down with ${Math.round(kg * G)} N`,
     );
+  });
+
+  it('what stands on a loose shelf of it hangs there too: 30 kg a metre where nobody said', () => {
+    const hung = caseOf({ kind: 'wall cupboard', y: mm(6000 - 320), load: 0 });
+    const bare = planWith({ carcasses: [hung] });
+    const shelf = newPart(bare, 'shelf', hung);
+    const down = (plan: Plan) => {
+      const [note] = reportOf(plan).notes.filter(({ about, item }) => about === 'fixing' && item === 'case');
+      return Number(/bears down with ([\d,]+) N/.exec(note!.sentence)![1]!.replace(',', ''));
+    };
+    const laden = planWith({ carcasses: [hung], parts: [shelf] });
+    const { pieces } = partBuilt(laden, laden.parts[0]!)!;
+    const [board] = pieces.still.flatMap((link) => link.pieces).filter(({ size }) => size);
+    const own = weighAll(
+      pieces.still.flatMap((link) => link.pieces),
+      planStock(laden),
+    ).kg;
+    const stored = (30 * board!.size!.length.mm) / 1000;
+    expect(down(laden) - down(bare)).toBeCloseTo((own + stored) * G, -1);
+    expect(stored * G).toBeGreaterThan(100);
   });
 });
