@@ -22,7 +22,10 @@ const MADE = ['core/src/make', 'core/src/parts/mixed.test'];
 const SCOPE = [
   {
     files: /^core\/src\/(strength|stability|material)\//,
-    tests: [['core/src/strength', 'core/src/stability', 'core/src/parts/tradeFigures'], KINDS],
+    tests: [
+      ['core/src/strength', 'core/src/stability', 'core/src/report/cautions', 'core/src/parts/tradeFigures'],
+      KINDS,
+    ],
   },
   { files: /^core\/src\/report\//, tests: [['core/src/report', 'core/src/parts/tradeFigures'], KINDS] },
   { files: /^core\/src\/(balance|sizing)\//, tests: [['core/src/balance'], KINDS, ['core/src/parts/top']] },

@@ -10,9 +10,10 @@ import { offersIn, taken } from '../testing/offersIn';
 import { caseOf, doorOf, mm, planWith, type Made } from '../testing/planWith';
 import { withDrawer, withPullout } from '../testing/partsOf';
 import { bankOf } from '../parts/kit/drawn/usual';
-import { newPart } from '../plan/fresh';
+import { newPart, newThing } from '../plan/fresh';
 import { reportOf } from '../report/report';
 import { edgesOfFoot, footOfCarcass } from './foot';
+import { behindOf } from './framing';
 import { loadsOf } from './loads';
 import { holdsOf } from './tipping';
 
@@ -184,6 +185,28 @@ describe('what is offered for how it stands', () => {
 });
 
 describe('what a fixing holds', () => {
+  it.each([
+    [30, 500, 2],
+    [29, 500, 1],
+    [270, 500, 2],
+    [271, 500, 1],
+    [0, 2900, 0],
+  ])(
+    'studs from %d, %d apart: %d of them are 30 within the ends of what is fixed',
+    (first, spacing, timbers) => {
+      // 800 wide from 3000: between 3030 and 3770 (30 of board beside a fixing is common practice).
+      const hung = caseOf({ kind: 'wall cupboard', y: mm(6000 - 320), width: mm(800) });
+      const plan = planWith({
+      carcasses: [hung],
+      change: (one) => ({
+        ...one,
+        things: [{ ...newThing(one, 'studs'), x: mm(0), y: mm(6000), z: mm(0), width: mm(8000), depth: mm(90), height: mm(2600), shape: { kind: 'framing', first: mm(first), spacing: mm(spacing), wide: mm(45), holds: 300 } }],
+      }),
+    }); // prettier-ignore
+      expect(behindOf(plan, plan.carcasses[0]!)).toMatchObject([{ holds: 300, timbers }]);
+    },
+  );
+
   it('a screw into a stud is told a fifth of what pulls it out', () => {
     // TRADE: 108.25 G^2 D L, Wood Handbook from memory: G 0.42, D 4.17, L 20: 1592.5 N, of which a fifth is taken (common practice).
     const pull = 108.25 * 0.42 ** 2 * 4.17 * 20;
