@@ -97,7 +97,6 @@ describe('what is offered for the findings of the demo jobs', () => {
       ({ of }) => of === 'wedging-board|wedging-board/cleats|thing-sink',
     );
     expect(board!.offers.map(({ words }) => words).join()).not.toContain('stop it');
-    // Nothing mends it alone any more: its bench stands in the sink, and what moves it out moves the board too.
     expect([board!.offers.length > 0, board!.nearest]).toEqual([true, undefined]);
   });
 

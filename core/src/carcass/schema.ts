@@ -1,3 +1,4 @@
+import { ShelfLoadSchema } from '../strength/shelfLoad';
 import * as v from 'valibot';
 import { lengthBetween, LengthSchema, positiveLength, type Length } from '../length/length';
 import { FRONTED, IdSchema } from '../item/schema';
@@ -178,16 +179,7 @@ export const CarcassSchema = v.strictObject({
     null,
   ),
   /** kg on a metre of its bottom and of each fixed shelf; null where nobody said, which counts as books. */
-  load: v.optional(
-    v.nullable(
-      v.pipe(
-        v.number('A load is a number of kg a metre.'),
-        v.minValue(0, 'A load cannot be less than 0.'),
-        v.maxValue(500, 'At most 500 kg a metre.'),
-      ),
-    ),
-    null,
-  ),
+  load: ShelfLoadSchema,
   /** Added to each front edge, mm; 0 where the edges are left. */
   banding: lengthBetween(0, 10),
   /** What its faces carry, mm thick: paint, carpet, trim; inside, and on its front edges. */

@@ -120,6 +120,15 @@ describe('a caution', () => {
     // Cables run level with it, or plumb, up to 150 to either side (common practice): the case ends at 3600 and at 720.
     const inLine = (at: [number, number, number]) =>
       said(beside('socket', at)).includes('in line with the socket');
+    const { width, height } = newThing(planWith({}), 'socket');
+    expect([inLine([5200, 3500, 580 - height.mm]), inLine([5200, 3500, 560 - height.mm])]).toEqual([
+      true,
+      false,
+    ]);
+    expect([inLine([2860 - width.mm, 3500, 900]), inLine([2840 - width.mm, 3500, 900])]).toEqual([
+      true,
+      false,
+    ]);
     // At the wall behind it, not in the room before it nor on the other side of the house.
     expect([inLine([3200, 3310, 600]), inLine([3200, 2900, 600]), inLine([3200, 3900, 600])]).toEqual([
       true,

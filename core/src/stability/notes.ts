@@ -75,8 +75,9 @@ function holdNotes(plan: Plan, carcass: Carcass, edges: readonly FootEdge[]): Pa
 /** A case that stands: whether it goes over, and what its head pulls with. */
 function tipNotes(plan: Plan, carcass: Carcass, loads: Loads, edges: readonly FootEdge[]): PartNote[] {
   const { height, fixing } = carcass;
-  const stoodOn = loads.moving.some(({ weights }) => weights.length > 1);
-  if (height.mm < TESTED_FROM && !stoodOn) return [];
+  // Contents, or somebody who stands on a step: what moves with more than its own weight tips what is low too.
+  const laden = loads.moving.some(({ weights }) => weights.length > 1);
+  if (height.mm < TESTED_FROM && !laden) return [];
   const child = height.mm >= TESTED_FROM;
   const [worst] = holdsOf(loads, edges).sort((a, b) => held(a, child) - held(b, child)) as [Hold];
   const opened = loads.moving.length === 0 ? '' : ', with all that opens open and full';

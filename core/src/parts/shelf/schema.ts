@@ -1,3 +1,4 @@
+import { ShelfLoadSchema } from '../../strength/shelfLoad';
 import * as v from 'valibot';
 import { BayMountSchema } from '../contract/mount';
 import { lengthBetween, positiveLength } from '../../length/length';
@@ -30,16 +31,7 @@ export const ShelfSchema = v.strictObject({
   /** Lies loose, or is held by screws through slots. */
   held: v.picklist(['loose', 'screws in slots'], 'A shelf lies loose or is held by screws in slots.'),
   /** kg on a metre of it; null where nobody said, which counts as books. */
-  load: v.optional(
-    v.nullable(
-      v.pipe(
-        v.number('A load is a number of kg a metre.'),
-        v.minValue(0, 'A load cannot be less than 0.'),
-        v.maxValue(500, 'At most 500 kg a metre.'),
-      ),
-    ),
-    null,
-  ),
+  load: ShelfLoadSchema,
   schools: OwnSchoolsSchema,
 });
 export type Shelf = v.InferOutput<typeof ShelfSchema>;
