@@ -1,32 +1,42 @@
 import { motionPose, moved, type Motion } from '../motion/motion';
 import { GRAVITY, type Weight } from '../piece/mass';
 import type { Point3 } from '../solid/prism';
+import { less, long, scaled as longer } from '../solid/vector';
+import { distanceTo, placeAlong, speedOver, turnAbout, velocityAt, type Coordinate } from './coordinate';
+import { exactly, minus, NOTHING, rising, scaled, spanning, times, type Interval } from './interval';
+import { strutPush, type GasStrut } from './strut';
 
-/** All a force may hang on: how far its mover is, which way it goes, how warm it is, and what has given out, by the forces' keys. */
-export interface Situation {
-  readonly travel: number;
+/** What a force hangs on besides the travel: which way its mover goes, how warm it is, whether its years are over, and what has given out, by the forces' keys. */
+export interface Conditions {
   readonly sense: 1 | -1;
   readonly celsius: number;
+  readonly aged: boolean;
   readonly failed: ReadonlySet<string>;
 }
 
-/** At rest in a room that is warm, all whole. */
-export const AT_EASE: Situation = { travel: 0, sense: 1, celsius: 20, failed: new Set() };
-
-/** From the least to the most that something may be. */
-export interface Interval {
-  readonly least: number;
-  readonly most: number;
+/** The same, at one travel. */
+export interface Situation extends Conditions {
+  readonly travel: number;
 }
 
-export const exactly = (value: number): Interval => ({ least: value, most: value });
+/** At rest in a room that is warm, all new and whole. */
+export const AT_EASE: Situation = { travel: 0, sense: 1, celsius: 20, aged: false, failed: new Set() };
 
-/** What pushes or pulls at one point of a body. */
-export interface Force {
+/** What drives a mover along its travel or holds it back. */
+export interface Effort {
   readonly key: string;
   readonly kind: 'weight' | 'strut' | 'spring' | 'friction' | 'hand' | 'person';
   /** What it is, after "of": "the leaf", "a hand". */
   readonly words: string;
+  /**
+   * What it does along the travel over all of [from, to], within its bounds: Nmm of what turns, N of what slides; more than 0
+   * opens. A stretch crosses no knot of the motion; one of no length is exact.
+   */
+  over(from: number, to: number, conditions: Conditions): Interval;
+}
+
+/** What pushes or pulls at one point of a body. */
+export interface Force extends Effort {
   /** Where it acts, mm, and the unit direction it acts in, both in the space. */
   at(situation: Situation): Point3;
   toward(situation: Situation): Point3;
@@ -35,150 +45,220 @@ export interface Force {
 }
 
 const DOWN: Point3 = [0, 0, -1];
-const whole = (key: string, newtons: (situation: Situation) => Interval) => (situation: Situation) =>
-  situation.failed.has(key) ? exactly(0) : newtons(situation);
+/** What has given out does nothing. */
+const whole =
+  <Asked extends readonly unknown[]>(key: string, of: (...asked: Asked) => Interval) =>
+  (...asked: Asked): Interval => {
+    const conditions = asked[asked.length - 1] as Conditions;
+    return conditions.failed.has(key) ? NOTHING : of(...asked);
+  };
+
+const placed =
+  (motion: Motion | undefined, point: Point3) =>
+  ({ travel }: Situation): Point3 =>
+    motion ? moved(motionPose(motion, travel), point) : point;
+
+/** A force that is always the same and always acts the same way in the space. */
+function constant(
+  is: Pick<Force, 'key' | 'kind' | 'words'>,
+  point: Point3,
+  toward: Point3,
+  newtons: Interval,
+  motion: Motion | undefined,
+): Force {
+  const place = motion && placeAlong(motion, point, toward);
+  return {
+    ...is,
+    at: placed(motion, point),
+    toward: () => toward,
+    newtons: whole(is.key, () => newtons),
+    over: whole(is.key, (from: number, to: number) =>
+      place ? times(newtons, place.over(from, to).rate) : NOTHING,
+    ),
+  };
+}
 
 /** What weighs on a body at the middle of its weight, on its way; `motion` left out of what stands still. */
-export function weightForce(
+export const weightForce = (
   key: string,
   words: string,
   { kg, centre }: Weight,
   motion?: Motion,
   kind: 'weight' | 'person' = 'weight',
-): Force {
-  return {
-    key,
-    kind,
-    words,
-    at: ({ travel }) => (motion ? moved(motionPose(motion, travel), centre) : centre),
-    toward: () => DOWN,
-    newtons: whole(key, () => exactly(kg * GRAVITY)),
-  };
-}
+): Force => constant({ key, kind, words }, centre, DOWN, exactly(kg * GRAVITY), motion);
 
 /** A hand that pushes a point of a body, always the same way in the space. */
-export function handForce(
+export const handForce = (
   key: string,
   words: string,
   at: Point3,
   toward: Point3,
   newtons: Interval,
   motion?: Motion,
-): Force {
-  return {
-    key,
-    kind: 'hand',
-    words,
-    at: ({ travel }) => (motion ? moved(motionPose(motion, travel), at) : at),
-    toward: () => toward,
-    newtons: whole(key, () => newtons),
-  };
-}
+): Force => constant({ key, kind: 'hand', words }, at, toward, newtons, motion);
 
-/** A gas strut as it is bought. */
-export interface GasStrut {
-  /** Push near its full extension as it extends, N, at 20 degrees. */
-  readonly push: number;
-  /** How much more than that it pushes fully pressed in: 1.2 to 1.6. */
-  readonly progression: number;
-  /** Its stroke and its length drawn out, mm. */
-  readonly stroke: number;
-  readonly extended: number;
-  /** What its seals take or give, as a share of its push: more to press it in by so much. */
-  readonly friction: number;
-  /** How far one of a make may be off its push: 0.1 is a tenth either way. */
-  readonly tolerance: number;
+/** What is between a point of a body that moves and one that stands still. */
+export interface Ends {
+  readonly on: Point3;
+  readonly fixed: Point3;
+  readonly motion: Motion;
 }
-
-/** Kelvin at 0 degrees, and at the 20 that struts are sold by. */
-const ZERO_C = 273.15;
-const SOLD_AT_C = 20;
 
 /**
- * What a gas strut pushes with at a length, N, as it goes out (sense 1) or in.
+ * A force along the line between its ends.
  *
- * @source derived: the gas is squeezed into what the rod leaves (F1 / (1 - x/S (1 - 1/k))) and its pressure goes with its absolute temperature;
- * friction inward common practice
+ * @param parts   1 pushes them apart, -1 draws them together
+ * @param strong  how strong it is over a range of its lengths, as they grow or shrink, N
  */
-export function strutPush(strut: GasStrut, length: number, sense: 1 | -1, celsius: number): Interval {
-  const { push, progression, stroke, extended, friction, tolerance } = strut;
-  const pressed = Math.min(1, Math.max(0, (extended - length) / stroke));
-  const gas = push / (1 - pressed * (1 - 1 / progression));
-  const warm = (gas * (ZERO_C + celsius)) / (ZERO_C + SOLD_AT_C);
-  const rubbed = warm * (sense === 1 ? 1 : 1 + friction);
-  return { least: rubbed * (1 - tolerance), most: rubbed * (1 + tolerance) };
-}
-
-/** A strut between a point of a body and a fixed one: it pushes the body away from the fixed point. */
-export function strutForce(
-  key: string,
-  words: string,
-  strut: GasStrut,
-  ends: { readonly on: Point3; readonly fixed: Point3; readonly motion: Motion; readonly opens: 1 | -1 },
+function between(
+  is: Pick<Force, 'key' | 'kind' | 'words'>,
+  { on, fixed, motion }: Ends,
+  parts: 1 | -1,
+  strong: (lengths: Interval, grows: 1 | -1, conditions: Conditions) => Interval,
 ): Force {
-  const at = ({ travel }: Situation) => moved(motionPose(ends.motion, travel), ends.on);
-  const along = (situation: Situation) => less(at(situation), ends.fixed);
+  const length = distanceTo(motion, on, fixed);
+  const at = placed(motion, on);
+  const overAll = (from: number, to: number, conditions: Conditions): Interval => {
+    const { value, rate } = length.over(from, to);
+    const { sense } = conditions;
+    return scaled(
+      times(
+        eitherWay(rate, sense, (grows) => strong(value, grows, conditions)),
+        rate,
+      ),
+      parts,
+    );
+  };
   return {
-    key,
-    kind: 'strut',
-    words,
+    ...is,
     at,
-    toward: (situation) => scaled(along(situation), 1 / long(along(situation))),
-    // It goes out as its mover opens, or in: `opens` tells which.
-    newtons: whole(key, (situation) =>
-      strutPush(strut, long(along(situation)), (situation.sense * ends.opens) as 1 | -1, situation.celsius),
-    ),
+    toward: (situation) => {
+      const along = less(at(situation), fixed);
+      return longer(along, parts / Math.max(1e-12, long(along)));
+    },
+    newtons: whole(is.key, (situation: Situation) => {
+      const { travel, sense } = situation;
+      const grows = sense * length.rate(travel) >= 0 ? 1 : -1;
+      return strong(exactly(length.value(travel)), grows, situation);
+    }),
+    over: whole(is.key, overAll),
   };
 }
 
-/** A spring between a point of a body and a fixed one that pulls by so much a mm beyond its free length. */
-export function springForce(
+/** What holds as something grows, or shrinks: both where its rate has not one sign over a stretch. */
+function eitherWay({ least, most }: Interval, sense: 1 | -1, of: (grows: 1 | -1) => Interval): Interval {
+  const opposite = -sense as 1 | -1;
+  if (least >= 0) return of(sense);
+  if (most <= 0) return of(opposite);
+  return spanning(of(sense), of(opposite));
+}
+
+/** A gas strut between a point of a body and a fixed one: it pushes them apart. */
+export const strutForce = (key: string, words: string, strut: GasStrut, ends: Ends): Force =>
+  between({ key, kind: 'strut', words }, ends, 1, (lengths, grows, { celsius, aged }) =>
+    strutPush(strut, lengths, { sense: grows, celsius, aged }),
+  );
+
+/** A spring as it pulls: so much when it just gives way, and so much a mm beyond its free length. */
+export interface PullSpring {
+  readonly perMm: Interval;
+  readonly free: number;
+  /** What it pulls with as soon as it is longer than free, N; a counterweight on a cord has no more. */
+  readonly begins?: Interval;
+}
+
+/** A spring between a point of a body and a fixed one: it draws them together. */
+export const springForce = (key: string, words: string, spring: PullSpring, ends: Ends): Force =>
+  between({ key, kind: 'spring', words }, ends, -1, (lengths) => springPull(spring, lengths));
+
+export function springPull({ perMm, free, begins = NOTHING }: PullSpring, lengths: Interval): Interval {
+  const pull = (mm: number, begin: number) => (length: number) =>
+    length < free ? 0 : begin + mm * (length - free);
+  return {
+    least: rising(lengths, pull(perMm.least, begins.least)).least,
+    most: rising(lengths, pull(perMm.most, begins.most)).most,
+  };
+}
+
+/** What rubs where a stay's ends slide past each other: against the way they go, N. */
+export const slidingStay = (key: string, words: string, newtons: Interval, ends: Ends): Effort => {
+  const length = distanceTo(ends.motion, ends.on, ends.fixed);
+  return rubbing(key, words, newtons, length);
+};
+
+/** What rubs along a coordinate, against the way that goes: N along a length, Nmm of a joint that turns. */
+export const rubbing = (key: string, words: string, strength: Interval, coordinate: Coordinate): Effort => ({
+  key,
+  kind: 'friction',
+  words,
+  over: whole(key, (from: number, to: number, { sense }: Conditions) =>
+    scaled(times(strength, size(coordinate.over(from, to).rate)), -sense),
+  ),
+});
+
+/**
+ * A spring in a hinge: what it turns with as the leaf is shut, and how much less for each radian that it opens.
+ *
+ * @param about  the direction its leaf opens about, by the right hand
+ */
+export function turningSpring(
   key: string,
   words: string,
-  spring: { readonly perMm: Interval; readonly free: number },
-  ends: { readonly on: Point3; readonly fixed: Point3; readonly motion: Motion },
-): Force {
-  const at = ({ travel }: Situation) => moved(motionPose(ends.motion, travel), ends.on);
-  const along = (situation: Situation) => less(ends.fixed, at(situation));
+  spring: { readonly shut: Interval; readonly perRad: number },
+  motion: Motion,
+  about: Point3,
+): Effort {
+  const turn = turnAbout(motion, about);
   return {
     key,
     kind: 'spring',
     words,
-    at,
-    toward: (situation) => scaled(along(situation), 1 / Math.max(1e-12, long(along(situation)))),
-    newtons: whole(key, (situation) => {
-      const stretched = Math.max(0, long(along(situation)) - spring.free);
-      return { least: spring.perMm.least * stretched, most: spring.perMm.most * stretched };
+    over: whole(key, (from: number, to: number) => {
+      const { value, rate } = turn.over(from, to);
+      const turned = { least: value.least * spring.perRad, most: value.most * spring.perRad };
+      // Wound off it does nothing more: it does not pull the leaf back.
+      const left = {
+        least: Math.max(0, spring.shut.least - turned.most),
+        most: Math.max(0, spring.shut.most - turned.least),
+      };
+      return times(left, rate);
     }),
   };
 }
 
+/** How large something is, whatever its sign. */
+const size = ({ least, most }: Interval): Interval => {
+  if (least >= 0) return { least, most };
+  if (most <= 0) return minus({ least, most });
+  return { least: 0, most: Math.max(-least, most) };
+};
+
 /**
  * What rubs where a body slides: against the way it goes, up to the coefficient's share of what presses it.
  *
- * @param way  the unit direction its point takes as the travel grows
+ * @param point  where it rubs, as built
  */
 export function frictionForce(
   key: string,
   words: string,
-  at: (situation: Situation) => Point3,
-  way: Point3,
+  point: Point3,
+  motion: Motion,
   pressed: Interval,
   coefficient: Interval,
 ): Force {
+  const newtons = times(pressed, coefficient);
   return {
     key,
     kind: 'friction',
     words,
-    at,
-    toward: ({ sense }) => scaled(way, -sense),
-    newtons: whole(key, () => ({
-      least: pressed.least * coefficient.least,
-      most: pressed.most * coefficient.most,
-    })),
+    at: placed(motion, point),
+    toward: ({ travel, sense }) => {
+      const way = velocityAt(motion, point, travel);
+      return longer(way, -sense / Math.max(1e-12, long(way)));
+    },
+    newtons: whole(key, () => newtons),
+    over: whole(key, (from: number, to: number, { sense }: Conditions) =>
+      scaled(times(newtons, speedOver(motion, point, from, to)), -sense),
+    ),
   };
 }
-
-const less = (a: Point3, b: Point3): Point3 => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
-const scaled = (a: Point3, by: number): Point3 => [a[0] * by, a[1] * by, a[2] * by];
-const long = (a: Point3): number => Math.hypot(...a);

@@ -1,5 +1,6 @@
 import type { Point3 } from '../solid/prism';
-import type { Force, Interval, Situation } from './force';
+import type { Force, Situation } from './force';
+import type { Interval } from './interval';
 
 const MM_A_M = 1000;
 

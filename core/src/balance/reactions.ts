@@ -1,5 +1,6 @@
 import type { Point3 } from '../solid/prism';
-import { exactly, type Force, type Interval, type Situation } from './force';
+import type { Force, Situation } from './force';
+import { exactly, type Interval } from './interval';
 import { eigenOf } from './eigen';
 
 /** A fixing, or a place something rests on: where it is, and the unit directions in which it can hold. */

@@ -1,5 +1,6 @@
 import type { Point2, Point3 } from '../solid/prism';
-import type { Force, Interval, Situation } from './force';
+import type { Force, Situation } from './force';
+import type { Interval } from './interval';
 import { momentAbout, type Axis } from './moment';
 
 /** What keeps something that stands from going over one edge of what it stands on. */

@@ -1,4 +1,5 @@
-import { exactly, handForce } from '../../balance/force';
+import { handForce } from '../../balance/force';
+import { exactly } from '../../balance/interval';
 import { frameOf } from '../../item/frame';
 import { GRAVITY } from '../../piece/mass';
 import type { Mover } from '../../scene/scene';
