@@ -3,7 +3,18 @@ import { GRAVITY, type Weight } from '../piece/mass';
 import type { Point3 } from '../solid/prism';
 import { less, long, scaled as longer } from '../solid/vector';
 import { distanceTo, placeAlong, speedOver, turnAbout, velocityAt, type Coordinate } from './coordinate';
-import { exactly, minus, NOTHING, rising, scaled, spanning, times, type Interval } from './interval';
+import {
+  exactly,
+  minus,
+  NOTHING,
+  over as divided,
+  rising,
+  scaled,
+  spanning,
+  sum,
+  times,
+  type Interval,
+} from './interval';
 import { strutPush, type GasStrut } from './strut';
 
 /** What a force hangs on besides the travel: which way its mover goes, how warm it is, whether its years are over, and what has given out, by the forces' keys. */
@@ -42,7 +53,12 @@ export interface Force extends Effort {
   toward(situation: Situation): Point3;
   /** How strong, N; never less than 0. */
   newtons(situation: Situation): Interval;
+  /** Its parts along x, y and z over all of [from, to], within their bounds, N. */
+  partsOver(from: number, to: number, conditions: Conditions): Parts;
 }
+
+/** A push within its bounds, along x, y and z of the space. */
+export type Parts = readonly [Interval, Interval, Interval];
 
 const DOWN: Point3 = [0, 0, -1];
 /** What has given out does nothing. */
@@ -67,6 +83,7 @@ function constant(
   motion: Motion | undefined,
 ): Force {
   const place = motion && placeAlong(motion, point, toward);
+  const parts = partsOf((axis) => scaled(newtons, toward[axis]!));
   return {
     ...is,
     at: placed(motion, point),
@@ -75,8 +92,17 @@ function constant(
     over: whole(is.key, (from: number, to: number) =>
       place ? times(newtons, place.over(from, to).rate) : NOTHING,
     ),
+    partsOver: (_from, _to, { failed }) => (failed.has(is.key) ? NO_PUSH : parts),
   };
 }
+
+const partsOf = (of: (axis: 0 | 1 | 2) => Interval): Parts => [of(0), of(1), of(2)];
+const NO_PUSH: Parts = [NOTHING, NOTHING, NOTHING];
+const UNITS: readonly Point3[] = [
+  [1, 0, 0],
+  [0, 1, 0],
+  [0, 0, 1],
+];
 
 /** What weighs on a body at the middle of its weight, on its way; `motion` left out of what stands still. */
 export const weightForce = (
@@ -117,6 +143,7 @@ function between(
   strong: (lengths: Interval, grows: 1 | -1, conditions: Conditions) => Interval,
 ): Force {
   const length = distanceTo(motion, on, fixed);
+  const places = UNITS.map((unit) => placeAlong(motion, on, unit));
   const at = placed(motion, on);
   const overAll = (from: number, to: number, conditions: Conditions): Interval => {
     const { value, rate } = length.over(from, to);
@@ -142,8 +169,23 @@ function between(
       return strong(exactly(length.value(travel)), grows, situation);
     }),
     over: whole(is.key, overAll),
+    partsOver: (from, to, conditions) => {
+      if (conditions.failed.has(is.key)) return NO_PUSH;
+      const { value, rate } = length.over(from, to);
+      const newtons = eitherWay(rate, conditions.sense, (grows) => strong(value, grows, conditions));
+      return partsOf((axis) => {
+        const along = sum(places[axis]!.over(from, to).value, exactly(-fixed[axis]!));
+        return scaled(times(newtons, clipped(divided(along, value))), parts);
+      });
+    },
   };
 }
+
+/** A share of a whole is never more than it. */
+const clipped = ({ least, most }: Interval): Interval => ({
+  least: Math.max(-1, least),
+  most: Math.min(1, most),
+});
 
 /** What holds as something grows, or shrinks: both where its rate has not one sign over a stretch. */
 function eitherWay({ least, most }: Interval, sense: 1 | -1, of: (grows: 1 | -1) => Interval): Interval {
@@ -260,5 +302,8 @@ export function frictionForce(
     over: whole(key, (from: number, to: number, { sense }: Conditions) =>
       scaled(times(newtons, speedOver(motion, point, from, to)), -sense),
     ),
+    // Along whatever way its point takes, to either side.
+    partsOver: (_from, _to, { failed }) =>
+      failed.has(key) ? NO_PUSH : partsOf(() => ({ least: -newtons.most, most: newtons.most })),
   };
 }

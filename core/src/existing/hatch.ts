@@ -7,6 +7,8 @@ import type { ExistingKind } from './kind';
 import type { Hatch } from './schema';
 
 const GAP = 3;
+/** Its struts are drawn square, so thick, and stand so far in from its ends, mm; each of their two parts is so long of the whole, shut. Common practice. */
+const STRUT = { tube: 22, rod: 10, in: 30, part: 0.62 };
 const mm = (value: number) => ({ mm: value });
 const USUAL_STRUTS = { onLeaf: mm(180), onFrame: mm(330), back: mm(40) };
 
@@ -67,12 +69,16 @@ export const HATCH: ExistingKind<Hatch> = {
       motion,
     });
     const { struts, width } = item;
-    const placed = struts && {
-      onLeaf: struts.onLeaf.mm,
-      onFrame: struts.onFrame.mm,
-      back: struts.back.mm,
-    };
-    const held = placed && strutsOf(leaf, placed, [0, width.mm]);
+    const held =
+      struts &&
+      strutsOf(leaf, {
+        onLeaf: [struts.onLeaf.mm, leaf.thick],
+        fixed: [struts.onFrame.mm, leaf.thick + struts.back.mm],
+        x: [STRUT.in, width.mm - STRUT.in],
+        tube: STRUT.tube,
+        rod: STRUT.rod,
+        part: STRUT.part,
+      });
     return {
       moving: [
         link('leaf', 'leaf', `the ${words}`, levelLeaf(leaf)),

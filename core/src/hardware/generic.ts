@@ -19,6 +19,16 @@ export function usualHardware<Kind extends HardwareKind>(
 export const newHardware = (kind: HardwareKind, id: string, name: string): Hardware =>
   usualHardware(kind, id, name) as unknown as Hardware;
 
+/** Length drawn out and stroke, mm, and the pushes each comes in near full extension, N. Common practice. */
+const GAS_STRUTS = [
+  [245, 80],
+  [285, 100],
+  [385, 150],
+  [485, 200],
+].flatMap(([extended, stroke]) =>
+  [50, 80, 100, 150, 200, 300, 400].map((push) => ({ push, extended: extended!, stroke: stroke! })),
+);
+
 /**
  * What there always is to choose from. Common practice, no single source: ranges, masses and ratings are usual ones, there to be
  * changed for what is bought.
@@ -46,7 +56,27 @@ export const GENERIC_HARDWARE: readonly Hardware[] = [
   usualHardware('handle', 'bar-128', 'Bar handle, holes 128 mm apart'),
   usualHardware('knob', 'knob-30', 'Knob 30 mm'),
   usualHardware('stay', 'stay-250', 'Folding stay 250 mm'),
+  usualHardware('locking stay', 'stay-lock', 'Locking lid stay 300 mm'),
+  usualHardware('stay', 'stay-rub', 'Friction stay 260 mm', { length: 260, closed: 150, rubs: 60 }),
+  usualHardware('chain', 'chain-350', 'Chain 350 mm'),
+  usualHardware('chain', 'strap-400', 'Webbing strap 400 mm', { longest: 400, thick: 2, bears: 600 }),
+  ...GAS_STRUTS.map((strut) =>
+    usualHardware('gas strut', `strut-${strut.extended}-${strut.push}`, `Gas strut ${strut.extended} mm, ${strut.push} N`, strut),
+  ),
+  usualHardware('pull spring', 'spring-1-2', 'Pull spring 1.2 N/mm, 180 mm'),
+  usualHardware('pull spring', 'spring-4', 'Pull spring 4 N/mm, 220 mm', { rate: 4, begins: 25, free: 220, longest: 420, across: 26 }),
+  usualHardware('counterweight', 'weight-4', 'Counterweight 4 kg on a cord'),
+  usualHardware('lid spring', 'lid-spring-4', 'Lid spring 4 Nm'),
+  usualHardware('lid spring', 'lid-spring-8', 'Lid spring 8 Nm', { torque: 8, less: 5, long: 120, across: 18 }),
+  usualHardware('friction hinge', 'friction-3', 'Friction hinge 3 Nm'),
+  usualHardware('friction hinge', 'friction-8', 'Friction hinge 8 Nm', { torque: 8, wide: 40, high: 80, thick: 16 }),
+  usualHardware('soft closer', 'soft-3', 'Soft closer, 3 J'),
+  usualHardware('lift arms', 'lift-300', 'Lift-up arms 300 mm'),
+  usualHardware('lift arms', 'lift-200', 'Lift-up arms 200 mm', { long: 200, rating: 8 }),
   usualHardware('catch', 'catch-40', 'Magnet catch, 40 N'),
+  usualHardware('roller catch', 'roller-30', 'Roller catch, 30 N'),
+  usualHardware('turn button', 'button-45', 'Turn button 45 mm'),
+  usualHardware('bolt', 'bolt-80', 'Barrel bolt 80 mm'),
   usualHardware('castor', 'castor-50', 'Castor 50 mm'),
   usualHardware('stud screw', 'stud-screw', 'Screw 5 x 60 mm into a stud or joist'),
   usualHardware('stud screw', 'stud-screw-8', 'Coach screw 8 x 80 mm into a stud or joist', { long: 80, thick: 8, pull: 800, down: 1200 }),

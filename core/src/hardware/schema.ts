@@ -4,7 +4,7 @@ import { IdSchema, NameSchema } from '../item/schema';
 /** A number of a piece of hardware: what it is called, its unit, a usual value and what it may be. */
 export interface HardwareNumber {
   readonly label: string;
-  readonly unit: 'mm' | 'deg' | 'kg' | 'N';
+  readonly unit: 'mm' | 'deg' | 'kg' | 'N' | 'Nm' | 'N/mm' | 'J' | '%' | 'times' | 'count';
   readonly usual: number;
   readonly least: number;
   readonly most: number;
@@ -157,13 +157,110 @@ export const HARDWARE_KINDS = {
     length: number('Length, open', 'mm', 250, 50, 1500),
     closed: number('Length, shut', 'mm', 160, 30, 1200),
     holds: number('Pushes with', 'N', 0, 0, 3000),
+    /** What rubs in it, so that a leaf stays where it is left. */
+    rubs: later(number('Rubs with', 'N', 0, 0, 2000)),
+    bears: later(number('Bears, drawn tight', 'N', 300, 10, 10_000)),
     rating: rating(8),
+  },
+  /** A stay that locks once it is drawn out, until it is let go by hand. */
+  'locking stay': {
+    length: number('Length, open', 'mm', 300, 50, 1500),
+    closed: number('Length, shut', 'mm', 170, 30, 1200),
+    bears: number('Bears, locked', 'N', 500, 10, 10_000),
+    rating: rating(15),
+  },
+  /** A chain, a strap or a cord that lets a leaf open so far. */
+  chain: {
+    longest: number('Length, drawn tight', 'mm', 350, 50, 2000),
+    thick: number('Thick', 'mm', 4, 1, 40),
+    bears: number('Bears', 'N', 400, 10, 10_000),
+  },
+  /** A gas strut, measured between the middles of its ends. */
+  'gas strut': {
+    push: number('Pushes with, drawn out, at 20°', 'N', 150, 10, 5000),
+    progression: number('Pushes harder pressed in', 'times', 1.3, 1, 3),
+    stroke: number('Stroke', 'mm', 100, 10, 1000),
+    extended: number('Length, drawn out', 'mm', 275, 40, 2500),
+    friction: number('More to press it in', '%', 15, 0, 60),
+    tolerance: number('May be off by, either way', '%', 7, 0, 40),
+    ageing: number('Loses over its years', '%', 10, 0, 60),
+    tube: number('Tube, across', 'mm', 18, 5, 60),
+    rod: number('Rod, across', 'mm', 8, 2, 40),
+    off: number('Stands off what it is screwed to', 'mm', 12, 0, 60),
+    screws: number('Screws at each end', 'count', 2, 1, 8),
+  },
+  /** A spring that pulls: from its free length on, so much a mm. */
+  'pull spring': {
+    rate: number('Pulls, a mm', 'N/mm', 1.2, 0.01, 50),
+    begins: number('Pulls as it begins to give', 'N', 8, 0, 1000),
+    free: number('Length, free', 'mm', 180, 20, 2000),
+    longest: number('Longest', 'mm', 340, 30, 4000),
+    across: number('Across', 'mm', 20, 3, 100),
+    tolerance: number('May be off by, either way', '%', 10, 0, 40),
+  },
+  /** A weight on a cord over a roller, hung in the case. */
+  counterweight: {
+    kg: number('Weighs', 'kg', 4, 0.1, 100),
+    cord: number('Cord and roller, across', 'mm', 12, 2, 60),
+  },
+  /** A spring that is wound up in the hinge line as the leaf is shut. */
+  'lid spring': {
+    torque: number('Turns with, shut', 'Nm', 4, 0.1, 200),
+    less: number('Less for a quarter turn', 'Nm', 3, 0, 200),
+    long: number('Long', 'mm', 90, 10, 500),
+    across: number('Across', 'mm', 14, 4, 80),
+    tolerance: number('May be off by, either way', '%', 10, 0, 40),
+  },
+  /** A hinge, or an arm, that rubs, so that a leaf stays where it is left. */
+  'friction hinge': {
+    torque: number('Holds with', 'Nm', 3, 0.1, 100),
+    tolerance: number('May be off by, either way', '%', 15, 0, 50),
+    ageing: number('Loses over its years', '%', 20, 0, 60),
+    wide: number('Wide', 'mm', 30, 5, 200),
+    high: number('Long', 'mm', 60, 10, 300),
+    thick: number('Thick', 'mm', 12, 2, 40),
+  },
+  /** What takes up the last of a fall. */
+  'soft closer': {
+    takes: number('Takes up', 'J', 3, 0.1, 200),
+    from: number('Works over the last', 'deg', 20, 2, 90),
+    wide: number('Width', 'mm', 14, 4, 100),
+    long: number('Length', 'mm', 60, 10, 300),
+  },
+  /** Arms that carry a door up before its case: a pair on either side. */
+  'lift arms': {
+    long: number('Arm, between its pivots', 'mm', 300, 40, 1200),
+    apart: number('Pivots of one pair apart', 'mm', 60, 10, 600),
+    thick: number('Arm, thick', 'mm', 6, 2, 40),
+    wide: number('Arm, wide', 'mm', 20, 5, 100),
+    rating: rating(12),
   },
   catch: {
     wide: number('Width', 'mm', 46, 5, 200),
     high: number('Height', 'mm', 16, 5, 120),
     deep: number('Depth', 'mm', 14, 2, 120),
     holds: number('Holds with', 'N', 40, 1, 500),
+  },
+  'roller catch': {
+    wide: number('Width', 'mm', 50, 5, 200),
+    high: number('Height', 'mm', 14, 5, 120),
+    deep: number('Depth', 'mm', 20, 2, 120),
+    holds: number('Holds with', 'N', 30, 1, 500),
+  },
+  'turn button': {
+    wide: number('Length', 'mm', 45, 10, 200),
+    high: number('Height', 'mm', 16, 5, 120),
+    deep: number('Stands out', 'mm', 12, 2, 120),
+    holds: number('Holds with', 'N', 150, 1, 2000),
+    hand: number('Room a hand wants at it', 'mm', 60, 0, 300),
+  },
+  bolt: {
+    wide: number('Width', 'mm', 30, 5, 200),
+    high: number('Length', 'mm', 80, 10, 400),
+    deep: number('Stands out', 'mm', 18, 2, 120),
+    throw: number('Goes into its keeper', 'mm', 15, 2, 100),
+    holds: number('Holds with', 'N', 500, 1, 10_000),
+    hand: number('Room a hand wants at it', 'mm', 60, 0, 300),
   },
   castor: {
     wheel: number('Wheel diameter', 'mm', 50, 10, 250),
@@ -196,6 +293,9 @@ export type HardwareOf<Kind extends HardwareKind> = {
   readonly confirmed: boolean;
 } & { readonly [Field in keyof (typeof HARDWARE_KINDS)[Kind]]: number };
 export type Hardware = { [Kind in HardwareKind]: HardwareOf<Kind> }[HardwareKind];
+
+/** Kinds that keep a leaf shut. */
+export const LATCH_KINDS = ['catch', 'roller catch', 'turn button', 'bolt'] as const;
 
 /** Kinds that hold a case to what is behind or above it. */
 export const FIXING_KINDS = ['stud screw', 'wall plug', 'hollow-wall fixing'] as const;

@@ -17,6 +17,7 @@ export interface PartNote {
     | 'fixing'
     | 'squeeze'
     | 'runs'
+    | 'balance'
     | 'cable';
   readonly verdict: Verdict;
   readonly sentence: string;

@@ -19,12 +19,18 @@ export interface LevelLeaf {
   readonly sense: 1 | -1;
 }
 
-/** Where two like struts hold it, one near either end: from the hinge line, on the leaf's back and on what it is hung in. */
+/** Where like struts hold it: their ends in its plane, each from the hinge line along the shut leaf, and back from there; and where they stand across it. */
 export interface StrutPlaces {
-  readonly onLeaf: number;
-  readonly onFrame: number;
-  /** The fixed end back from the leaf's back. */
-  readonly back: number;
+  readonly onLeaf: readonly [along: number, back: number];
+  readonly fixed: readonly [along: number, back: number];
+  readonly x: readonly number[];
+  /** How thick they are drawn, square, mm. */
+  readonly tube: number;
+  readonly rod: number;
+  /** Share of a strut, as it is with the leaf shut, that each of its two parts is long: they slide in one another. */
+  readonly part: number;
+  /** The end its rod is at; the leaf's where it is not said. */
+  readonly rodAt?: 'leaf' | 'case';
 }
 
 /** Rigid, and on its way as the leaf turns. */
@@ -32,11 +38,6 @@ export interface Moving {
   readonly solids: readonly Convex[];
   readonly motion: Motion;
 }
-
-/** A strut's tube and rod are drawn square, so thick, and stand so far in from the leaf's ends, mm. Common practice, no single source. */
-const STRUT = { tube: 22, rod: 10, in: 30 };
-/** Share of the shut strut that each of its two parts is long: they slide in one another. */
-const PART = 0.62;
 
 /** The leaf itself, by its turn in radians. */
 export function levelLeaf(leaf: LevelLeaf): Moving {
@@ -49,27 +50,27 @@ export function levelLeaf(leaf: LevelLeaf): Moving {
   ].map(([a, b]) => leaf.at(a!, b!));
   const point = leaf.frame.toSpace([0, ...leaf.at(0, 0)]);
   return {
-    solids: [block(leaf.frame, leaf.x, outline)],
+    solids: [acrossX(leaf.frame, leaf.x, outline)],
     motion: motionOf({ kind: 'turn', point, axis: axisOf(leaf) }),
   };
 }
 
-/** The tubes of its struts, which turn about their fixed ends, and the rods, which slide in them. */
-export function strutsOf(
-  leaf: LevelLeaf,
-  places: StrutPlaces,
-  ends: readonly [number, number],
-): { tubes: Moving; rods: Moving } {
-  const { frame, thick } = leaf;
-  const { onLeaf, onFrame, back } = places;
-  const [held, fixed] = [leaf.at(onLeaf, thick), leaf.at(onFrame, thick + back)];
+/** A strut in the plane of its leaf's turn, as the leaf is shut. */
+function strutIn({ onLeaf, fixed }: Pick<StrutPlaces, 'onLeaf' | 'fixed'>): Strut {
   // Angles in the leaf's own plane, along and back: the leaf opens away from the back.
-  const polar = (along: number, behind: number) => ({
+  const polar = ([along, behind]: readonly [number, number]) => ({
     r: Math.hypot(along, behind),
     a: Math.atan2(-behind, along),
   });
-  const [p, f] = [polar(onLeaf, thick), polar(onFrame, thick + back)];
-  const strut: Strut = { leaf: p.r, fixed: f.r, between: p.a - f.a };
+  const [p, f] = [polar(onLeaf), polar(fixed)];
+  return { leaf: p.r, fixed: f.r, between: p.a - f.a };
+}
+
+/** What of its struts turns about their fixed ends, and what slides in that: tubes and rods, or the other way about. */
+export function strutsOf(leaf: LevelLeaf, places: StrutPlaces): { tubes: Moving; rods: Moving } {
+  const { frame } = leaf;
+  const [held, fixed] = [leaf.at(...places.onLeaf), leaf.at(...places.fixed)];
+  const strut = strutIn(places);
   const [dy, dz] = [held[0] - fixed[0], held[1] - fixed[1]];
   const shut = Math.hypot(dy, dz);
   const unit: readonly [number, number] = [dy / shut, dz / shut];
@@ -92,20 +93,22 @@ export function strutsOf(
     joint: { kind: 'slide', direction: frame.turn([0, unit[0], unit[1]]) } as const,
     drive: strutReach(strut),
   };
-  const both = (from: number, to: number, wide: number) =>
-    [ends[0] + STRUT.in, ends[1] - STRUT.in].map((x) =>
-      block(frame, [x - wide / 2, x + wide / 2], bar(from, to, wide)),
-    );
-  return {
-    tubes: { solids: both(0, PART * shut, STRUT.tube), motion: chain([turn]) },
-    rods: { solids: both((1 - PART) * shut, shut, STRUT.rod), motion: chain([turn, slide]) },
+  const all = (from: number, to: number, wide: number) =>
+    places.x.map((x) => acrossX(frame, [x - wide / 2, x + wide / 2], bar(from, to, wide)));
+  const atCase = places.rodAt === 'case';
+  const [near, far] = atCase ? [places.rod, places.tube] : [places.tube, places.rod];
+  const still: Moving = { solids: all(0, places.part * shut, near), motion: chain([turn]) };
+  const slides: Moving = {
+    solids: all((1 - places.part) * shut, shut, far),
+    motion: chain([turn, slide]),
   };
+  return atCase ? { tubes: slides, rods: still } : { tubes: still, rods: slides };
 }
 
 const axisOf = ({ frame, sense }: LevelLeaf): Point3 => frame.turn([sense, 0, 0]);
 
 /** A prism across the frame's x over a convex outline in (y, z). */
-const block = (
+export const acrossX = (
   frame: Frame,
   [x0, x1]: readonly [number, number],
   outline: readonly (readonly [number, number])[],

@@ -2,6 +2,8 @@ import { DOOR } from './door/door';
 import { DoorSchema } from './door/schema';
 import { DRAWER } from './drawer/drawer';
 import { DrawerSchema } from './drawer/schema';
+import { LID } from './lid/lid';
+import { LidSchema } from './lid/schema';
 import { PULLOUT } from './pullout/pullout';
 import { PulloutSchema } from './pullout/schema';
 import { REUSED } from './reused/reused';
@@ -22,6 +24,7 @@ export const FAMILY_LIST = [
   { schema: PulloutSchema, family: PULLOUT },
   { schema: SlidingSchema, family: SLIDING },
   { schema: TopSchema, family: TOP },
+  { schema: LidSchema, family: LID },
   { schema: ShelfSchema, family: SHELF },
   { schema: RodSchema, family: ROD },
   { schema: ReusedSchema, family: REUSED },

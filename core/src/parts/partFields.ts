@@ -1,6 +1,7 @@
 import type { Field } from '../card/field';
 import { doorFields } from './door/fields';
 import { drawerFields } from './drawer/fields';
+import { lidFields } from './lid/fields';
 import { pulloutFields } from './pullout/fields';
 import { slidingFields } from './sliding/fields';
 import { topFields } from './top/fields';
@@ -18,6 +19,7 @@ const FIELDS: {
   'pull-out': pulloutFields,
   sliding: slidingFields,
   'sliding top': topFields,
+  lid: lidFields,
   shelf: shelfFields,
   rod: rodFields,
   kept: reusedPartFields,

@@ -49,6 +49,13 @@ export type Role =
   | 'guide'
   | 'track'
   | 'cleat'
+  // of what lifts and drops
+  | 'margin'
+  | 'ledge'
+  | 'cushion'
+  | 'spring'
+  | 'stay'
+  | 'latch'
   // the rest
   // of what is there already
   | 'lever'

@@ -77,13 +77,22 @@ const told = (item: string, all: readonly Assumption[], units: Units): Assumptio
     item,
   }));
 
-/** Notes of an item in the plan's units, each under a key that it has again in a plan a little changed. */
-function noteFindings(item: string, notes: readonly PartNote[], { units, taken }: Plan): NoteFinding[] {
+/**
+ * Notes of an item in the plan's units, each under a key that it has again in a plan a little changed.
+ *
+ * @param kind  what their keys begin with: those of one item's own and those of its balance are counted apart
+ */
+export function noteFindings(
+  item: string,
+  notes: readonly PartNote[],
+  { units, taken }: Plan,
+  kind = 'note',
+): NoteFinding[] {
   const counted = new Map<string, number>();
   return notes.map((note) => {
     const nth = counted.get(note.about) ?? 0;
     counted.set(note.about, nth + 1);
-    const key = `note|${item}|${note.about}|${nth}`;
+    const key = `${kind}|${item}|${note.about}|${nth}`;
     const known = taken[key];
     return {
       ...note,

@@ -3,6 +3,7 @@ import type { Verdict } from '../item/verdict';
 import type { Missing } from '../survey/missing';
 import type { Assumption, PartNote } from '../item/note';
 import type { Piece } from '../piece/piece';
+import type { BalanceReport } from './balance';
 import type { AirFinding } from './air';
 import type { EncounterWords } from './words';
 
@@ -80,6 +81,8 @@ export interface Report {
   readonly parts: readonly PartReport[];
   /** What closed forms tell of the plan's parts, the worst first. */
   readonly notes: readonly NoteFinding[];
+  /** Of what is lifted: what hand, struts and hinges do over the travel it can use. */
+  readonly balances: readonly BalanceReport[];
   readonly assumptions: readonly AssumptionFinding[];
   /** Air that is spoken for. */
   readonly air: readonly AirFinding[];

@@ -22,6 +22,7 @@ import {
   type Scene,
 } from '../scene/scene';
 import { airFindings } from './air';
+import { balanceFindings } from './balanceFindings';
 import { squeezeFindings } from './squeeze';
 import { answerOf } from './answer';
 import { meetingKey, type Finding, type MainPiece, type PartReport, type Report } from './records';
@@ -54,9 +55,12 @@ export function* reportSteps(
     ...plan.carcasses.map((one) => carcassFindings(plan, one)),
     ...plan.things.map((one) => thingFindings(plan, one)),
   ];
-  const notes = [...told.flatMap((one) => one.notes), ...squeezeFindings(plan, scene, checks)].sort(
-    (a, b) => RANK[a.verdict] - RANK[b.verdict],
-  );
+  const balanced = balanceFindings(plan, scene.movers, checks);
+  const notes = [
+    ...told.flatMap((one) => one.notes),
+    ...balanced.notes,
+    ...squeezeFindings(plan, scene, checks),
+  ].sort((a, b) => RANK[a.verdict] - RANK[b.verdict]);
   const assumptions = told.flatMap((one) => one.assumptions);
   const answer = answerOf(plan, scene, partReports(plan, scene, checks), notes, assumptions, air);
   const looked = new Set([answer.part, charted]);
@@ -64,7 +68,15 @@ export function* reportSteps(
     if (looked.has(mover.id) || looked.has(mover.item))
       checks[i] = yield* withProgress(checker.chart(mover), { done: checks.length, of: checks.length });
   const parts = partReports(plan, scene, checks);
-  return { answer, parts, notes, assumptions, air, missing: missingReadings(plan, scene, parts) };
+  return {
+    answer,
+    parts,
+    notes,
+    balances: balanced.reports,
+    assumptions,
+    air,
+    missing: missingReadings(plan, scene, parts),
+  };
 }
 
 /** What is said of every mover, the most urgent first. */

@@ -12,6 +12,7 @@ import type { Force } from '../../balance/force';
 import type { Point3 } from '../../solid/prism';
 import type { Issue } from '../../item/issue';
 import type { PartNote, Assumption } from '../../item/note';
+import type { Balance } from './balance';
 import type { Mount } from './mount';
 import type { ClearOpening } from './clearOpening';
 
@@ -117,6 +118,8 @@ export interface Family<Part, Laid, At extends AnyPlace = PartPlace> {
   move(laid: Laid, pieces: PartPieces): readonly Mover[];
   /** What acts on what moves of it: what it weighs with all that is in it, and what leans on it or pushes it. */
   forces(laid: Laid, pieces: PartPieces, movers: readonly Mover[]): readonly Acting[];
+  /** What of it is weighed against what helps it, mover by mover; not given where nothing turns up or down. */
+  balances?(laid: Laid, pieces: PartPieces): readonly Balance[];
   /** Every clear opening that its movers allow together, the widest first. */
   openings?(laid: Laid): readonly ClearOpening[];
   /** What sums and statics tell of it: loads, sag, fingers, reach; `carried` is what others have mounted on it. */

@@ -8,6 +8,7 @@ import {
   parseLength,
   parseNumber,
   type Hardware,
+  type HardwareNumber,
   type Issue,
   type Units,
 } from '@tarnpass/core';
@@ -20,7 +21,10 @@ interface Props {
   onChange(next: Hardware): readonly Issue[];
 }
 
-const SUFFIX = { mm: '', deg: '°', kg: '', N: '' } as const;
+/** Units that stand behind the figure; lengths carry their own, all others stand in the label. */
+const SUFFIX: Partial<Record<HardwareNumber['unit'], string>> = { deg: '°', '%': ' %', times: ' times' };
+const inLabel = (unit: HardwareNumber['unit']) =>
+  unit !== 'mm' && unit !== 'count' && SUFFIX[unit] === undefined;
 
 /** Every number of a piece of hardware, its lengths in the units of the reader. */
 export function HardwareNumbers({ item, units, onChange }: Props) {
@@ -46,14 +50,14 @@ export function HardwareNumbers({ item, units, onChange }: Props) {
           const value = values[field]!;
           const take = (text: string) => {
             const read =
-              unit === 'mm' ? parseLength(text, units.system) : parseNumber(text.replace(/°/g, ''));
+              unit === 'mm' ? parseLength(text, units.system) : parseNumber(text.replace(/°|%|times/g, ''));
             if (!read.ok) return read;
             return first(onChange({ ...item, [field]: 'mm' in read ? read.mm : read.value } as Hardware));
           };
           return (
             <Field
               key={field}
-              label={unit === 'kg' || unit === 'N' ? `${label}, ${unit}` : label}
+              label={inLabel(unit) ? `${label}, ${unit}` : label}
               shown={unit === 'mm' ? formatLength(value, units) : String(value)}
               {...(SUFFIX[unit] && { suffix: SUFFIX[unit] })}
               take={take}

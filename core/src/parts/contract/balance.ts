@@ -1,0 +1,63 @@
+import type { Effort, Force } from '../../balance/force';
+import type { Coordinate } from '../../balance/coordinate';
+import type { GasStrut } from '../../balance/strut';
+import type { Motion } from '../../motion/motion';
+import type { Point3 } from '../../solid/prism';
+
+/** A strut with how long it is along the travel. */
+export interface FittedStrut {
+  readonly key: string;
+  readonly words: string;
+  readonly strut: GasStrut;
+  readonly length: Coordinate;
+  readonly force: Force;
+  readonly bracket: Bracket;
+}
+
+/** How an end of a strut is held: how far off its wood it pushes, what its screws bear across, N, and the side it is on, mm and MPa. */
+export interface Bracket {
+  readonly off: number;
+  readonly bears: number;
+  readonly side:
+    | { readonly thick: number; readonly high: number; readonly wide: number; readonly stiffness: number }
+    | undefined;
+}
+
+/** A row of fixings that hold a leaf at its axis: what one of them bears, N, and where they are, with the leaf shut. */
+export interface HingeRow {
+  readonly words: string;
+  readonly at: readonly Point3[];
+  /** Screws at each place, and what each bears pulled straight out, and across, N. */
+  readonly screws: number;
+  readonly pull: number;
+  readonly across: number;
+}
+
+/** What moves and is weighed against what helps it: everything that hand, hinges and stays are judged by. */
+export interface Balance {
+  /** The mover, by its id, and its leaf as it reads in a sentence. */
+  readonly mover: string;
+  readonly words: string;
+  /** All that drives it, its weights among them. */
+  readonly efforts: readonly Effort[];
+  /** What of that acts at a point of the leaf that its hinges hold. */
+  readonly forces: readonly Force[];
+  /** Where a hand takes hold, and how that goes. */
+  readonly grip: { readonly point: Point3; readonly motion: Motion };
+  /** A hand lifts so much with ease, N. */
+  readonly comfortable: number;
+  /** It opens against its weight, or by it. */
+  readonly opens: 'up' | 'down';
+  readonly struts: readonly FittedStrut[];
+  /** What is weighed besides that may not be there: a cushion that comes off, by the keys of its efforts. */
+  readonly mayBeOff: readonly string[];
+  /** It is locked once it is open all the way. */
+  readonly locks?: string;
+  /** What takes up the last of its fall, mJ, from a travel on. */
+  readonly closer?: { readonly takes: number; readonly from: number };
+  readonly hinges?: HingeRow;
+  /** What all that moves weighs times the square of its way by the travel, kg mm2, with it shut. */
+  readonly inertia: number;
+  /** From its axis to its farthest edge, mm. */
+  readonly reach: number;
+}

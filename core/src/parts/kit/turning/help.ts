@@ -1,0 +1,174 @@
+import {
+  rubbing,
+  slidingStay,
+  springForce,
+  strutForce,
+  turningSpring,
+  type Effort,
+  type Ends,
+  type Force,
+} from '../../../balance/force';
+import { distanceTo, turnAbout, type Coordinate } from '../../../balance/coordinate';
+import { exactly, scaled, type Interval } from '../../../balance/interval';
+import type { GasStrut } from '../../../balance/strut';
+import type { HardwareKind, HardwareOf } from '../../../hardware/schema';
+import type { HardwareList } from '../../../hardware/generic';
+import { GRAVITY } from '../../../piece/mass';
+import { axisOf, fromAxis, pointAt, turnOf, type TurningPlane } from './plane';
+import type { Help, HelpKind, Stay } from './schema';
+
+const NM = 1000;
+const PERCENT = 100;
+
+export const HELP_HARDWARE = {
+  'gas struts': 'gas strut',
+  'pull springs': 'pull spring',
+  counterweight: 'counterweight',
+  'lid springs': 'lid spring',
+  'friction hinges': 'friction hinge',
+} as const satisfies Readonly<Record<Exclude<HelpKind, 'none'>, HardwareKind>>;
+
+/** Hardware a stay is chosen from. */
+export const STAY_KINDS = ['stay', 'locking stay', 'chain'] as const;
+export type StayItem = HardwareOf<'stay'> | HardwareOf<'locking stay'> | HardwareOf<'chain'>;
+
+export const stayItem = (id: string, hardware: HardwareList): StayItem | undefined =>
+  hardware.find(id, 'stay') ?? hardware.find(id, 'locking stay') ?? hardware.find(id, 'chain');
+
+export const stayLong = (item: StayItem): number => (item.kind === 'chain' ? item.longest : item.length);
+
+/** A gas strut as it is reckoned with. */
+export const gasStrutOf = (item: HardwareOf<'gas strut'>): GasStrut => ({
+  push: item.push,
+  progression: item.progression,
+  stroke: item.stroke,
+  extended: item.extended,
+  friction: item.friction / PERCENT,
+  tolerance: item.tolerance / PERCENT,
+  ageing: item.ageing / PERCENT,
+});
+
+const within = (value: number, percent: number): Interval =>
+  scaled({ least: 1 - percent / PERCENT, most: 1 + percent / PERCENT }, value);
+
+/** One of what helps, between a leaf and its case or in the line of its hinges. */
+export interface Helper {
+  readonly key: string;
+  readonly words: string;
+  readonly effort: Effort;
+  /** Where it pushes or pulls at a point of the leaf. */
+  readonly force?: Force;
+  readonly strut?: { readonly item: GasStrut; readonly length: Coordinate };
+}
+
+/** A leaf that turns, and where along its axis what helps it stands, mm in the frame. */
+export interface Helped {
+  readonly key: string;
+  readonly plane: TurningPlane;
+  /** Where what is between leaf and case stands, by how many there are. */
+  readonly x: readonly number[];
+}
+
+/** All that helps a leaf, one by one; nothing where its hardware is not there. */
+export function helpersOf(help: Help, { key, plane, x }: Helped, hardware: HardwareList): Helper[] {
+  const motion = turnOf(plane);
+  const about = axisOf(plane);
+  const named = (i: number, many: string, one: string) => ({
+    key: `${key}/${many}-${i + 1}`,
+    words: x.length > 1 ? `the ${i === 0 ? 'left' : 'right'} ${one}` : `the ${one}`,
+  });
+  const endsAt = (one: Between, i: number): Ends => ({
+    on: pointAt(plane, x[i]!, fromAxis(plane, one.onLeaf)),
+    fixed: pointAt(plane, x[i]!, fromAxis(plane, one.onCase)),
+    motion,
+  });
+  switch (help.kind) {
+    case 'none':
+      return [];
+    case 'gas struts': {
+      const item = hardware.find(help.hardware, 'gas strut');
+      if (!item) return [];
+      const strut = gasStrutOf(item);
+      return x.map((_, i): Helper => {
+        const { key: own, words } = named(i, 'strut', 'strut');
+        const ends = endsAt(help, i);
+        const force = strutForce(own, words, strut, ends);
+        const length = distanceTo(ends.motion, ends.on, ends.fixed);
+        return { key: own, words, effort: force, force, strut: { item: strut, length } };
+      });
+    }
+    case 'pull springs': {
+      const item = hardware.find(help.hardware, 'pull spring');
+      if (!item) return [];
+      return x.map((_, i): Helper => {
+        const { key: own, words } = named(i, 'spring', 'spring');
+        const spring = {
+          perMm: within(item.rate, item.tolerance),
+          begins: within(item.begins, item.tolerance),
+          free: item.free,
+        };
+        const force = springForce(own, words, spring, endsAt(help, i));
+        return { key: own, words, effort: force, force };
+      });
+    }
+    case 'counterweight': {
+      const item = hardware.find(help.hardware, 'counterweight');
+      if (!item) return [];
+      return x.map((_, i): Helper => {
+        const { key: own, words } = named(i, 'weight', 'counterweight');
+        const cord = { perMm: exactly(0), begins: exactly(item.kg * GRAVITY), free: 0 };
+        const force = springForce(own, words, cord, endsAt(help, i));
+        return { key: own, words, effort: force, force };
+      });
+    }
+    case 'lid springs': {
+      const item = hardware.find(help.hardware, 'lid spring');
+      if (!item) return [];
+      const spring = {
+        shut: scaled(within(item.torque, item.tolerance), help.count * NM),
+        perRad: (help.count * item.less * NM) / (Math.PI / 2),
+      };
+      const own = `${key}/springs`;
+      const words = help.count > 1 ? 'its lid springs' : 'its lid spring';
+      return [{ key: own, words, effort: turningSpring(own, words, spring, motion, about) }];
+    }
+    case 'friction hinges': {
+      const item = hardware.find(help.hardware, 'friction hinge');
+      if (!item) return [];
+      const own = `${key}/friction`;
+      const words = help.count > 1 ? 'its friction hinges' : 'its friction hinge';
+      const holds = scaled(within(item.torque, item.tolerance), help.count * NM);
+      const aged = 1 - item.ageing / PERCENT;
+      return [
+        { key: own, words, effort: wearing(rubbing(own, words, holds, turnAbout(motion, about)), aged) },
+      ];
+    }
+  }
+}
+
+type Between = Extract<Help, { onLeaf: unknown }>;
+
+/** What rubs less once its years are over. */
+const wearing = (effort: Effort, left: number): Effort => ({
+  ...effort,
+  over: (from, to, conditions) => scaled(effort.over(from, to, conditions), conditions.aged ? left : 1),
+});
+
+/** What rubs in a stay, if it does. */
+export function stayHelper(
+  stay: NonNullable<Stay>,
+  { key, plane }: Pick<Helped, 'key' | 'plane'>,
+  hardware: HardwareList,
+): Helper[] {
+  const item = stayItem(stay.hardware, hardware);
+  if (item?.kind !== 'stay' || item.rubs === 0) return [];
+  const own = `${key}/stay`;
+  const words = 'its stay';
+  const ends: Ends = {
+    on: pointAt(plane, 0, fromAxis(plane, stay.onLeaf)),
+    fixed: pointAt(plane, 0, fromAxis(plane, stay.onCase)),
+    motion: turnOf(plane),
+  };
+  const many = stay.ends === 'both' ? 2 : 1;
+  return [{ key: own, words, effort: slidingStay(own, words, exactly(item.rubs * many), ends) }];
+}

@@ -1,0 +1,232 @@
+import { AT_EASE, type Conditions } from '../balance/force';
+import { mostOver, leastOver, type Figure } from '../balance/bounds';
+import { axisHolds, hingesHold, sizeOf } from '../balance/axisLoad';
+import { speedOver } from '../balance/coordinate';
+import { driveOf, handOf, standsOver, type Poised, type Stretch } from '../balance/poise';
+import { slamOf } from '../balance/slam';
+import { strokeLeft } from '../balance/strut';
+import type { Balance, Bracket } from '../parts/contract/balance';
+import { familyOf } from '../parts/families';
+import { partBuilt, type BuiltPart } from '../plan/place';
+import type { Plan } from '../plan/schema';
+
+/** What a balance is looked at under: how warm it is, whether its years are over, what has failed, what is off it. */
+export interface Weather {
+  readonly key: string;
+  readonly words: string;
+  readonly celsius: number;
+  readonly aged: boolean;
+  readonly failed: readonly string[];
+}
+
+/** What a hand gives over a travel, at most, N; its bounds are proven. */
+export interface HandForce {
+  /** To lift it; less than 0 where it lifts itself. */
+  readonly lift: { readonly most: number; readonly travel: number };
+  /** To shut it, and to hold it back as it falls. */
+  readonly push: { readonly most: number; readonly travel: number };
+  readonly back: { readonly most: number; readonly travel: number };
+}
+
+/** How a mover is balanced under one weather, over the travel it can use. */
+export interface Balanced {
+  readonly weather: Weather;
+  readonly hand: HandForce;
+  /** Open as far as it goes it stays, may fall, or falls shut (or open, where it opens downward). */
+  readonly open: Stretch['stand'];
+  readonly stands: readonly Stretch[];
+  /** What it lands with, J, let go where that is most, and how fast its edge then is, m/s. */
+  readonly slam: { readonly joules: number; readonly from: number; readonly metresASecond: number };
+}
+
+/** A mover that is weighed against what helps it, with all that follows from how far it goes. */
+export interface BalanceReport {
+  readonly mover: string;
+  readonly usable: number;
+  readonly weathers: readonly Balanced[];
+  /** Of each strut, what is left of its stroke, mm, and what it pushes with, shut and at most, N. */
+  readonly struts: readonly {
+    readonly words: string;
+    readonly left: { readonly in: number; readonly out: number };
+    readonly shut: number;
+    readonly most: number;
+    /** What the screws of one of its ends bear, N, and how far it bows the side it is fixed to, mm. */
+    readonly bears: number;
+    readonly bows: number;
+  }[];
+  /** What its hinges hold, N: the most, where, and what the worst place of them holds with, and whether they are lifted there. */
+  readonly hinges?: {
+    readonly most: number;
+    readonly travel: number;
+    readonly place: number;
+    readonly lifted: boolean;
+    readonly bears: number;
+  };
+}
+
+const MJ_A_J = 1e6;
+/** As near as a hand's force is told, N, and a hinge's. */
+const NEAR_N = 0.2;
+/** Cold, as it is sold by, and warm: heated, and where it is not. Common practice, degrees. */
+const COLD = { heated: 15, unheated: -5 } as const;
+const WARM = { heated: 30, unheated: 38 } as const;
+
+const kept = new WeakMap<BuiltPart, readonly Balance[]>();
+
+/** How a part's movers are balanced, kept as long as the part stays the same; none of what has no weight to lift. */
+export function balancesOf(plan: Plan, item: string): readonly Balance[] {
+  const part = plan.parts.find(({ id }) => id === item);
+  const built = part && partBuilt(plan, part);
+  if (!built) return [];
+  const before = kept.get(built);
+  if (before) return before;
+  const balances = familyOf(part).balances?.(built.laid, built.pieces) ?? [];
+  kept.set(built, balances);
+  return balances;
+}
+
+/** All weathers a mover is looked at under, the usual one first. */
+export function weathersOf(plan: Plan, balance: Balance): Weather[] {
+  const climate = plan.season.climate;
+  const usual: Weather = { key: 'usual', words: 'at 20°', celsius: 20, aged: false, failed: [] };
+  const struts = balance.struts;
+  const warmth = (key: 'cold' | 'warm', celsius: number): Weather => ({
+    ...usual,
+    key,
+    words: `on a ${key} day, ${celsius}°`,
+    celsius,
+  });
+  return [
+    usual,
+    ...(struts.length > 0
+      ? [
+          warmth('cold', COLD[climate]),
+          warmth('warm', WARM[climate]),
+          { ...usual, key: 'aged', words: 'after its years', aged: true },
+          ...(struts.length > 1
+            ? [{ ...usual, key: 'failed', words: 'with one strut failed', failed: [struts[0]!.key] }]
+            : [{ ...usual, key: 'failed', words: 'with its strut failed', failed: [struts[0]!.key] }]),
+        ]
+      : []),
+    ...(balance.mayBeOff.length > 0
+      ? [{ ...usual, key: 'bare', words: 'without its cushion', failed: balance.mayBeOff }]
+      : []),
+  ];
+}
+
+export const conditionsOf = ({ celsius, aged, failed }: Weather): Omit<Conditions, 'sense'> => ({
+  celsius,
+  aged,
+  failed: new Set(failed),
+});
+
+/** A balance over the travel it can use. */
+export function poisedOf({ efforts, grip }: Balance, usable: number): Poised {
+  const knots = grip.motion.knots.filter((knot) => knot > 0 && knot < usable);
+  return {
+    efforts,
+    ends: [0, ...knots, usable],
+    handle: (from, to) => speedOver(grip.motion, grip.point, from, to),
+  };
+}
+
+/** How a mover is balanced over the travel that its check leaves it. */
+export function balanceReport(plan: Plan, balance: Balance, usable: number): BalanceReport {
+  const poised = poisedOf(balance, usable);
+  const weathers = weathersOf(plan, balance);
+  const balanced = weathers.map((weather) => balancedUnder(balance, poised, weather));
+  return {
+    mover: balance.mover,
+    usable,
+    weathers: balanced,
+    struts: balance.struts.map(({ words, strut, length, force, bracket }) => {
+      const lengths = length.over(0, usable).value;
+      const at = { ...AT_EASE, sense: -1 as const, travel: 0 };
+      const push: Figure = (from, to) => {
+        const parts = force.partsOver(from, to, at);
+        const most = Math.hypot(...parts.map(({ least, most: top }) => Math.max(-least, top)));
+        return { least: 0, most };
+      };
+      const { bound } = mostOver(push, poised.ends, NEAR_N);
+      return {
+        words,
+        left: strokeLeft(strut, lengths),
+        shut: force.newtons(at).most,
+        most: bound,
+        bears: bracket.bears,
+        bows: bowOf(bracket, bound),
+      };
+    }),
+    ...hingeLoad(balance, poised),
+  };
+}
+
+function balancedUnder(balance: Balance, poised: Poised, weather: Weather): Balanced {
+  const conditions = conditionsOf(weather);
+  const hand = (sense: 1 | -1) => handOf(poised, { ...conditions, sense });
+  const [lift, shut] = [hand(1), hand(-1)];
+  const stands = standsOver(poised, conditions);
+  const closing = driveOf(poised.efforts, { ...conditions, sense: -1 });
+  const usable = poised.ends[poised.ends.length - 1]!;
+  const slam = slamOf(closing, poised.ends);
+  const most = mostOver(lift, poised.ends, NEAR_N);
+  const push = mostOver(shut, poised.ends, NEAR_N);
+  const back = leastOver(shut, poised.ends, NEAR_N);
+  const taken = balance.closer && balance.closer.from <= usable ? balance.closer.takes : 0;
+  const joules = Math.max(0, slam.energy / MJ_A_J - taken / MJ_A_J);
+  return {
+    weather,
+    hand: {
+      lift: { most: most.bound, travel: most.travel },
+      push: { most: push.bound, travel: push.travel },
+      back: { most: Math.max(0, -back.bound), travel: back.travel },
+    },
+    open: balance.locks ? 'stays' : standsOver({ ...poised, ends: [usable, usable] }, conditions)[0]!.stand,
+    stands,
+    slam: {
+      joules,
+      from: slam.from,
+      metresASecond:
+        Math.sqrt((2 * joules) / Math.max(1e-9, balance.inertia / MM2_A_M2)) * (balance.reach / 1000),
+    },
+  };
+}
+const MM2_A_M2 = 1e6;
+
+/** The most its hinges hold, as a hand lifts it or lowers it, and how that is shared among their places. */
+function hingeLoad(balance: Balance, poised: Poised): Pick<BalanceReport, 'hinges'> {
+  const { hinges, forces, grip } = balance;
+  if (!hinges) return {};
+  const looked = ([1, -1] as const).map((sense) => {
+    const conditions = { ...AT_EASE, sense };
+    const holds = axisHolds(poised, forces, grip, conditions);
+    return { sense, holds, most: mostOver(sizeOf(holds), poised.ends, 1) };
+  });
+  const worst = looked.reduce((a, b) => (b.most.bound > a.most.bound ? b : a));
+  const { travel } = worst.most;
+  const shares = hingesHold(poised, forces, grip, hinges.at, { ...AT_EASE, sense: worst.sense, travel });
+  const total = Math.hypot(...worst.holds(travel, travel).map(({ least, most }) => (least + most) / 2));
+  const place = Math.max(...(shares ?? []).map(({ most }) => most));
+  const up = worst.holds(travel, travel)[2];
+  return {
+    hinges: {
+      most: worst.most.bound,
+      travel,
+      // As much more as the bound is over what it comes to there.
+      place: total > 0 && shares ? (place * worst.most.bound) / total : worst.most.bound,
+      lifted: up.most < 0,
+      bears: hinges.screws * hinges.pull,
+    },
+  };
+}
+
+/**
+ * How far a push that stands off a side bows it, mm: its couple at the head of a strip that is held at its foot.
+ *
+ * @source M h^2 / (2 E I): any strength text
+ */
+export function bowOf({ off, side }: Bracket, newtons: number): number {
+  if (!side) return 0;
+  const second = (side.wide * side.thick ** 3) / 12;
+  return (newtons * off * side.high ** 2) / (2 * side.stiffness * second);
+}

@@ -1,0 +1,193 @@
+import type { PartNote } from '../item/note';
+import type { Verdict } from '../item/verdict';
+import { capitalised } from '../item/capitals';
+import { forceMark, lengthMark } from '../length/lengthMark';
+import type { Balance } from '../parts/contract/balance';
+import type { Balanced, BalanceReport } from './balance';
+
+const RADIANS = Math.PI / 180;
+/** More than this times what is lifted with ease nobody lifts. */
+const TOO_HEAVY = 2;
+/** What lands with less than this hurts no hand, J. Common practice, cautious. */
+const HARMLESS = 2;
+/** So much of a stroke is kept at either end, mm. Common practice of those who make struts. */
+const STROKE_LEFT = 5;
+/** Of what screws bear, more than this is told as tight. */
+const NEAR_LIMIT = 0.8;
+/** A side that bows more shows it, mm. Common practice. */
+const BOWS = 1;
+
+const note = (about: PartNote['about'], verdict: Verdict, sentence: string): PartNote => ({
+  about,
+  verdict,
+  sentence,
+});
+
+/** A travel as it reads: degrees of what turns. */
+export const turnWords = (travel: number): string => {
+  const degrees = Math.round((travel / RADIANS) * 10) / 10;
+  return degrees === 0 ? 'shut' : `at ${degrees}°`;
+};
+
+/**
+ * What a balance comes to, in sentences: by hand, whether it stays, how it lands, its struts, its hinges.
+ *
+ * @param frail  children or frail people use it
+ */
+export function balanceNotes(balance: Balance, report: BalanceReport, frail: boolean): PartNote[] {
+  const [usual, ...others] = report.weathers;
+  return [
+    handNote(balance, usual!),
+    ...openNote(balance, report, usual!),
+    ...slamNote(balance, usual!, frail),
+    ...strutsApart(report.struts).flatMap((strut) => strutNotes(strut)),
+    ...hingeNote(report),
+    ...others.flatMap((one) => weatherNote(balance, one, usual!)),
+  ];
+}
+
+const handGrade = (newtons: number, comfortable: number): Verdict =>
+  newtons > TOO_HEAVY * comfortable ? 'hits' : newtons > comfortable ? 'tight' : 'clear';
+
+/** What a hand gives, in words: "24 N to lift it, shut; 12 N to push it shut". */
+export function handWords({ opens }: Balance, { hand }: Balanced): string {
+  const { lift, push, back } = hand;
+  const parts = [
+    lift.most > 0.5
+      ? `${forceMark(lift.most)} to ${opens === 'up' ? 'lift' : 'pull'} it, most ${turnWords(lift.travel)}`
+      : 'nothing to open it: it goes by itself',
+    ...(push.most > 0.5
+      ? [
+          `${forceMark(push.most)} to ${opens === 'up' ? 'push' : 'lift'} it shut, most ${turnWords(push.travel)}`,
+        ]
+      : []),
+    ...(back.most > 0.5 ? [`${forceMark(back.most)} to let it down, most ${turnWords(back.travel)}`] : []),
+  ];
+  return parts.join('; ');
+}
+
+function handNote(balance: Balance, usual: Balanced): PartNote {
+  const { lift, push, back } = usual.hand;
+  const most = Math.max(lift.most, push.most, back.most);
+  const verdict = handGrade(most, balance.comfortable);
+  return note(
+    'balance',
+    verdict,
+    `By hand it takes ${handWords(balance, usual)}. ${forceMark(balance.comfortable)} is given with ease${verdict === 'clear' ? '' : ': help it with struts or springs, or make it lighter'}.`,
+  );
+}
+
+function openNote(balance: Balance, report: BalanceReport, { open, stands }: Balanced): PartNote[] {
+  const at = turnWords(report.usable).replace(/^at /, '');
+  const way = balance.opens === 'up' ? 'shut' : 'open';
+  if (balance.locks)
+    return [note('balance', 'clear', `Open at ${at} ${balance.locks} holds it until it is let go.`)];
+  if (balance.opens === 'down') return [];
+  if (open === 'falls')
+    return [
+      note(
+        'balance',
+        'hits',
+        `It does not stay open: let go at ${at} it falls ${way}. A stay that locks, struts that hold it, or a stop that lets it lean farther will do.`,
+      ),
+    ];
+  if (open === 'may fall' || open === 'may move')
+    return [
+      note(
+        'balance',
+        'tight',
+        `Open at ${at} it may fall ${way}: whether it stays hangs on how its struts, springs and hinges come out. Reckon with a stay.`,
+      ),
+    ];
+  const from = stands[stands.length - 1]!.from;
+  const over = report.usable - from;
+  return [
+    note(
+      'balance',
+      'clear',
+      over > 0 && stands.length > 1
+        ? `Open at ${at} it stays: it is past where it turns over by ${Math.round((over / RADIANS) * 10) / 10}°.`
+        : `Open at ${at} it stays.`,
+    ),
+  ];
+}
+
+function slamNote(balance: Balance, { slam, stands }: Balanced, frail: boolean): PartNote[] {
+  if (balance.opens === 'down' || slam.joules < HARMLESS) {
+    const still = stands.every(({ stand }) => stand === 'stays');
+    return still ? [note('balance', 'clear', 'Let go anywhere it stays where it is left.')] : [];
+  }
+  const lands = `Let go ${turnWords(slam.from)} it falls, and lands with ${slam.joules.toFixed(1)} J, its edge at ${slam.metresASecond.toFixed(1)} m/s`;
+  return [
+    note(
+      'caution',
+      frail ? 'hits' : 'tight',
+      `${lands}: a hand on the edge is crushed. Struts, a friction stay or a soft closer take that; keep hands off the edge until it is down.`,
+    ),
+  ];
+}
+
+/** Struts that are alike are told once. */
+function strutsApart(struts: BalanceReport['struts']): BalanceReport['struts'] {
+  const [first, ...others] = struts;
+  if (!first || others.length === 0) return struts;
+  const same = others.every(({ left, most }) => left.in === first.left.in && Math.abs(most - first.most) < 0.1);
+  return same ? [{ ...first, words: 'each strut' }] : struts;
+}
+
+function strutNotes({ words, left, shut, most, bears, bows }: BalanceReport['struts'][number]): PartNote[] {
+  const pinch = Math.min(left.in, left.out);
+  const said = capitalised(words);
+  return [
+    note(
+      'balance',
+      left.out < -1e-6 ? 'hits' : pinch < STROKE_LEFT ? 'tight' : 'clear',
+      `${said} keeps ${lengthMark(Math.max(0, left.in), 'most')} of its stroke pressed in and ${lengthMark(Math.max(0, left.out), 'most')} drawn out${pinch < STROKE_LEFT ? `; ${lengthMark(STROKE_LEFT)} at either end is usual` : ''}.`,
+    ),
+    note(
+      'balance',
+      most > bears ? 'hits' : most > NEAR_LIMIT * bears ? 'tight' : 'clear',
+      `${said} pushes on its brackets with ${forceMark(shut)} shut and ${forceMark(most)} at most; the screws of one bear ${forceMark(bears)}${most > bears ? ': more of them, thicker wood or a plate behind will do' : ''}.`,
+    ),
+    ...(bows > BOWS
+      ? [
+          note(
+            'balance',
+            'tight',
+            `${said} bows the side it is fixed to by ${lengthMark(bows)}, pushing beside it: a rail across, or a thicker side.`,
+          ),
+        ]
+      : []),
+    note(
+      'caution',
+      'clear',
+      `${said} is under pressure: it is never opened, bored or heated, and let go of only with the leaf wide open and propped.`,
+    ),
+  ];
+}
+
+function hingeNote({ hinges }: BalanceReport): PartNote[] {
+  if (!hinges) return [];
+  const { most, travel, place, lifted, bears } = hinges;
+  return [
+    note(
+      'hinges',
+      place > bears ? 'hits' : place > NEAR_LIMIT * bears ? 'tight' : 'clear',
+      `Its hinge holds ${forceMark(most)} at most, ${turnWords(travel)}${lifted ? ', and is lifted off its wood there' : ''}; ${forceMark(place)} at its worst place, where screws bear ${forceMark(bears)}${place > bears ? ': longer screws, more of them, or bolts through will do' : ''}.`,
+    ),
+  ];
+}
+
+/** What another day, age or a failure changes, where that is of consequence. */
+function weatherNote(balance: Balance, one: Balanced, usual: Balanced): PartNote[] {
+  const most = Math.max(one.hand.lift.most, one.hand.push.most, one.hand.back.most);
+  const falls = (one.open === 'falls' || one.open === 'may fall') && usual.open === 'stays';
+  const verdict: Verdict = falls || handGrade(most, balance.comfortable) === 'hits' ? 'tight' : 'clear';
+  return [
+    note(
+      'balance',
+      verdict,
+      `${capitalised(one.weather.words)} it takes ${handWords(balance, one)}${falls ? ', and open it does not stay for certain' : ''}.`,
+    ),
+  ];
+}
