@@ -3,7 +3,7 @@ import { poseAt, type Pose } from '../motion/joint';
 import { after, AT_REST, motionPose, moved, type Motion, type Stage } from '../motion/motion';
 import type { Point3 } from '../solid/prism';
 import { across, cross, dot, less, long, plus, scaled } from '../solid/vector';
-import { about, cosines, exactly, scaled as times, type Interval } from './interval';
+import { about, cosines, exactly, product, scaled as times, type Interval } from './interval';
 
 /**
  * A figure that changes as a mover goes: how high a point of it is, how far from another, how far it has turned. Forces act along
@@ -259,10 +259,10 @@ function bendOf(motion: Motion, point: Point3, from: number, to: number): number
   let bend = 0;
   let turning = 0;
   stages.forEach(({ joint }, i) => {
-    const speed = bounds[i]!.rate * reach[i]!;
-    bend += bounds[i]!.bend * reach[i]! + 2 * turning * speed;
+    const speed = product(bounds[i]!.rate, reach[i]!);
+    bend += product(bounds[i]!.bend, reach[i]!) + product(2 * turning, speed);
     if (joint.kind === 'turn') {
-      bend += bounds[i]!.rate * speed;
+      bend += product(bounds[i]!.rate, speed);
       turning += bounds[i]!.rate;
     }
   });

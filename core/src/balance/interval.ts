@@ -14,7 +14,7 @@ export const sum = (a: Interval, b: Interval): Interval => ({
 export const minus = ({ least, most }: Interval): Interval => ({ least: -most, most: -least });
 
 /** Nothing times what nobody knows is nothing. */
-const product = (a: number, b: number): number => (a === 0 || b === 0 ? 0 : a * b);
+export const product = (a: number, b: number): number => (a === 0 || b === 0 ? 0 : a * b);
 
 export function times(a: Interval, b: Interval): Interval {
   const all = [

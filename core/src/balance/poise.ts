@@ -25,8 +25,16 @@ export interface Poised {
 /** What all efforts come to along the travel as it goes one way: more than 0 opens. Nmm of what turns, N of what slides. */
 export const driveOf =
   (efforts: readonly Effort[], conditions: Conditions): Figure =>
-  (from, to) =>
-    efforts.reduce((all, effort) => sum(all, effort.over(from, to, conditions)), NOTHING);
+  (from, to) => {
+    const all = efforts.reduce(
+      (whole, effort) => sum(whole, effort.over(from, to, conditions)),
+      NOTHING,
+    );
+    // Comparing with what is no number would prove anything.
+    if (Number.isNaN(all.least) || Number.isNaN(all.most))
+      throw new Error('What drives a mover came out as no number.');
+    return all;
+  };
 
 /**
  * What a hand gives at the handle as it opens (sense 1): lifts, or holds back where that is less than 0; and as it closes (sense -1):

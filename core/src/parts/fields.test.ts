@@ -6,6 +6,7 @@ import { newPart } from '../plan/fresh';
 import type { Plan } from '../plan/schema';
 import { buildScene } from '../plan/buildScene';
 import { partsList } from '../make/partsList';
+import { liesOnTop } from '../testing/partsOf';
 import { caseOf, doorOf, mm, planWith } from '../testing/planWith';
 import { pulloutOf } from '../testing/partsOf';
 import { FAMILY_NAMES, type Part } from './families';
@@ -74,7 +75,7 @@ function changed(plan: Plan, path: readonly PathStep[], after: unknown): Plan | 
 
 describe('whatever is put into a field of a card', () => {
   it.each(PARTS)('of a %s is worked out or refused with a sentence, one change upon another', (_, part) => {
-    const plan = planWith({ carcasses: [part.family === 'sliding top' ? OPEN : CASE], parts: [part] });
+    const plan = planWith({ carcasses: [liesOnTop(part.family) ? OPEN : CASE], parts: [part] });
     const item = (of: Plan) => itemsOf(of).find(({ list }) => list === 'parts')!;
     let [taken, refused] = [0, 0];
     const each = (of: Plan, then: (next: Plan) => void) => {

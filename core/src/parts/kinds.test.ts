@@ -10,6 +10,11 @@ import { DrawerSchema } from './drawer/schema';
 import { CarriesSchema } from './pullout/schema';
 import { CLOSINGS, RunsSchema } from './kit/runs/schema';
 import { SlidingPullSchema, WaySchema } from './sliding/schema';
+import { LATCH_KINDS } from '../hardware/schema';
+import { FlapWaySchema } from './flap/schema';
+import { STAY_KINDS } from './kit/turning/help';
+import { FlapFitSchema, GripSchema, HelpSchema, LevelHingeSchema } from './kit/turning/schema';
+import { LidSchema } from './lid/schema';
 import { TOP_WAYS } from './top/schema';
 import { ReusedSchema } from './reused/schema';
 import { reportOf } from '../report/report';
@@ -50,11 +55,35 @@ const KINDS: readonly string[] = [
   ...CarriesSchema.options.map(({ entries }) => `carries: ${entries.kind.literal}`),
   'pull-out: guide',
   ...TOP_WAYS.map((kind) => `top: ${kind}`),
+  // Of a lid what is no list of its schema, and what it shares with flaps.
+  ...[
+    'in margins',
+    'the whole top',
+    'two leaves',
+    'split lengthwise',
+    'two boards glued',
+    'cushion',
+    'seat',
+    'front margin',
+  ].map((kind) => `lid: ${kind}`),
+  `lid: sawn ${LidSchema.entries.sawn.options[1]}`,
+  ...LevelHingeSchema.entries.knuckle.options.map((kind) => `knuckle: ${kind}`),
+  ...LevelHingeSchema.entries.kind.options.map((kind) => `level hinge: ${kind}`),
+  ...HelpSchema.options
+    .map(({ entries }) => entries.kind.literal)
+    .filter((kind) => kind !== 'none')
+    .map((kind) => `help: ${kind}`),
+  ...STAY_KINDS.map((kind) => `held: ${kind}`),
+  'closer: soft',
+  ...LATCH_KINDS.map((kind) => `latch: ${kind}`),
+  ...GripSchema.options.map(({ entries }) => `grip: ${entries.kind.literal}`),
+  ...FlapWaySchema.options.map(({ entries }) => `flap: ${entries.kind.literal}`),
+  ...FlapFitSchema.options.map(({ entries }) => `flap fit: ${entries.kind.literal}`),
   ...WaySchema.options.map(({ entries }) => `way: ${entries.kind.literal}`),
   ...SlidingPullSchema.entries.kind.options.map((kind) => `sliding pull: ${kind}`),
 ];
 
-describe('every kind of carcass, door, drawer, pull-out, sliding panel, old piece and shelf', () => {
+describe('every kind of carcass, door, drawer, pull-out, sliding panel, lid, flap, old piece and shelf', () => {
   it('has a row in this table, and no row is of a kind there is not', () => {
     expect(Object.keys(KIND_ROWS).sort()).toEqual([...KINDS].sort());
   });

@@ -2,6 +2,8 @@ import { DOOR } from './door/door';
 import { DoorSchema } from './door/schema';
 import { DRAWER } from './drawer/drawer';
 import { DrawerSchema } from './drawer/schema';
+import { FLAP } from './flap/flap';
+import { FlapSchema } from './flap/schema';
 import { LID } from './lid/lid';
 import { LidSchema } from './lid/schema';
 import { PULLOUT } from './pullout/pullout';
@@ -25,6 +27,7 @@ export const FAMILY_LIST = [
   { schema: SlidingSchema, family: SLIDING },
   { schema: TopSchema, family: TOP },
   { schema: LidSchema, family: LID },
+  { schema: FlapSchema, family: FLAP },
   { schema: ShelfSchema, family: SHELF },
   { schema: RodSchema, family: ROD },
   { schema: ReusedSchema, family: REUSED },

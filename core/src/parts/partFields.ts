@@ -1,6 +1,7 @@
 import type { Field } from '../card/field';
 import { doorFields } from './door/fields';
 import { drawerFields } from './drawer/fields';
+import { flapFields } from './flap/fields';
 import { lidFields } from './lid/fields';
 import { pulloutFields } from './pullout/fields';
 import { slidingFields } from './sliding/fields';
@@ -20,6 +21,7 @@ const FIELDS: {
   sliding: slidingFields,
   'sliding top': topFields,
   lid: lidFields,
+  flap: flapFields,
   shelf: shelfFields,
   rod: rodFields,
   kept: reusedPartFields,

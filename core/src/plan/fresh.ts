@@ -110,8 +110,18 @@ export function newCarcass(plan: Plan, kind: Carcass['kind'] = 'cupboard'): Carc
   };
 }
 
-/** A part of a family hung on a carcass, in one of its bays. */
-export function newPart(plan: Plan, family: Part['family'], carcass: Carcass, bay = carcass.bay.id): Part {
+/**
+ * A part of a family hung on a carcass, in one of its bays or on its top.
+ *
+ * @param words  which of what can be had of the family, as a list says it; the first where none is named
+ */
+export function newPart(
+  plan: Plan,
+  family: Part['family'],
+  carcass: Carcass,
+  bay = carcass.bay.id,
+  words?: string,
+): Part {
   const kind = familyOf({ family });
   const { id, name } = freshName(
     plan,
@@ -123,7 +133,8 @@ export function newPart(plan: Plan, family: Part['family'], carcass: Carcass, ba
   const behind = plan.parts.some(
     (part) => carcassIdOf(part) === carcass.id && familyOf(part).closes?.(part)?.bay === bay,
   );
-  const made = kind.fresh(id, name, place, bay, behind);
+  const fresh = kind.fresh(id, name, place, bay, behind);
+  const made = kind.adds.find((one) => one.words === words)?.as?.(fresh, place) ?? fresh;
   const inInches = plan.units.system === 'in' ? kind.inInches?.(made, place) : undefined;
   return inInches && partIssues(inInches, place, []).length === 0 ? inInches : made;
 }

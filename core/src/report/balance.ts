@@ -64,7 +64,8 @@ export interface BalanceReport {
   };
 }
 
-const MJ_A_J = 1e6;
+/** Nmm, as a turn's energy comes out, in a joule. */
+const MJ_A_J = 1e3;
 /** As near as a hand's force is told, N, and a hinge's. */
 const NEAR_N = 0.2;
 /** Cold, as it is sold by, and warm: heated, and where it is not. Common practice, degrees. */

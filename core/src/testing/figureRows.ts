@@ -2,6 +2,7 @@ import type { Carcass } from '../carcass/schema';
 import { FAMILY_NAMES, type Part } from '../parts/families';
 import { newPart } from '../plan/fresh';
 import { KIND_ROWS } from './kindRows';
+import { liesOnTop } from './partsOf';
 import { caseOf, FRAME, mm, planWith, type Made } from './planWith';
 
 type Row = readonly [kind: string, made: Made];
@@ -30,7 +31,7 @@ const ROWS: readonly Row[] = Object.entries(CASES).flatMap(([name, other]) =>
 
 function inCase(family: Part['family'], other: Partial<Carcass>): Made {
   const bench = { kind: 'bench', top: 'none', height: mm(400) } as const;
-  const host = caseOf({ ...(family === 'sliding top' ? bench : { z: mm(100) }), ...other });
+  const host = caseOf({ ...(liesOnTop(family) ? bench : { z: mm(100) }), ...other });
   return { carcasses: [host], parts: [newPart(planWith({ carcasses: [host] }), family, host)] };
 }
 

@@ -16,6 +16,9 @@ import { type Pullout } from '../parts/pullout/schema';
 import { USUAL_RUNS } from '../parts/kit/runs/usual';
 import { type Grooves } from '../parts/sliding/schema';
 import { USUAL_SLIDING_PULL, USUAL_WAY } from '../parts/sliding/fresh';
+import { USUAL_FLAP_HELP } from '../parts/flap/fresh';
+import type { Flap } from '../parts/flap/schema';
+import { NO_MARGINS, USUAL_CUSHION as LID_CUSHION, USUAL_HELP, USUAL_STAY } from '../parts/lid/fresh';
 import { TOP_WAYS, type Top } from '../parts/top/schema';
 import { type Reused } from '../parts/reused/schema';
 import type { Rod } from '../parts/rod/schema';
@@ -23,7 +26,7 @@ import type { Shelf } from '../parts/shelf/schema';
 import { newPart } from '../plan/fresh';
 import { caseOf, doorOf, FRAME, mm, planWith, type Made, inBay } from './planWith';
 
-import { boxAt, slidingOf, withDrawer, withPullout } from './partsOf';
+import { boxAt, flapOf, lidOf, slidingOf, withDrawer, withFlap, withLid, withPullout } from './partsOf';
 
 /** What a kind comes to when it is built, and its own typical fault: found or refused, with the amount. */
 export interface KindRow {
@@ -111,8 +114,69 @@ const slide = (way: Partial<Grooves>): Made => ({ parts: [slidingOf(way)] });
 const FRONT = { made: 'applied', material: 'ply-18', banding: mm(0), screw: mm(25) } as const;
 const BOTTLE = USUAL_CONTENT;
 const inside = (...items: Content[]): Drawer['contents'] => ({ set: 'side by side', items, load: 0 });
+const lid = withLid;
+const flap = withFlap;
+const inMargins = lidOf();
+const BUTTS = { ...inMargins.hinge, kind: 'butt', hardware: 'butt-63', pin: mm(3.5) } as const;
+/** Level, hung at its head, it is held by a stay to the side. */
+const TOP_STAY = { hardware: 'stay-lock', ends: 'right', onLeaf: { along: mm(200), in: mm(10) }, onCase: { along: mm(195), in: mm(10) } } as const; // prettier-ignore
+const WHOLE_TOP = { margins: NO_MARGINS, grip: { kind: 'edge' } } as const;
+const SOLID_BACK = { back: { material: 'ply-18', set: 'between' } } as const;
+/** Behind a chest whose back is at 3500. */
+const behindLid = (gap: number) =>
+  boxAt('Back wall', { x: 2500, y: 3500 + gap, z: 0, width: 1600, depth: 60, height: 2000 });
+const latch = (hardware: string, reached: 'from outside' | 'from within' = 'from outside') =>
+  ({ hardware, reached }) as const;
+
+/** Lids and flaps, what helps them, holds them open and keeps them shut. */
+const TURNING_ROWS: Readonly<Record<string, KindRow>> = {
+  // 600 - 80 - 80 - 3 - 3 by 500 + 20 - 60 - 3; of 600 - 280 - 6 - 50 the left margin may be 264.
+  'family: lid': { good: lid({}), size: ['Case lid', 434, 457], bad: lid({}, { top: 'between' }), said: 'A lid wants a carcass without a top of its own' },
+  'lid: in margins': { good: lid({}), size: ['Case lid, back strip', 440, 60], bad: lid({ margins: { left: mm(300), right: mm(280), front: mm(0), back: mm(60) } }), said: 'The margins leave no leaf: 14 mm of it. At most 264 mm at the left will do.' },
+  'lid: the whole top': { good: lid(WHOLE_TOP, SOLID_BACK), size: ['Case lid', 600, 520], bad: { ...lid(WHOLE_TOP, SOLID_BACK), change: behindLid(40) }, said: 'Touches the back wall at 94°' },
+  'lid: two leaves': { good: lid({ leaves: 'two' }), size: ['Case lid, left', 215.5, 457], bad: lid({ leaves: 'two', margins: { ...inMargins.margins, left: mm(250), right: mm(250) } }), said: 'The margins leave no leaf: 45.5 mm of it. At most 241 mm at the left will do.' },
+  'lid: split lengthwise': { good: lid({ margins: { ...NO_MARGINS, back: mm(180) } }), size: ['Case lid', 600, 337], bad: lid({ margins: { ...NO_MARGINS, back: mm(470) } }), said: 'The margins leave no leaf: 47 mm of it. At most 467 mm at the back will do.' },
+  'lid: two boards glued': { good: lid({ layers: 2 }), size: ['Case lid, under layer', 434, 457], bad: lid({ material: 'ply-6' }), said: 'A leaf 6 mm thick holds no screws in its edge: bolt its hinge through' },
+  'lid: cushion': { good: lid({ cushion: { ...LID_CUSHION, setBack: mm(40) } }), size: ['Case lid', 434, 457], bad: { ...lid({ cushion: LID_CUSHION }), change: behindLid(20) }, said: 'The cushion of the case lid touches the back wall at 94°' },
+  'lid: seat': { good: lid({ seat: { back: 10 } }), size: ['Case lid', 434, 457], bad: lid({ seat: { back: 10 } }, { height: mm(520) }), said: 'It is sat on 538 mm above the floor; 400 mm to 460 mm is usual.' },
+  'lid: sawn apart': { good: lid({ sawn: 'apart', gap: mm(4) }), size: ['Case lid', 432, 456], bad: lid({ sawn: 'apart', gap: mm(9) }), said: 'Its gaps are 9 mm: a child’s finger goes into 7 mm to 12 mm and sticks.' },
+  'lid: front margin': { good: lid({ margins: { ...inMargins.margins, front: mm(60) }, gap: mm(4) }), size: ['Case lid, front margin and case lid, back strip', 440, 60], bad: lid({ margins: { ...inMargins.margins, front: mm(60) }, gap: mm(0.3) }), said: 'Touches the front margin of the case lid at 1°, 99° short of full travel' },
+  'knuckle: above': { good: lid({}), size: ['Case lid', 434, 457], bad: { ...lid({}), change: behindLid(0) }, said: 'Touches the back wall at 97°' },
+  'knuckle: flush': { good: lid({ hinge: { ...inMargins.hinge, knuckle: 'flush' }, limit: 70 }), size: ['Case lid', 434, 457], bad: lid({ hinge: { ...inMargins.hinge, knuckle: 'flush' } }), said: 'Touches the back strip of the case lid at 74°' },
+  'knuckle: beneath': { good: lid({ ...WHOLE_TOP, hinge: { ...inMargins.hinge, knuckle: 'beneath' } }, SOLID_BACK), size: ['Case lid', 600, 520], bad: lid({ hinge: { ...inMargins.hinge, knuckle: 'beneath' } }), said: 'Touches the back strip of the case lid at 8°, 92° short of full travel' },
+  'level hinge: continuous': { good: lid({}), size: ['Case lid', 434, 457], bad: lid(WHOLE_TOP), said: 'What is behind it holds no screws: its back is 6 mm thick.' },
+  'level hinge: butt': { good: lid({ hinge: BUTTS }), size: ['Case lid', 434, 457], bad: lid({ hinge: { ...BUTTS, count: 2 }, material: 'ply-6' }, { width: mm(1900) }), said: '2 butts, 1494 mm apart: lifted at its middle its hinge edge bends' },
+  'help: gas struts': { good: lid({ help: USUAL_HELP['gas struts'] }, { height: mm(450) }), size: ['Case lid', 434, 457], bad: lid({ help: { ...USUAL_HELP['gas struts'], onCase: { along: mm(130), in: mm(150) } } }), said: 'The strut is 235 mm long pressed in wholly, and shut there are 143.6 mm between its ends: 91.4 mm more will do, or a shorter strut.' },
+  'help: pull springs': { good: lid({ help: USUAL_HELP['pull springs'] }), size: ['Case lid', 434, 457], bad: lid({ help: { ...USUAL_HELP['pull springs'], hardware: 'spring-4', count: 2 } }), said: '53 N to push it shut, most shut' },
+  'help: counterweight': { good: lid({ help: USUAL_HELP.counterweight }), size: ['Case lid', 434, 457], bad: lid({ help: { ...USUAL_HELP.counterweight, count: 2 } }), said: '36 N to push it shut, most at 78.9°' },
+  'help: lid springs': { good: lid({ help: USUAL_HELP['lid springs'] }), size: ['Case lid', 434, 457], bad: lid({ help: { ...USUAL_HELP['lid springs'], hardware: 'lid-spring-8', count: 6 } }), said: 'By hand it takes nothing to open it: it goes by itself; 104 N to push it shut, most shut.' },
+  'help: friction hinges': { good: lid({ help: USUAL_HELP['friction hinges'] }), size: ['Case lid', 434, 457], bad: lid({ help: { ...USUAL_HELP['friction hinges'], count: 6, hardware: 'friction-8' } }), said: 'By hand it takes 132 N to lift it, most shut' },
+  'held: stay': { good: lid({ stay: { ...USUAL_STAY, hardware: 'stay-rub' } }), size: ['Case lid', 434, 457], bad: lid({ stay: { ...USUAL_STAY, hardware: 'stay-250', onCase: { along: mm(40), in: mm(300) } } }), said: 'The stay is too short: shut, its ends are 310.2 mm apart, and it is 250 mm long. More than 310.2 mm will do' },
+  'held: locking stay': { good: lid({ stay: USUAL_STAY }), size: ['Case lid', 434, 457], bad: lid({ limit: 60 }), said: 'It does not stay open: let go at 60° it falls shut.' },
+  'held: chain': { good: lid({ stay: { ...USUAL_STAY, hardware: 'chain-350' } }), size: ['Case lid', 434, 457], bad: lid({ stay: { ...USUAL_STAY, hardware: 'chain-350', onLeaf: { along: mm(200), in: mm(10) }, onCase: { along: mm(60), in: mm(150) } } }), said: 'before the 100° that were wanted' },
+  'closer: soft': { good: lid({ closer: { hardware: 'soft-3', count: 2 } }), size: ['Case lid', 434, 457], bad: lid({ carries: 12 }), said: 'Let go at 94.9° it falls, and lands with 35.2 J, its edge at 4.3 m/s' },
+  'latch: catch': { good: lid({ latch: latch('catch-40'), travels: true }), size: ['Case lid', 434, 457], bad: lid({ latch: latch('catch-40'), travels: true, carries: 12 }), said: 'Thrown up with twice its weight it pulls at its catch with' },
+  'latch: roller catch': { good: lid({ latch: latch('roller-30'), travels: true }), size: ['Case lid', 434, 457], bad: lid({ travels: true }), said: 'The home moves, and nothing keeps it shut: a catch that holds' },
+  'latch: turn button': { good: lid({ latch: latch('button-45'), front: null }), size: ['Case lid', 434, 457], bad: lid({ latch: latch('button-45') }), said: 'A child can get into it, and its catch does not give way to a push from within' },
+  'latch: bolt': { good: lid({ latch: latch('bolt-80'), front: null }), size: ['Case lid', 434, 457], bad: lid({ latch: latch('bolt-80', 'from within') }), said: 'Its catch is reached from within only, and shut nobody is within' },
+  'grip: edge': { good: lid(WHOLE_TOP, SOLID_BACK), size: ['Case lid', 600, 520], bad: lid({ grip: { kind: 'edge' }, over: { ...inMargins.over, front: mm(6) } }), said: 'Nothing takes the fingers: its front edge lies 6 mm over. At least 15 mm will do' },
+  'grip: notch': { good: lid({}), size: ['Case lid', 434, 457], bad: lid({ grip: { kind: 'notch', wide: mm(40), deep: mm(10) } }), said: 'A notch 40 mm by 10 mm takes no fingers: at least 45 mm by 15 mm will do.' },
+  'grip: pull': { good: lid({ grip: { kind: 'pull', projection: mm(30), wide: mm(100) } }), size: ['Case lid', 434, 457], bad: lid({ grip: { kind: 'pull', projection: mm(18), wide: mm(100) } }), said: 'Fingers have 18 mm at the pull; 25 mm is wanted.' },
+  // Over an opening 564 x 364: 364 + 16 by 564 + 32; even gaps 364 + 33 by 564 + 33.
+  'family: flap': { good: flap('drop front'), size: ['Case flap', 380, 596], bad: flap('drop front', { mount: inBay('b7') }), said: 'Its carcass has no bay “b7”.' },
+  'flap: drop front': { good: flap('drop front'), size: ['Case flap', 380, 596], bad: flap('drop front', { stay: { ...flapOf('drop front').stay!, hardware: 'stay-250', onLeaf: { along: mm(330), in: mm(5) }, onCase: { along: mm(40), in: mm(5) } } }), said: 'The stay is too short: shut, its ends are 290 mm apart' },
+  'flap: tilt-out': { good: flap('tilt-out'), size: ['Case flap', 397, 597], bad: { ...flap('tilt-out'), change: boxAt('Trap pipe', { x: 3100, y: 3020, z: 1336, width: 300, depth: 40, height: 30 }) }, said: 'The tray of the case flap touches the trap pipe at' },
+  'flap: top-hung': { good: flap('top-hung', { stay: TOP_STAY }), size: ['Case flap', 397, 597], bad: flap('top-hung'), said: 'It does not stay open: let go at 90° it falls shut.' },
+  'flap: parallel arms': { good: flap('parallel arms', { help: USUAL_FLAP_HELP['gas struts'] }), size: ['Case flap', 397, 597], bad: { ...flap('parallel arms'), change: boxAt('Beam', { x: 2900, y: 2800, z: 1700, width: 900, depth: 150, height: 100 }) }, said: 'Touches the beam at 38°, 60° short of full travel' },
+  'flap: double fold': { good: flap('double fold', { help: USUAL_FLAP_HELP['gas struts'] }), size: ['Case flap, upper', 182, 597], bad: flap('double fold', { way: { ...flapOf('double fold').way, upper: mm(360) } as Flap['way'] }), said: 'The upper leaf leaves nothing of the lower one. At most 344 mm will do.' },
+  'flap fit: inset': { good: flap('top-hung', { fit: { kind: 'inset', sides: mm(2), top: mm(2), bottom: mm(2) } }), size: ['Case flap', 360, 560], bad: flap('top-hung', { fit: { kind: 'inset', sides: mm(25), top: mm(2), bottom: mm(2) } }), said: 'The flap cannot cover its opening: a gap of 25 mm at the left edge stays open. At most 20 mm will do.' },
+  'flap fit: overlay': { good: flap('drop front'), size: ['Case flap', 380, 596], bad: flap('drop front', { fit: { kind: 'overlay', sides: mm(30), top: mm(16), bottom: mm(0) } }), said: 'The overlay of 30 mm at the left edge is wider than what it lies on. At most 18 mm will do.' },
+  'flap fit: even': { good: flap('tilt-out'), size: ['Case flap', 397, 597], bad: flap('tilt-out', { fit: { kind: 'even', gap: mm(40) } }), said: 'So wide a gap leaves nothing of the flap over the left edge. Less than 36 mm will do.' },
+}; // prettier-ignore
+
 /** Every kind there is, with one row each; later families add theirs. A kind without a row fails below. */
 export const KIND_ROWS: Readonly<Record<string, KindRow>> = {
+  ...TURNING_ROWS,
   // Carcasses. 1890 less a plinth of 90 is 1800.
   'carcass: cupboard': { good: { carcasses: [carcass('cupboard', { height: mm(1890), stands: { on: 'a plinth', height: mm(90), setback: mm(40) } })] }, size: ['Left side and right side', 1800, 500], bad: one({ bay: bays(300, 300) }), said: 'The bays take 600 mm and there are 546 mm. 246 mm for the last will do, or let it take the rest.' },
   'carcass: wall cupboard': { good: { carcasses: [carcass('wall cupboard')] }, size: ['Hanging rail', 764, 80], bad: { carcasses: [carcass('wall cupboard', { z: mm(1500) })], parts: [doorOf({ handle: { ...USUAL_HANDLE.knob, fromBottom: mm(600) } })] }, said: 'The handle is 2116.5 mm above the floor, 316.5 mm over easy reach.' },

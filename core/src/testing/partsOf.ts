@@ -4,8 +4,50 @@ import { bankOf } from '../parts/kit/drawn/usual';
 import { ofKind } from '../parts/pullout/fresh';
 import type { Pullout } from '../parts/pullout/schema';
 import type { Grooves, Sliding } from '../parts/sliding/schema';
+import { familyOf, type Part } from '../parts/families';
+import type { Flap } from '../parts/flap/schema';
+import type { Lid } from '../parts/lid/schema';
 import { newPart } from '../plan/fresh';
 import { caseOf, mm, planWith, type Made } from './planWith';
+
+/** Whether parts of a family lie on top of a carcass, which then has no top of its own. */
+export const liesOnTop = (family: Part['family']): boolean => familyOf({ family }).mounts.includes('top');
+
+/** A chest 600 x 400 x 500 without a top, in the middle of the room. */
+export const chestOf = (other: Partial<Carcass> = {}): Carcass =>
+  caseOf({ kind: 'bench', top: 'none', width: mm(600), depth: mm(500), height: mm(400), ...other });
+
+/** Its lid: a leaf of 434 x 457 between margins of 80, 80 and 60, every gap a kerf of 3. */
+export const lidOf = (other: Partial<Lid> = {}): Lid => ({
+  ...(newPart(planWith({ carcasses: [chestOf()] }), 'lid', chestOf()) as Lid),
+  ...other,
+});
+export const withLid = (other: Partial<Lid>, on: Partial<Carcass> = {}): Made => ({
+  carcasses: [chestOf(on)],
+  parts: [lidOf(other)],
+});
+
+/** What can be had of flaps, as a list says it. */
+export const FLAPS = {
+  'drop front': 'A drop front',
+  'tilt-out': 'A tilt-out front',
+  'top-hung': 'A flap hung at its top',
+  'parallel arms': 'A lift-up door on arms',
+  'double fold': 'A door that folds up double',
+} as const;
+
+/** A flap of a kind on a wall cupboard 600 x 400 x 500 whose foot is 1200 up. */
+export const flapCase = (other: Partial<Carcass> = {}): Carcass =>
+  caseOf({ z: mm(1200), height: mm(400), ...other });
+export const flapOf = (kind: Flap['way']['kind'], other: Partial<Flap> = {}): Flap => ({
+  ...(newPart(planWith({ carcasses: [flapCase()] }), 'flap', flapCase(), undefined, FLAPS[kind]) as Flap),
+  ...other,
+});
+export const withFlap = (
+  kind: Flap['way']['kind'],
+  other: Partial<Flap> = {},
+  on: Partial<Carcass> = {},
+): Made => ({ carcasses: [flapCase(on)], parts: [flapOf(kind, other)] });
 
 /** A case off the floor: a front with even gaps ends just over its foot. */
 const raisedCase = (on: Partial<Carcass> = {}) => caseOf({ z: mm(100), ...on });

@@ -8,6 +8,7 @@ import { readPlan } from '../plan/readPlan';
 import type { Plan } from '../plan/schema';
 import { FAMILY_NAMES } from '../parts/families';
 import { diceOf, type Dice } from './dice';
+import { liesOnTop } from './partsOf';
 import { caseOf, mm, planWith } from './planWith';
 
 /** A plan that came of some fields of a fresh one set otherwise, and which. */
@@ -26,7 +27,7 @@ export function variantsOf(each: number, seed: number): Variant[] {
   const dice = diceOf(seed);
   const bench = caseOf({ kind: 'bench', top: 'none', width: mm(600), depth: mm(500), height: mm(400) });
   const starts = FAMILY_NAMES.map((family) => {
-    const host = family === 'sliding top' ? bench : caseOf({ z: mm(100) });
+    const host = liesOnTop(family) ? bench : caseOf({ z: mm(100) });
     const empty = planWith({ carcasses: [host] });
     const read = readPlan({ ...empty, parts: [newPart(empty, family, host)] });
     if (!read.ok) throw new Error(`A fresh ${family} cannot be built: ${read.issues[0]!.message}`);

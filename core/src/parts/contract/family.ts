@@ -85,8 +85,8 @@ export interface Family<Part, Laid, At extends AnyPlace = PartPlace> {
   readonly word: string;
   /** What it can be mounted on. */
   readonly mounts: readonly Mount['on'][];
-  /** What can be had of it, as it reads in a list: "A door", "A pair of doors"; each is a fresh one, changed so. */
-  readonly adds: readonly { readonly words: string; as?(part: Part): Part }[];
+  /** What can be had of it, as it reads in a list: "A door", "A pair of doors"; each is a fresh one, changed so for its place. */
+  readonly adds: readonly { readonly words: string; as?(part: Part, place: PartPlace): Part }[];
   /**
    * A new part with usual numbers, in a bay of a carcass or on that; not given where it is mounted elsewhere.
    *

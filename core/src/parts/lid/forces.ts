@@ -36,7 +36,7 @@ export const lidBalances = (laid: LaidLid, { moving }: PartPieces): Balance[] =>
         helpX: leaf.helpX,
         stay: lid.stay,
         closer: lid.closer,
-        pieces: link.pieces,
+        links: [{ pieces: link.pieces, motion }],
         weights: [
           weightForce(`${leaf.key}.weight`, words, weighAll(own, place.stock), motion),
           ...(soft.length > 0

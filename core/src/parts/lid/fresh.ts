@@ -1,4 +1,5 @@
 import type { PartPlace } from '../contract/family';
+import { USUAL_GRIP } from '../kit/turning/grip';
 import type { Help, Stay } from '../kit/turning/schema';
 import type { Lid } from './schema';
 
@@ -10,11 +11,6 @@ const KERF = 3;
 export const NO_MARGINS: Lid['margins'] = { left: mm(0), right: mm(0), front: mm(0), back: mm(0) };
 export const USUAL_MARGINS: Lid['margins'] = { left: mm(80), right: mm(80), front: mm(0), back: mm(60) };
 
-export const USUAL_GRIP: { readonly [Kind in Lid['grip']['kind']]: Extract<Lid['grip'], { kind: Kind }> } = {
-  edge: { kind: 'edge' },
-  notch: { kind: 'notch', wide: mm(100), deep: mm(25) },
-  pull: { kind: 'pull', projection: mm(25), wide: mm(120) },
-};
 export const USUAL_CUSHION: NonNullable<Lid['cushion']> = {
   thick: mm(50),
   kg: 1.5,
@@ -24,8 +20,8 @@ export const USUAL_CUSHION: NonNullable<Lid['cushion']> = {
 export const USUAL_STAY: NonNullable<Stay> = {
   hardware: 'stay-lock',
   ends: 'right',
-  onLeaf: { along: mm(200), in: mm(10) },
-  onCase: { along: mm(60), in: mm(150) },
+  onLeaf: { along: mm(150), in: mm(10) },
+  onCase: { along: mm(40), in: mm(130) },
 };
 export const USUAL_HELP: { readonly [Kind in Help['kind']]: Extract<Help, { kind: Kind }> } = {
   none: { kind: 'none' },
@@ -39,9 +35,10 @@ export const USUAL_HELP: { readonly [Kind in Help['kind']]: Extract<Help, { kind
   'pull springs': {
     kind: 'pull springs',
     hardware: 'spring-1-2',
-    count: 2,
-    onLeaf: { along: mm(60), in: mm(40) },
-    onCase: { along: mm(250), in: mm(150) },
+    count: 1,
+    // On a bracket beneath the leaf, by its axis: it is drawn forward as the leaf rises.
+    onLeaf: { along: mm(10), in: mm(40) },
+    onCase: { along: mm(280), in: mm(60) },
   },
   counterweight: {
     kind: 'counterweight',

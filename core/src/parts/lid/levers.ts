@@ -6,7 +6,8 @@ import { materialLevers } from '../../material/levers';
 import { span } from '../../solid/bounds';
 import type { PartPieces } from '../contract/family';
 import { lidDoes } from './advice';
-import { USUAL_GRIP, USUAL_STAY } from './fresh';
+import { USUAL_GRIP } from '../kit/turning/grip';
+import { USUAL_STAY } from './fresh';
 import { RADIANS, type LaidLid } from './lay';
 
 /** Opened less than this a lid is of no use, degrees. */

@@ -1,7 +1,8 @@
 import type { Family } from '../contract/family';
+import { USUAL_GRIP } from '../kit/turning/grip';
 import { lidAssumptions, lidNotes } from './advice';
 import { lidBalances, lidForces } from './forces';
-import { freshLid, mirrorLid, NO_MARGINS, USUAL_GRIP } from './fresh';
+import { freshLid, mirrorLid, NO_MARGINS } from './fresh';
 import { layLid, type LaidLid } from './lay';
 import { lidLevers } from './levers';
 import { moveLid } from './move';

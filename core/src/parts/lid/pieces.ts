@@ -109,7 +109,7 @@ function leafBoards(laid: LaidLid, leaf: LidLeaf): Piece[] {
       ? [
           ...across,
           ...side(lid.sawn === 'apart' ? 'gap between them' : 'kerf between them', -lid.gap.mm),
-          { words: 'the other leaf', mm: -(whole - lid.gap.mm) / 2 },
+          { words: 'half of that', mm: -(whole - lid.gap.mm) / 2, halves: true },
         ]
       : across;
   const each = thick / lid.layers;

@@ -73,9 +73,9 @@ function useAdding(plan: Plan) {
   const choicesFor = (on: Carcass, bay: Bay) =>
     FAMILY_NAMES.filter((family) => familyOf({ family }).mounts.includes('bay')).flatMap((family) => {
       const { adds, inRow } = familyOf({ family });
-      const single = adds.map(({ words, as = (part) => part }) => ({
+      const single = adds.map(({ words }) => ({
         words,
-        act: () => add('parts', as(newPart(plan, family, on, bay.id))),
+        act: () => add('parts', newPart(plan, family, on, bay.id, words)),
       }));
       const row = { words: `${adds[0]!.words} on each of its bays`, act: () => hangOnEach(on, bay, family) };
       return bay.split && inRow ? [row, ...single] : single;
@@ -84,7 +84,7 @@ function useAdding(plan: Plan) {
     FAMILY_NAMES.filter((family) => familyOf({ family }).mounts.includes('top')).flatMap((family) =>
       familyOf({ family }).adds.map(({ words }) => ({
         words,
-        act: () => add('parts', newPart(plan, family, on)),
+        act: () => add('parts', newPart(plan, family, on, undefined, words)),
       })),
     );
   const carcassKinds = CARCASS_KINDS.map((kind) => ({

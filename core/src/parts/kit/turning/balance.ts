@@ -1,3 +1,4 @@
+import { turnAbout, velocityAt } from '../../../balance/coordinate';
 import type { Force } from '../../../balance/force';
 import type { HardwareList } from '../../../hardware/generic';
 import type { Material } from '../../../material/schema';
@@ -7,16 +8,15 @@ import type { Motion } from '../../../motion/motion';
 import { weigh } from '../../../piece/mass';
 import type { Piece } from '../../../piece/piece';
 import type { Point3 } from '../../../solid/prism';
-import { across, less, long } from '../../../solid/vector';
+import { dot } from '../../../solid/vector';
 import type { Balance, Bracket, FittedStrut, HingeRow } from '../../contract/balance';
 import { helpersOf, stayHelper, stayItem } from './help';
 import { axisOf, type TurningPlane } from './plane';
-import type { CloserSchema, Help, LevelHinge, Stay } from './schema';
-import type * as v from 'valibot';
+import type { Closer, Help, LevelHinge, Stay } from './schema';
 
 /** What a hand lifts a lid or a flap with, with ease, N. Common practice. */
 export const LID_HAND = 50;
-const MJ_A_J = 1e6;
+const MJ_A_J = 1e3;
 const RADIANS = Math.PI / 180;
 
 /** A leaf that turns on a level axis, with all that helps it and holds it. */
@@ -28,9 +28,9 @@ export interface TurningLeaf {
   readonly help: Help;
   readonly helpX: readonly number[];
   readonly stay: Stay;
-  readonly closer: v.InferOutput<typeof CloserSchema>;
-  /** Its pieces, for how hard it is to set going. */
-  readonly pieces: readonly Piece[];
+  readonly closer: Closer;
+  /** All that goes, for how hard it is to set going. */
+  readonly links: readonly Going[];
   readonly weights: readonly Force[];
   readonly mayBeOff: readonly string[];
   readonly grip: Point3;
@@ -69,7 +69,7 @@ export function balanceOf(leaf: TurningLeaf, hardware: HardwareList, stock: Stoc
       closer: { takes: closer.takes * leaf.closer.count * MJ_A_J, from: closer.from * RADIANS },
     }),
     ...(leaf.hinges && { hinges: leaf.hinges }),
-    inertia: inertiaOf(leaf.pieces, leaf.plane, stock),
+    inertia: inertiaOf(leaf.links, axisOf(leaf.plane), stock),
     reach: leaf.reach,
   };
 }
@@ -93,31 +93,36 @@ function bracketOf({ help, side }: TurningLeaf, hardware: HardwareList): Bracket
 /** Of softwood, kg/m3. */
 const USUAL_DENSITY = 450;
 
+/** Pieces that hang rigidly together, and how they go. */
+export interface Going {
+  readonly pieces: readonly Piece[];
+  readonly motion: Motion;
+}
+
 /**
- * How hard a leaf is to set turning, kg mm2: each piece's own about its middle, as a box of its size across the axis, and its mass times the
- * square of how far off that is.
+ * How hard what moves is to set going from shut, kg mm2 by the square of its travel: the mass of each piece times the square of its way, and
+ * its own about its middle, as a box of its size across the axis.
  *
- * @source the parallel axis theorem; m (a^2 + b^2) / 12 of a box: any text on mechanics
+ * @source kinetic energy of a rigid body; m (a^2 + b^2) / 12 of a box: any text on mechanics
  */
-export function inertiaOf(pieces: readonly Piece[], plane: TurningPlane, stock: Stock): number {
-  const axis = axisOf(plane);
-  const on = plane.frame.toSpace([0, plane.axis[0], plane.axis[1]]);
-  return pieces.reduce((all, piece) => {
-    const { kg, centre } = weigh(piece, stock);
-    const off = long(across(less(centre, on), axis));
-    const { lie, size } = piece;
-    const own =
-      lie && size
-        ? (['length', 'width', 'thick'] as const)
-            .map(
-              (way) =>
-                size[way].mm ** 2 *
-                (1 - (lie[way][0] * axis[0] + lie[way][1] * axis[1] + lie[way][2] * axis[2]) ** 2),
-            )
-            .reduce((sum, one) => sum + one, 0) / 12
-        : 0;
-    return all + kg * (off ** 2 + own);
+export function inertiaOf(links: readonly Going[], axis: Point3, stock: Stock): number {
+  return links.reduce((all, { pieces, motion }) => {
+    const turns = turnAbout(motion, axis).rate(0);
+    return pieces.reduce((sum, piece) => {
+      const { kg, centre } = weigh(piece, stock);
+      const way = velocityAt(motion, centre, 0);
+      return sum + kg * (dot(way, way) + ownInertia(piece, axis) * turns ** 2);
+    }, all);
   }, 0);
+}
+
+/** Of a box of its size about its own middle, mm2; nothing of what has no size. */
+function ownInertia({ lie, size }: Piece, axis: Point3): number {
+  if (!lie || !size) return 0;
+  const across = (['length', 'width', 'thick'] as const).map(
+    (way) => size[way].mm ** 2 * (1 - dot(lie[way], axis) ** 2),
+  );
+  return across.reduce((sum, one) => sum + one, 0) / 12;
 }
 
 /**

@@ -45,6 +45,7 @@ export type Stay = v.InferOutput<typeof StaySchema>;
 
 /** What takes up the last of its fall. */
 export const CloserSchema = v.nullable(v.strictObject({ hardware: IdSchema, count: counted(4) }));
+export type Closer = v.InferOutput<typeof CloserSchema>;
 
 /** What keeps it shut. */
 export const LatchSchema = v.nullable(
@@ -54,6 +55,8 @@ export const LatchSchema = v.nullable(
     reached: v.picklist(['from outside', 'from within'], 'A latch is reached from outside or from within.'),
   }),
 );
+
+export type Latch = v.InferOutput<typeof LatchSchema>;
 
 /** What a leaf turns on: the pin over the outer face, within it, or beneath the inner one. */
 export const LevelHingeSchema = v.strictObject({
@@ -98,3 +101,17 @@ export const GripSchema = v.variant(
   'It is taken by its edge, at a notch, or by a pull.',
 );
 export type Grip = v.InferOutput<typeof GripSchema>;
+
+const EDGES = { sides: LengthSchema, top: LengthSchema, bottom: LengthSchema };
+
+/** How it closes its opening. */
+export const FlapFitSchema = v.variant(
+  'kind',
+  [
+    v.strictObject({ kind: v.literal('inset'), ...EDGES }),
+    v.strictObject({ kind: v.literal('overlay'), ...EDGES }),
+    v.strictObject({ kind: v.literal('even'), gap: lengthBetween(0, 60) }),
+  ],
+  'A flap is inset, overlay as typed, or overlay with even gaps.',
+);
+export type FlapFit = v.InferOutput<typeof FlapFitSchema>;
