@@ -3,7 +3,7 @@ import type { Point3 } from '../solid/prism';
 import { long, scaled as longer } from '../solid/vector';
 import { placeAlong, velocityAt } from './coordinate';
 import type { Conditions, Force, Parts, Situation } from './force';
-import { NOTHING, over as divided, scaled, sum, times, type Interval } from './interval';
+import { NOTHING, over as divided, scaled, size, sum, times, type Interval } from './interval';
 import type { Figure } from './bounds';
 import { handOf, type Poised } from './poise';
 import { reactionsTo, type Reaction, type Support } from './reactions';
@@ -55,10 +55,11 @@ export const sizeOf =
   (holds: (from: number, to: number) => Parts): Figure =>
   (from, to) => {
     const parts = holds(from, to);
-    const most = (one: Interval) => Math.max(Math.abs(one.least), Math.abs(one.most));
-    const least = (one: Interval) =>
-      one.least <= 0 && one.most >= 0 ? 0 : Math.min(Math.abs(one.least), Math.abs(one.most));
-    return { least: Math.hypot(...parts.map(least)), most: Math.hypot(...parts.map(most)) };
+    const sizes = parts.map(size);
+    return {
+      least: Math.hypot(...sizes.map(({ least }) => least)),
+      most: Math.hypot(...sizes.map(({ most }) => most)),
+    };
   };
 
 const AXES: Support['holds'] = UNITS;

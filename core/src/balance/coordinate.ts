@@ -3,7 +3,17 @@ import { poseAt, type Pose } from '../motion/joint';
 import { after, AT_REST, motionPose, moved, type Motion, type Stage } from '../motion/motion';
 import type { Point3 } from '../solid/prism';
 import { across, cross, dot, less, long, plus, scaled } from '../solid/vector';
-import { about, cosines, exactly, product, scaled as times, type Interval } from './interval';
+import {
+  about,
+  cosines,
+  exactly,
+  product,
+  scaled as times,
+  size,
+  sum,
+  times as multiplied,
+  type Interval,
+} from './interval';
 
 /**
  * A figure that changes as a mover goes: how high a point of it is, how far from another, how far it has turned. Forces act along
@@ -43,7 +53,9 @@ function evenTurnOf({ knots, stagesAt }: Motion): EvenTurn | undefined {
 /** How far a point of a mover is along a direction of the space, mm: along "up", how high. */
 export function placeAlong(motion: Motion, point: Point3, direction: Point3): Coordinate {
   const turn = evenTurnOf(motion);
-  return turn ? turningAlong(turn, point, direction) : bounded(alongOf(motion, point, direction));
+  if (turn) return turningAlong(turn, point, direction);
+  const chain = turnsOf(motion);
+  return chain ? chainAlong(chain, point, direction) : bounded(alongOf(motion, point, direction));
 }
 
 /** Its place along the direction is middle + radius cos(turn + phase). */
@@ -58,7 +70,6 @@ function turningAlong(
   const [middle, radius] = [dot(on, direction) + dot(less(arm, out), direction), Math.hypot(x, y)];
   const phase = Math.atan2(-y, x);
   const angle = (travel: number) => start + by * travel + phase;
-  const quarter = Math.PI / 2;
   return {
     value: (travel) => middle + radius * Math.cos(angle(travel)),
     rate: (travel) => -radius * by * Math.sin(angle(travel)),
@@ -66,7 +77,7 @@ function turningAlong(
       const [a, b] = ordered(angle(from), angle(to));
       const cos = cosines(a, b);
       // -sin(x) is cos(x + quarter turn).
-      const rate = cosines(a + quarter, b + quarter);
+      const rate = cosines(a + QUARTER, b + QUARTER);
       return {
         value: { least: middle + radius * cos.least, most: middle + radius * cos.most },
         rate: times(rate, radius * by),
@@ -74,6 +85,86 @@ function turningAlong(
     },
   };
 }
+
+/** Joints that turn about parallel axes: each carries the next at an arm, and all an arm has turned is known. */
+interface ChainOfTurns {
+  readonly axis: Point3;
+  /** Where each joint is as built, and the drives whose sum its arm is turned by. */
+  readonly joints: readonly { readonly point: Point3; readonly turns: readonly Signed[] }[];
+}
+interface Signed {
+  readonly drive: Drive;
+  readonly sign: 1 | -1;
+}
+
+/** Axes nearer to parallel than this count as parallel. */
+const PARALLEL = 1e-12;
+
+function turnsOf({ knots, stagesAt }: Motion): ChainOfTurns | undefined {
+  if (knots.length > 0) return undefined;
+  const stages = stagesAt(0);
+  const first = stages[0]?.joint;
+  if (first?.kind !== 'turn') return undefined;
+  const joints: { point: Point3; turns: readonly Signed[] }[] = [];
+  let turned: readonly Signed[] = [];
+  for (const { joint, drive, whole } of stages) {
+    if (joint.kind !== 'turn') return undefined;
+    const along = dot(joint.axis, first.axis);
+    if (Math.abs(along) < 1 - PARALLEL) return undefined;
+    // What is known as a whole is better known than the sum of its turns.
+    turned = whole ? [{ drive: whole, sign: 1 }] : [...turned, { drive, sign: along > 0 ? 1 : -1 }];
+    joints.push({ point: joint.point, turns: turned });
+  }
+  return { axis: first.axis, joints };
+}
+
+/** How far an arm has turned, and how fast it turns, over a stretch. */
+function turnedOver(turns: readonly Signed[], from: number, to: number): { at: Interval; rate: Interval } {
+  const [middle, half] = [(from + to) / 2, (to - from) / 2];
+  let [at, rate, bend, drift] = [0, 0, 0, 0];
+  for (const { drive, sign } of turns) {
+    at += sign * drive.value(middle);
+    rate += sign * drive.rate(middle);
+    if (half === 0 || drive.even) continue;
+    bend += drive.over(from, to).bend;
+  }
+  drift = product(bend, half);
+  const fastest = Math.abs(rate) + drift;
+  return { at: about(at, product(fastest, half)), rate: about(rate, drift) };
+}
+
+const QUARTER = Math.PI / 2;
+
+/** Its place is that of the first joint and every arm from one to the next, each turned: middle + the sum of radius cos(turn + phase). */
+function chainAlong({ axis, joints }: ChainOfTurns, point: Point3, direction: Point3): Coordinate {
+  const ends = [...joints.slice(1).map((joint) => joint.point), point];
+  let middle = dot(joints[0]!.point, direction);
+  const arms = joints.map((joint, i) => {
+    const arm = less(ends[i]!, joint.point);
+    const out = across(arm, axis);
+    middle += dot(less(arm, out), direction);
+    const [x, y] = [dot(out, direction), dot(cross(axis, out), direction)];
+    return { turns: joint.turns, radius: Math.hypot(x, y), phase: Math.atan2(-y, x) };
+  });
+  const over = (from: number, to: number) => {
+    let [value, rate] = [exactly(middle), exactly(0)];
+    for (const { turns, radius, phase } of arms) {
+      const turned = turnedOver(turns, from, to);
+      const [a, b] = [turned.at.least + phase, turned.at.most + phase];
+      const finite = Number.isFinite(a) && Number.isFinite(b);
+      const [cos, sin] = finite ? [cosines(a, b), cosines(a + QUARTER, b + QUARTER)] : [ANY, ANY];
+      value = sum(value, times(cos, radius));
+      rate = sum(rate, times(multiplied(sin, turned.rate), radius));
+    }
+    return { value, rate };
+  };
+  return {
+    value: (travel) => over(travel, travel).value.least,
+    rate: (travel) => over(travel, travel).rate.least,
+    over,
+  };
+}
+const ANY: Interval = { least: -1, most: 1 };
 
 /** How far a point of a mover is from one that stands still, mm. It never comes to 0. */
 export function distanceTo(motion: Motion, point: Point3, still: Point3): Coordinate {
@@ -161,10 +252,26 @@ export function speedOver(motion: Motion, point: Point3, from: number, to: numbe
     const speed = Math.abs(turn.by) * long(across(arm, turn.axis));
     return exactly(speed);
   }
+  const chain = turnsOf(motion);
+  if (chain) return chainSpeed(chain, point, from, to);
   const middle = (from + to) / 2;
   const drift = (bendOf(motion, point, from, to) * (to - from)) / 2;
   const speed = long(velocityAt(motion, point, middle));
   return { least: Math.max(0, speed - drift), most: speed + drift };
+}
+
+/** In the plane across its axes, from how fast it goes along two directions of that. */
+function chainSpeed(chain: ChainOfTurns, point: Point3, from: number, to: number): Interval {
+  const [x, y] = squareTo(chain.axis).map((way) => size(chainAlong(chain, point, way).over(from, to).rate));
+  return { least: Math.hypot(x!.least, y!.least), most: Math.hypot(x!.most, y!.most) };
+}
+
+/** Two unit directions square to an axis and to each other. */
+function squareTo(axis: Point3): readonly [Point3, Point3] {
+  const other: Point3 = Math.abs(axis[0]) < 0.9 ? [1, 0, 0] : [0, 1, 0];
+  const out = across(other, axis);
+  const x = scaled(out, 1 / long(out));
+  return [x, cross(axis, x)];
 }
 
 /** A figure with its rate, and a bound on how much the rate itself changes: all that bounds it over a stretch. */

@@ -5,11 +5,11 @@ import { less, long, scaled as longer } from '../solid/vector';
 import { distanceTo, placeAlong, speedOver, turnAbout, velocityAt, type Coordinate } from './coordinate';
 import {
   exactly,
-  minus,
   NOTHING,
   over as divided,
   rising,
   scaled,
+  size,
   spanning,
   sum,
   times,
@@ -267,13 +267,6 @@ export function turningSpring(
     }),
   };
 }
-
-/** How large something is, whatever its sign. */
-const size = ({ least, most }: Interval): Interval => {
-  if (least >= 0) return { least, most };
-  if (most <= 0) return minus({ least, most });
-  return { least: 0, most: Math.max(-least, most) };
-};
 
 /**
  * What rubs where a body slides: against the way it goes, up to the coefficient's share of what presses it.

@@ -35,6 +35,13 @@ export function over(a: Interval, by: Interval): Interval {
   return times(a, { least: 1 / by.most, most: 1 / by.least });
 }
 
+/** How large it is, whatever its sign. */
+export const size = ({ least, most }: Interval): Interval => {
+  if (least >= 0) return { least, most };
+  if (most <= 0) return minus({ least, most });
+  return { least: 0, most: Math.max(-least, most) };
+};
+
 /** What holds both. */
 export const spanning = (a: Interval, b: Interval): Interval => ({
   least: Math.min(a.least, b.least),

@@ -26,10 +26,7 @@ export interface Poised {
 export const driveOf =
   (efforts: readonly Effort[], conditions: Conditions): Figure =>
   (from, to) => {
-    const all = efforts.reduce(
-      (whole, effort) => sum(whole, effort.over(from, to, conditions)),
-      NOTHING,
-    );
+    const all = efforts.reduce((whole, effort) => sum(whole, effort.over(from, to, conditions)), NOTHING);
     // Comparing with what is no number would prove anything.
     if (Number.isNaN(all.least) || Number.isNaN(all.most))
       throw new Error('What drives a mover came out as no number.');

@@ -131,7 +131,9 @@ function slamNote(balance: Balance, { slam, stands }: Balanced, frail: boolean):
 function strutsApart(struts: BalanceReport['struts']): BalanceReport['struts'] {
   const [first, ...others] = struts;
   if (!first || others.length === 0) return struts;
-  const same = others.every(({ left, most }) => left.in === first.left.in && Math.abs(most - first.most) < 0.1);
+  const same = others.every(
+    ({ left, most }) => left.in === first.left.in && Math.abs(most - first.most) < 0.1,
+  );
   return same ? [{ ...first, words: 'each strut' }] : struts;
 }
 

@@ -6,6 +6,7 @@ import type { Plan } from '../plan/schema';
 import type { Opening, Travels } from '../report/opening';
 import type { PairLine, Pass } from '../report/pass';
 import type { Answer, Report } from '../report/records';
+import type { StrutAnswers, StrutsAsked } from '../report/strutAnswers';
 import type { SentPlan, SentReport } from './sent';
 
 /** What a worker can be asked. A plan was read by the core before; a scene file is read by the worker itself. */
@@ -21,6 +22,8 @@ export type Task =
   | { readonly kind: 'order'; readonly plan: Plan; readonly goal?: Travels }
   /** What would mend a finding, by its key: all of it, or the first so many of the cheapest levers. */
   | { readonly kind: 'offers'; readonly plan: Plan; readonly of: string; readonly enough?: number }
+  /** Where to fix which struts on a part. */
+  | { readonly kind: 'struts'; readonly plan: Plan; readonly asked: StrutsAsked }
   /** What could be done about an edit of a plan that cannot be built. */
   | { readonly kind: 'fixes'; readonly plan: Plan; readonly edit: Edit };
 
@@ -37,6 +40,7 @@ export interface Results {
   readonly pass: Pass;
   readonly order: Opening;
   readonly offers: Offers;
+  readonly struts: StrutAnswers;
   readonly fixes: readonly Fix[];
 }
 export type ResultOf<T extends Task> = Results[T['kind']];

@@ -13,6 +13,7 @@ import type { Scene } from '../scene/scene';
 import type { Plan } from '../plan/schema';
 import { readScene } from '../scene/readScene';
 import type { Report } from '../report/records';
+import { strutAnswers } from '../report/strutAnswers';
 import { warmUp } from './warmUp';
 import type { FromWorker, Results, Task, ToWorker } from './protocol';
 import { PlanReceiver, ReportSender } from './sent';
@@ -170,6 +171,9 @@ function* stepsOf(task: Task, known: Known): Generator<Progress, Results[keyof R
       return passOf(buildScene(plan), maps, task.a, task.b, plan.units);
     case 'order':
       return yield* orderSteps(buildScene(plan), known, task.goal);
+    case 'struts':
+      yield* checker.steps(buildScene(plan));
+      return yield* strutAnswers(plan, task.asked, checker);
     case 'fixes':
       return fixesOf(plan, task.edit);
     case 'offers':

@@ -14,6 +14,7 @@ import type { Issue } from '../../item/issue';
 import type { PartNote, Assumption } from '../../item/note';
 import type { Balance } from './balance';
 import type { Mount } from './mount';
+import type { Placing } from './placing';
 import type { ClearOpening } from './clearOpening';
 
 /** What a part is made of besides its own numbers and what it is mounted on: nothing else of the plan may change how it is laid. */
@@ -120,6 +121,8 @@ export interface Family<Part, Laid, At extends AnyPlace = PartPlace> {
   forces(laid: Laid, pieces: PartPieces, movers: readonly Mover[]): readonly Acting[];
   /** What of it is weighed against what helps it, mover by mover; not given where nothing turns up or down. */
   balances?(laid: Laid, pieces: PartPieces): readonly Balance[];
+  /** Where struts of what it balances may be fixed. */
+  placings?(laid: Laid): readonly Placing[];
   /** Every clear opening that its movers allow together, the widest first. */
   openings?(laid: Laid): readonly ClearOpening[];
   /** What sums and statics tell of it: loads, sag, fingers, reach; `carried` is what others have mounted on it. */

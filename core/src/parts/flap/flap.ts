@@ -5,6 +5,7 @@ import { flapGoing, freshFlap, mirrorFlap } from './fresh';
 import { layFlap, type LaidFlap } from './lay';
 import { flapLevers } from './levers';
 import { moveFlap } from './move';
+import { flapPlacings } from './placing';
 import { flapPieces } from './pieces';
 import { missingOfFlap, refuseFlap } from './refuse';
 import type { Flap } from './schema';
@@ -29,6 +30,7 @@ export const FLAP: Family<Flap, LaidFlap> = {
   move: moveFlap,
   forces: flapForces,
   balances: flapBalances,
+  placings: flapPlacings,
   notes: flapNotes,
   assumptions: flapAssumptions,
   levers: flapLevers,

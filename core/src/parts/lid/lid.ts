@@ -6,6 +6,7 @@ import { freshLid, mirrorLid, NO_MARGINS } from './fresh';
 import { layLid, type LaidLid } from './lay';
 import { lidLevers } from './levers';
 import { moveLid } from './move';
+import { lidPlacings } from './placing';
 import { lidPieces } from './pieces';
 import { missingOfLid, refuseLid } from './refuse';
 import type { Lid } from './schema';
@@ -34,6 +35,7 @@ export const LID: Family<Lid, LaidLid> = {
   move: moveLid,
   forces: lidForces,
   balances: lidBalances,
+  placings: lidPlacings,
   notes: lidNotes,
   assumptions: lidAssumptions,
   levers: lidLevers,
