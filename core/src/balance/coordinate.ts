@@ -121,14 +121,14 @@ function turnsOf({ knots, stagesAt }: Motion): ChainOfTurns | undefined {
 /** How far an arm has turned, and how fast it turns, over a stretch. */
 function turnedOver(turns: readonly Signed[], from: number, to: number): { at: Interval; rate: Interval } {
   const [middle, half] = [(from + to) / 2, (to - from) / 2];
-  let [at, rate, bend, drift] = [0, 0, 0, 0];
+  let [at, rate, bend] = [0, 0, 0];
   for (const { drive, sign } of turns) {
     at += sign * drive.value(middle);
     rate += sign * drive.rate(middle);
     if (half === 0 || drive.even) continue;
     bend += drive.over(from, to).bend;
   }
-  drift = product(bend, half);
+  const drift = product(bend, half);
   const fastest = Math.abs(rate) + drift;
   return { at: about(at, product(fastest, half)), rate: about(rate, drift) };
 }

@@ -7,7 +7,8 @@ export type Rounding = 'near' | 'most' | 'least';
 const MARK = /⟦(near|most|least|mass|shelf|force|stress|stiff) (-?\d+(?:\.\d+)?(?:e-?\d+)?)⟧/g;
 
 const POUND_KG = 0.45359237;
-const POUND_FORCE_N = 4.4482216152605;
+/** @source NIST SP 811: a pound-force in newtons */
+export const NEWTONS_A_POUND = 4.4482216152605;
 const FOOT_M = 0.3048;
 const PSI_MPA = 0.006894757293168;
 const MILLION = 1e6;
@@ -36,6 +37,10 @@ const MPA_A_GPA = 1000;
 /** Marks that are no length. */
 type Unlike = 'mass' | 'shelf' | 'force' | 'stress' | 'stiff';
 
+/** A force as it is said, of N. */
+export const forceText = (newtons: number, { system }: Pick<Units, 'system'>): string =>
+  system === 'in' ? `${few(newtons / NEWTONS_A_POUND)} lbf` : `${few(newtons)} N`;
+
 /** Units as fine as a bound is told by: what is there at most is not told as nothing where a finer mark of the tape would tell it. */
 function unitsFor(mm: number, rounding: Rounding, units: Units): Units {
   if (units.system === 'mm' || rounding !== 'most' || mm <= 0) return units;
@@ -54,7 +59,7 @@ export function sayLengths(sentence: string, units: Units): string {
     if (kind === 'stress') return inches ? `${tens(mm / PSI_MPA)} psi` : `${few(mm)} MPa`;
     if (kind === 'stiff')
       return inches ? `${few(mm / PSI_MPA / MILLION)} million psi` : `${few(mm / MPA_A_GPA)} GPa`;
-    if (kind === 'force') return inches ? `${few(mm / POUND_FORCE_N)} lbf` : `${few(mm)} N`;
+    if (kind === 'force') return forceText(mm, units);
     const fine = unitsFor(mm, kind, units);
     const step = fine.system === 'in' ? MM_PER_INCH / fine.step : fine.step;
     // A hair of slack, so that a bound which is a whole number of steps stays itself.

@@ -1,5 +1,7 @@
 import { DOOR_QUICK } from './door/quick';
 import { DRAWER_QUICK } from './drawer/quick';
+import { FLAP_QUICK } from './flap/quick';
+import { LID_QUICK } from './lid/quick';
 import { PULLOUT_QUICK } from './pullout/quick';
 import type { QuickCard } from './kit/quick';
 import { SLIDING_QUICK } from './sliding/quick';
@@ -10,4 +12,6 @@ export const QUICK_CARDS: readonly QuickCard[] = [
   ...DRAWER_QUICK,
   ...PULLOUT_QUICK,
   ...SLIDING_QUICK,
+  ...LID_QUICK,
+  ...FLAP_QUICK,
 ];

@@ -108,7 +108,11 @@ function besidesMotion(
   return {
     verdict: 'hits',
     stands: `${stands}, but ${clause(wrong.sentence)}`,
-    next: taken?.by ? `move one or the other` : 'look at its numbers',
+    next: taken?.by
+      ? `move one or the other`
+      : !taken && (wrong as NoteFinding).about === 'balance'
+        ? 'find struts or a stay for it, under Forces'
+        : 'look at its numbers',
     part: taken ? undefined : (wrong as NoteFinding).item,
     finding: wrong.key,
   };

@@ -1,9 +1,12 @@
 import type { PartNote } from '../item/note';
 import type { Verdict } from '../item/verdict';
 import { capitalised } from '../item/capitals';
-import { forceMark, lengthMark } from '../length/lengthMark';
+import { AT_EASE } from '../balance/force';
+import { handOf } from '../balance/poise';
+import { forceMark, forceText, lengthMark } from '../length/lengthMark';
+import type { Units } from '../length/units';
 import type { Balance } from '../parts/contract/balance';
-import type { Balanced, BalanceReport } from './balance';
+import { conditionsOf, poisedOf, type Balanced, type BalanceReport } from './balance';
 
 const RADIANS = Math.PI / 180;
 /** More than this times what is lifted with ease nobody lifts. */
@@ -192,4 +195,38 @@ function weatherNote(balance: Balance, one: Balanced, usual: Balanced): PartNote
       `${capitalised(one.weather.words)} it takes ${handWords(balance, one)}${falls ? ', and open it does not stay for certain' : ''}.`,
     ),
   ];
+}
+
+const NOW_WORDS = {
+  falls: { up: 'let go it falls shut', down: 'let go it goes back shut' },
+  'may fall': { up: 'let go it may fall shut', down: 'let go it may go back shut' },
+  stays: { up: 'let go it stays', down: 'let go it stays' },
+  'may move': { up: 'let go it may move either way', down: 'let go it may move either way' },
+  'may rise': { up: 'let go it stays, or rises', down: 'let go it may fall open' },
+  rises: { up: 'let go it rises', down: 'let go it falls open' },
+} as const;
+
+/** What a hand gives where it stands just now, and what comes of letting go there. */
+export function handNow(
+  balance: Balance,
+  { usable }: BalanceReport,
+  { weather, stands }: Balanced,
+  travel: number,
+  units: Units,
+): string {
+  const poised = poisedOf(balance, usable);
+  const force = (sense: 1 | -1) =>
+    handOf(poised, { ...AT_EASE, ...conditionsOf(weather), sense })(travel, travel);
+  const [lift, shut] = [force(1), force(-1)];
+  const said = (least: number, most: number, does: string) =>
+    most < 0.5
+      ? undefined
+      : `${Math.abs(most - least) < 1 ? '' : `${forceText(Math.max(0, least), units)} to `}${forceText(most, units)} to ${does}`;
+  const parts = [
+    said(lift.least, lift.most, balance.opens === 'up' ? 'lift it' : 'pull it'),
+    said(shut.least, shut.most, balance.opens === 'up' ? 'push it down' : 'lift it shut'),
+    said(-shut.most, -shut.least, 'let it down'),
+  ].filter((one) => one !== undefined);
+  const stand = stands.find(({ from, to }) => travel >= from - 1e-9 && travel <= to + 1e-9)?.stand ?? 'stays';
+  return `${capitalised(turnWords(travel))}, ${weather.words}: ${parts.join(', ') || 'hardly any force'}; ${NOW_WORDS[stand][balance.opens]}.`;
 }

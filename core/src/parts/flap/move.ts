@@ -1,7 +1,6 @@
 import { rowOf } from '../../carcass/build';
 import { movingBodyOfLink } from '../../scene/linkBody';
 import type { IntendedContact, Mover } from '../../scene/scene';
-import type { PartPieces } from '../contract/family';
 import type { LaidFlap } from './lay';
 import { flapLinks } from './pieces';
 
@@ -9,7 +8,7 @@ import { flapLinks } from './pieces';
 const WITHIN = 1000;
 
 /** One mover: its leaves, its arms and what helps it, each on its own way. */
-export function moveFlap(laid: LaidFlap, _pieces: PartPieces): readonly Mover[] {
+export function moveFlap(laid: LaidFlap): readonly Mover[] {
   const { flap, place, to } = laid;
   const { carcass, gaps } = place;
   const row = rowOf(carcass);

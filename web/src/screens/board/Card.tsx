@@ -33,6 +33,7 @@ import type { Stage } from '../../state/view/stages';
 const OpeningsList = lazy(() => import('./OpeningsList'));
 const MeasureCard = lazy(() => import('../measure/MeasureCard'));
 const PlanCard = lazy(() => import('../plan/PlanCard'));
+const ForcesPanel = lazy(() => import('../../view/forces/ForcesPanel'));
 const ClearanceChart = lazy(() => import('../../view/chart/ClearanceChart'));
 
 interface Props {
@@ -138,10 +139,16 @@ function CardBody(props: Props & { readonly item: Item }) {
           add={<AddBar plan={plan} stage={stage} item={item} />}
         />
       ) : (
-        <PlanCard plan={plan} item={item} numbers={numbers} />
+        <PlanCard plan={plan} item={item} numbers={numbers} forces={forcesOf(props)} />
       )}
     </Suspense>
   );
+}
+
+/** What hand and struts do, of what is lifted. */
+function forcesOf({ plan, report, item, mover, sheet }: Props & { readonly item: Item }) {
+  if (item.list !== 'parts' || !familyOf(item.value).balances || !report || !mover) return undefined;
+  return <ForcesPanel {...{ plan, report, mover, sheet }} />;
 }
 
 function belongsTo(plan: Plan, item: Item): string {
@@ -157,7 +164,8 @@ function belongsTo(plan: Plan, item: Item): string {
   }[item.list];
 }
 
-function CheckBody({ plan, scene, report, stale, item, mover, sheet }: Props & { item: Item }) {
+function CheckBody(props: Props & { item: Item }) {
+  const { plan, scene, report, stale, item, mover, sheet } = props;
   const part = report?.parts.find(({ id }) => id === mover?.id);
   const about = aboutItem(report, item);
   const pairs = usePairs(plan, mover);
@@ -191,6 +199,7 @@ function CheckBody({ plan, scene, report, stale, item, mover, sheet }: Props & {
               <Typography>{sentence}</Typography>
             </Box>
           ))}
+          {report && <Suspense fallback={null}>{forcesOf({ ...props, item })}</Suspense>}
           <NotesList {...about} offers />
           <Suspense fallback={<Box sx={{ height: 168 }} />}>
             <ClearanceChart mover={mover} report={part} scene={scene} units={plan.units} sheet={sheet} />

@@ -1,4 +1,4 @@
-import { WorkPool, type Outcome, type ResultOf, type Task } from '@tarnpass/core';
+import { WorkPool, type Outcome, type Progress, type ResultOf, type Task } from '@tarnpass/core';
 import { startTransition, useDeferredValue, useEffect, useEffectEvent, useState } from 'react';
 import { useApp } from '../slices/app';
 import { spawnWorker } from './spawnWorker';
@@ -34,8 +34,15 @@ function askedOnce<T extends Task>(
 }
 
 /** Ask once. `version` is the plan's; a later question of the same lane calls an earlier one off. */
-export const ask = <T extends Task>(lane: string, version: number, task: T): Promise<Outcome<ResultOf<T>>> =>
-  pool.run(lane, version, task);
+export const ask = <T extends Task>(
+  lane: string,
+  version: number,
+  task: T,
+  onProgress?: (progress: Progress) => void,
+): Promise<Outcome<ResultOf<T>>> => pool.run(lane, version, task, onProgress);
+
+/** Call off what a lane is at. */
+export const callOff = (lane: string): void => pool.cancel(lane);
 
 export interface Asked<R> {
   readonly answer: R | undefined;

@@ -11,12 +11,14 @@ import { drawerReducer } from './drawerSlice';
 import { jobReducer } from './jobSlice';
 import { offersReducer } from './offersSlice';
 import { readingsReducer } from './readingsSlice';
+import { strutsReducer } from './strutsSlice';
 import { viewReducer } from './viewSlice';
 
 export const reducer = combineReducers({
   job: jobReducer,
   check: checkReducer,
   offers: offersReducer,
+  struts: strutsReducer,
   view: viewReducer,
   readings: readingsReducer,
   drawer: drawerReducer,

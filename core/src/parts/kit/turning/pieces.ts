@@ -3,7 +3,6 @@ import type { Frame } from '../../../item/frame';
 import type { HardwareList } from '../../../hardware/generic';
 import { plain } from '../../../piece/plain';
 import type { Link, Piece } from '../../../piece/piece';
-import { HELP_HARDWARE } from './help';
 import { atPlane, fromAxis, levelLeafOf, type TurningPlane } from './plane';
 import type { Help, Stay } from './schema';
 
@@ -84,6 +83,13 @@ export function betweenLinks(
   ];
 }
 
+/** Keys of what is in the hinge line, and what it is called. */
+const IN_LINE = {
+  'lid springs': { key: 'lid-spring', words: 'lid spring' },
+  'friction hinges': { key: 'friction-hinge', words: 'friction hinge' },
+  counterweight: { key: 'counterweight', words: 'counterweight' },
+} as const;
+
 /** What is only bought and weighed nowhere: what is in the hinge line, a stay, a closer, a latch. */
 export function boughtPieces(
   help: Help,
@@ -92,6 +98,7 @@ export function boughtPieces(
     readonly id: string;
     readonly count: number;
     readonly key: string;
+    readonly words?: string;
   }[],
   hardware: HardwareList,
   frame: Frame,
@@ -99,19 +106,19 @@ export function boughtPieces(
 ): Piece[] {
   const inLine =
     help.kind === 'lid springs' || help.kind === 'friction hinges' || help.kind === 'counterweight'
-      ? [{ role: 'spring' as const, id: help.hardware, count: help.count, key: HELP_HARDWARE[help.kind] }]
+      ? [{ role: 'spring' as const, id: help.hardware, count: help.count, ...IN_LINE[help.kind] }]
       : [];
-  return [...inLine, ...others].flatMap(({ role, id, count, key }) => {
+  return [...inLine, ...others].flatMap(({ role, id, count, key, words = key }) => {
     const item = hardware.named(id);
     if (!item) return [];
     return Array.from({ length: count }, (_, i) =>
       plain(frame, {
-        key: `${owner.key}/${key.replace(/ /g, '-')}-${i + 1}`,
+        key: `${owner.key}/${key}-${i + 1}`,
         item: owner.item,
         role,
         is: 'bought',
         name: item.name,
-        told: { key: `${owner.key}/${key.replace(/ /g, '-')}`, words: `the ${key} of ${owner.words}` },
+        told: { key: `${owner.key}/${key}`, words: `the ${words} of ${owner.words}` },
         hardware: { id, share: 1 },
       }),
     );
