@@ -228,5 +228,5 @@ export { SLIP } from './measure/networkDoubts';
 export { anglesOf } from './measure/suspects';
 export { trueShape, type TrueShape, type WrongLength } from './survey/trueShape';
 export { itemIdOf } from './plan/itemIdOf';
-export { capitalised } from './item/capitals';
+export { capitalised, uncapitalised } from './item/capitals';
 export { freeId } from './item/freeId';

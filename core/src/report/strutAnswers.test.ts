@@ -119,7 +119,7 @@ describe('where struts go', () => {
     const { answers } = answersOf(plan, ask('case-flap-1', { drawer: ['strut-285-100'] }));
     expect(answers.length).toBe(5);
     expect(answers.every(({ hand }) => hand <= 50)).toBe(true);
-    expect([answers[0]!.own, answers[0]!.words]).toEqual([true, 'Two: Gas strut 285 mm, 100 N']);
+    expect([answers[0]!.own, answers[0]!.words]).toEqual([true, 'Two of gas strut 285 mm, 100 N']);
   });
 
   it('says that none does it, and what comes nearest', () => {

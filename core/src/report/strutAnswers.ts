@@ -9,6 +9,7 @@ import {
   type StrutWants,
 } from '../balance/placer';
 import type { SceneChecker, Progress } from '../clearance/checkScene';
+import { uncapitalised } from '../item/capitals';
 import type { Change } from '../item/change';
 import { forceMark, sayLengths } from '../length/lengthMark';
 import { familyOf } from '../parts/families';
@@ -26,7 +27,7 @@ import { handCurve, type HandCurve } from './handCurve';
 /** Struts of one kind at their best places, as they would be fitted. */
 export interface StrutAnswer {
   readonly key: string;
-  /** "2 gas struts 385 mm, 100 N". */
+  /** "Two of gas strut 385 mm, 100 N". */
   readonly words: string;
   readonly own: boolean;
   readonly changes: readonly Change[];
@@ -284,7 +285,7 @@ function answerOf(
   };
   return {
     key: `${part} ${candidate.id} ${count}`,
-    words: `${count === 1 ? 'One' : 'Two'}: ${name}`,
+    words: `${count === 1 ? 'One' : 'Two of'} ${uncapitalised(name)}`,
     own: candidate.own,
     changes,
     onLeaf: [onLeaf[0], own.onLeaf.in.mm],
@@ -306,5 +307,5 @@ function nearestWords(
     return 'None of these struts goes between any two places that are allowed: its stroke is too short, or too long.';
   if (!best)
     return 'None does it: wherever these struts would be strong enough they touch something. More room for them, or springs in the hinge line, may do.';
-  return `None does all that is wanted. The nearest, ${best.words.toLowerCase()}, takes ${forceMark(best.hand)} at the hand, and ${forceMark(wants.hand)} is wanted${wants.staysOpen ? ', staying open' : ''}${wants.staysShut ? ', staying shut' : ''}.`;
+  return `None does all that is wanted. The nearest, ${uncapitalised(best.words)}, takes ${forceMark(best.hand)} at the hand, and ${forceMark(wants.hand)} is wanted${wants.staysOpen ? ', staying open' : ''}${wants.staysShut ? ', staying shut' : ''}.`;
 }

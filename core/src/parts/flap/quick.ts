@@ -59,6 +59,7 @@ export const FLAP_QUICK: readonly QuickCard[] = [
       { key: 'z', label: 'Its bottom above the floor', input: 'length', usual: 1370 },
       { key: 'ceiling', label: 'Ceiling height', input: 'length', usual: USUAL_CEILING },
     ],
+    section: true,
     make: ({ width, height, depth, z, ceiling }) => {
       const cupboard = {
         ...usualCarcass('wall cupboard', {
@@ -76,7 +77,12 @@ export const FLAP_QUICK: readonly QuickCard[] = [
       return {
         space: { width: mm(width! + AISLE), depth: mm(depth! + AISLE), height: mm(ceiling!), slopes: [] },
         carcasses: [cupboard],
-        parts: [flapOn(cupboard, 'lift-up-door', 'Lift-up door', 'parallel arms')],
+        parts: [
+          {
+            ...flapOn(cupboard, 'lift-up-door', 'Lift-up door', 'parallel arms'),
+            help: USUAL_FLAP_HELP['gas struts'],
+          },
+        ],
       };
     },
   },
@@ -92,6 +98,7 @@ export const FLAP_QUICK: readonly QuickCard[] = [
       { key: 'desk', label: 'Desk above the floor', input: 'length', usual: 735 },
       { key: 'load', label: 'At its front edge, kg', input: 'count', usual: 20 },
     ],
+    section: true,
     make: ({ width, height, depth, desk, load }) => {
       const sheet = 18;
       const secretary = {
@@ -126,6 +133,7 @@ export const FLAP_QUICK: readonly QuickCard[] = [
       { key: 'tray', label: 'Tray, deep', input: 'length', usual: 60 },
       { key: 'limit', label: 'Tilts by', input: 'degrees', usual: 30 },
     ],
+    section: true,
     make: ({ width, height, bowl, tray, limit }) => {
       const depth = 560;
       const box = carcass(

@@ -26,6 +26,8 @@ export interface QuickCard {
   /** What it finds out, in a sentence. */
   readonly words: string;
   readonly asks: readonly QuickAsk[];
+  /** It is seen from its side, cut through its middle: what turns about a level axis shows little from above. */
+  readonly section?: true;
   make(numbers: QuickNumbers): QuickMade;
 }
 

@@ -22,6 +22,7 @@ export const LID_QUICK: readonly QuickCard[] = [
       { key: 'strip', label: 'Back strip before it', input: 'length', usual: 60 },
       { key: 'cushion', label: 'Cushion, thick', input: 'length', usual: 50 },
     ],
+    section: true,
     make: ({ width, depth, back, strip, cushion }) => {
       const high = 380;
       const rise = 500;
@@ -89,6 +90,7 @@ export const LID_QUICK: readonly QuickCard[] = [
       { key: 'wall', label: 'From the wall behind it', input: 'length', usual: 60 },
       { key: 'limit', label: 'Wanted opening', input: 'degrees', usual: 95 },
     ],
+    section: true,
     make: ({ width, height, depth, wall, limit }) => {
       const chest = {
         ...usualCarcass('bench', {

@@ -30,7 +30,7 @@ import { viewCleared } from '../../state/slices/viewSlice';
 import { useAsked } from '../../state/check/asked';
 import { Field } from '../../view/numbers/Field';
 import { FlatView } from '../../view/sheet/FlatView';
-import { planSight } from '../../view/sheet/views';
+import { cutOf, planSight, sectionSight } from '../../view/sheet/views';
 import { useApp, useAppDispatch } from '../../state/slices/app';
 import { throughAndBack } from '../../state/view/openInOrder';
 import { ANSWERS } from '../../view/strips/Strips';
@@ -109,6 +109,10 @@ function Quick({ card }: { card: QuickCard }) {
   const mover = scene.movers.find((one) => one.id === chosen) ?? scene.movers[0]!;
   const item = useMemo(() => itemsOf(plan).find((one) => one.id === mover.item), [plan, mover.item]);
   const answers = useAnswers(numbers, scene.movers.length > 1);
+  const sight = useMemo(
+    () => (card.section ? sectionSight(plan, cutOf(plan, item, null)) : planSight(plan)),
+    [card, plan, item],
+  );
   useEffect(() => {
     dispatch(viewCleared());
   }, [dispatch, card]);
@@ -125,7 +129,7 @@ function Quick({ card }: { card: QuickCard }) {
             mover={mover.id}
             letters={plan.stones}
             words={answers.report?.answer.stands ?? ''}
-            sight={planSight(plan)}
+            sight={sight}
             large
             section={undefined}
             fixed

@@ -91,7 +91,7 @@ export default function ForceChart(props: Props) {
       ref={holder}
       role="img"
       aria-label={props.words}
-      style={{ height: 212, cursor: 'ew-resize', touchAction: 'none' }}
+      style={{ height: 224, cursor: 'ew-resize', touchAction: 'none' }}
     />
   );
 }
@@ -105,17 +105,17 @@ function scaleOf({ what, units }: Pick<Props, 'what' | 'units'>): number {
 type Pair = readonly [number, number];
 
 function chartOption(props: Props) {
-  const { curve, stands, beside, what, travel, units, sheet } = props;
+  const { curve, stands, beside, what, travel, sheet } = props;
   const c = PALETTE[sheet];
   const label = { color: c.ink2, fontSize: 13.5 };
   const scale = scaleOf(props);
   const pairs = what === 'hand' ? [...curve.lift, ...downward(curve)] : curve.torque;
-  const [least, most] = bounds(pairs, props, scale);
+  const { least, most, step } = boundsOf(pairs, props, scale);
   const last = curve.travels[curve.travels.length - 1]! * DEGREES;
   return {
     animation: false,
     textStyle: { fontFamily: FIGURES, ...label },
-    grid: { left: 40, right: 14, top: 34, bottom: 26 },
+    grid: { left: 40, right: 14, top: 38, bottom: 26 },
     tooltip: { show: false },
     xAxis: {
       type: 'value',
@@ -129,7 +129,7 @@ function chartOption(props: Props) {
       type: 'value',
       min: least,
       max: most,
-      splitNumber: 4,
+      interval: step,
       axisLabel: label,
       splitLine: { lineStyle: { color: c.wash } },
     },
@@ -164,9 +164,11 @@ function chartOption(props: Props) {
           label: {
             formatter: `${Math.round(travel * DEGREES * 10) / 10}°`,
             position: 'end',
+            distance: 6,
             color: c.paper,
             backgroundColor: c.ink,
-            padding: [3, 6],
+            padding: [2, 6],
+            lineHeight: 20,
             fontSize: 15,
             fontWeight: 700,
           },
@@ -174,20 +176,23 @@ function chartOption(props: Props) {
         },
       },
     ],
-    unitsShown: units.system,
   };
 }
 
 /** To push it shut, and to hold it back: less than nothing is held back. */
 const downward = ({ shut }: HandCurve): Pair[] => shut.map(([least, most]) => [-most, -least]);
 
-function bounds(pairs: readonly Pair[], { what, comfortable }: Props, scale: number): [number, number] {
+/** The axis: whole steps about all that is drawn, with room for words at its foot. */
+function boundsOf(pairs: readonly Pair[], { what, comfortable }: Props, scale: number) {
   const all = pairs.flat().map((value) => value * scale);
   const ease = what === 'hand' ? comfortable * scale : 0;
-  const [low, high] = [Math.min(...all, -ease * 0.6), Math.max(...all, ease * 1.15)];
-  const room = (high - low) * 0.12;
-  const step = niceStep((high - low + 2 * room) / 5);
-  return [Math.floor((low - room) / step) * step, Math.ceil((high + room * 0.3) / step) * step];
+  const [low, high] = [Math.min(...all, -ease * 0.6), Math.max(...all, ease * 1.1)];
+  const step = niceStep((high - low) / 4);
+  return {
+    step,
+    least: Math.floor((low - step * 0.3) / step) * step,
+    most: Math.ceil(high / step - 1e-9) * step,
+  };
 }
 
 /** 1, 2 or 5 times a power of ten, no less than asked. */

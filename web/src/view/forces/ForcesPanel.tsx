@@ -114,7 +114,7 @@ function Chart({ plan, mover, sheet, found, balance }: ChartProps) {
           Move it
         </Button>
       </Box>
-      <Suspense fallback={<Box sx={{ height: 212 }} />}>
+      <Suspense fallback={<Box sx={{ height: 224 }} />}>
         <ForceChart
           {...{ curve, beside, what, travel, sheet, units: plan.units }}
           stands={one.stands}

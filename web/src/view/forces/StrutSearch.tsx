@@ -9,6 +9,7 @@ import {
   formatLength,
   NEWTONS_A_POUND,
   parseNumber,
+  uncapitalised,
   type Offer,
   type Plan,
   type StrutAnswer,
@@ -118,8 +119,8 @@ function AnswerRow({ answer, part, units }: { answer: StrutAnswer; part: string;
   const offer: Offer = {
     key: answer.key,
     item: part,
-    words: `fit ${answer.words.toLowerCase()}`,
-    cost: '',
+    words: `fit ${uncapitalised(answer.words)}`,
+    cost: 'what is under pressure is let go of with care',
     changes: answer.changes,
     least: undefined,
     proven: true,
