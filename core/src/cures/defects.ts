@@ -3,9 +3,10 @@ import type { Encounter } from '../clearance/encounter';
 import { RANK, type Verdict } from '../item/verdict';
 import type { Plan } from '../plan/schema';
 import { airFindings } from '../report/air';
+import { balanceFindings } from '../report/balanceFindings';
 import { carcassFindings, partFindings, thingFindings } from '../report/noteFindings';
 import { squeezeFindings } from '../report/squeeze';
-import { meetingKey } from '../report/records';
+import { meetingKey, type NoteFinding } from '../report/records';
 import { bodyOf, type Mover, type Scene } from '../scene/scene';
 
 /** Something of a plan that is not clear, told so that it can be known again in a plan a little changed. */
@@ -29,6 +30,8 @@ export interface Defect {
   readonly other: string | undefined;
   /** Of a note: what it is about. */
   readonly about: string | undefined;
+  /** It is told of what the mover can use of its travel, and of nothing while that is none. */
+  readonly balanced?: true;
 }
 
 /** Above this a length is no rounding, mm. */
@@ -63,15 +66,10 @@ export function defectsOf(plan: Plan, scene: Scene, checks: readonly MoverCheck[
     ...plan.things.flatMap((one) => thingFindings(plan, one).notes),
     ...squeezeFindings(plan, scene, checks),
   ].filter(({ verdict, taken }) => verdict !== 'clear' && !taken);
-  const told = notes.map(({ key, item, about, verdict }): Defect => ({
-    key,
-    verdict,
-    item,
-    short: undefined,
-    met: undefined,
-    other: undefined,
-    about,
-  }));
+  const told = notes.map(noted);
+  const balanced = balanceFindings(plan, scene.movers, checks)
+    .notes.filter(({ verdict, taken }) => verdict !== 'clear' && !taken)
+    .map((note): Defect => ({ ...noted(note), balanced: true }));
   const air = airFindings(plan, scene, checks)
     .filter(({ verdict }) => verdict !== 'clear')
     .map(({ key, item, verdict, by }): Defect => ({
@@ -83,8 +81,18 @@ export function defectsOf(plan: Plan, scene: Scene, checks: readonly MoverCheck[
       other: by,
       about: undefined,
     }));
-  return [...moving, ...told, ...air];
+  return [...moving, ...told, ...balanced, ...air];
 }
+
+const noted = ({ key, item, about, verdict }: NoteFinding): Defect => ({
+  key,
+  verdict,
+  item,
+  short: undefined,
+  met: undefined,
+  other: undefined,
+  about,
+});
 
 /** More than this shorter is worse, mm. */
 const WORSE = 0.05;
@@ -94,10 +102,14 @@ const isCare = ({ about, verdict }: Defect) => about === 'caution' && verdict ==
 
 /** What is worse in a changed plan than it was: new, of a worse verdict, or farther from clear. What wants care alone is not. */
 export function worsened(before: ReadonlyMap<string, Defect>, after: readonly Defect[]): Defect[] {
+  // What could not move at all had no balance to be told of: that is come to light, and not made.
+  const stuck = new Set(
+    [...before.values()].filter(({ met }) => met?.check.usable === 0).map(({ item }) => item),
+  );
   return after.filter((one) => {
     if (isCare(one)) return false;
     const was = before.get(one.key);
-    if (!was) return true;
+    if (!was) return !(one.balanced && stuck.has(one.item));
     if (RANK[one.verdict] !== RANK[was.verdict]) return RANK[one.verdict] < RANK[was.verdict];
     return one.short !== undefined && was.short !== undefined && one.short > was.short + WORSE;
   });

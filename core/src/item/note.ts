@@ -21,6 +21,8 @@ export interface PartNote {
     | 'cable';
   readonly verdict: Verdict;
   readonly sentence: string;
+  /** What of that it is, where several notes are about one thing and not all of them are always told: it keeps its key by it. */
+  readonly of?: string;
 }
 
 /** A default that an answer rests on and nobody confirmed, and what to measure. */

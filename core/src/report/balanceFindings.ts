@@ -39,13 +39,18 @@ export function balanceFindings(
   const reports: BalanceReport[] = [];
   const notes: NoteFinding[] = [];
   for (const { id } of plan.parts) {
-    const told = balancesOf(plan, id).flatMap((balance) => {
+    const balances = balancesOf(plan, id);
+    const told = balances.flatMap((balance) => {
       const at = movers.findIndex((mover) => mover.id === balance.mover);
       const usable = at < 0 ? 0 : checks[at]!.usable;
       if (!(usable > 0)) return [];
       const report = reportOf(plan, balance, usable);
       reports.push(report);
-      return balanceNotes(balance, report, plan.users !== 'anyone');
+      const own = balanceNotes(balance, report, plan.users !== 'anyone');
+      // Of two leaves each has its own.
+      return balances.length === 1
+        ? own
+        : own.map((note) => ({ ...note, of: `${balance.mover} ${note.of}` }));
     });
     notes.push(...noteFindings(id, told, plan, 'balance'));
   }

@@ -20,8 +20,9 @@ const NEAR_LIMIT = 0.8;
 /** A side that bows more shows it, mm. Common practice. */
 const BOWS = 1;
 
-const note = (about: PartNote['about'], verdict: Verdict, sentence: string): PartNote => ({
+const note = (about: PartNote['about'], of: string, verdict: Verdict, sentence: string): PartNote => ({
   about,
+  of,
   verdict,
   sentence,
 });
@@ -75,6 +76,7 @@ function handNote(balance: Balance, usual: Balanced): PartNote {
   const verdict = handGrade(most, balance.comfortable);
   return note(
     'balance',
+    'hand',
     verdict,
     `By hand it takes ${handWords(balance, usual)}. ${forceMark(balance.comfortable)} is given with ease${verdict === 'clear' ? '' : ': help it with struts or springs, or make it lighter'}.`,
   );
@@ -84,12 +86,13 @@ function openNote(balance: Balance, report: BalanceReport, { open, stands }: Bal
   const at = turnWords(report.usable).replace(/^at /, '');
   const way = balance.opens === 'up' ? 'shut' : 'open';
   if (balance.locks)
-    return [note('balance', 'clear', `Open at ${at} ${balance.locks} holds it until it is let go.`)];
+    return [note('balance', 'open', 'clear', `Open at ${at} ${balance.locks} holds it until it is let go.`)];
   if (balance.opens === 'down') return [];
   if (open === 'falls')
     return [
       note(
         'balance',
+        'open',
         'hits',
         `It does not stay open: let go at ${at} it falls ${way}. A stay that locks, struts that hold it, or a stop that lets it lean farther will do.`,
       ),
@@ -98,6 +101,7 @@ function openNote(balance: Balance, report: BalanceReport, { open, stands }: Bal
     return [
       note(
         'balance',
+        'open',
         'tight',
         `Open at ${at} it may fall ${way}: whether it stays hangs on how its struts, springs and hinges come out. Reckon with a stay.`,
       ),
@@ -107,6 +111,7 @@ function openNote(balance: Balance, report: BalanceReport, { open, stands }: Bal
   return [
     note(
       'balance',
+      'open',
       'clear',
       over > 0 && stands.length > 1
         ? `Open at ${at} it stays: it is past where it turns over by ${Math.round((over / RADIANS) * 10) / 10}°.`
@@ -118,12 +123,13 @@ function openNote(balance: Balance, report: BalanceReport, { open, stands }: Bal
 function slamNote(balance: Balance, { slam, stands }: Balanced, frail: boolean): PartNote[] {
   if (balance.opens === 'down' || slam.joules < HARMLESS) {
     const still = stands.every(({ stand }) => stand === 'stays');
-    return still ? [note('balance', 'clear', 'Let go anywhere it stays where it is left.')] : [];
+    return still ? [note('balance', 'slam', 'clear', 'Let go anywhere it stays where it is left.')] : [];
   }
   const lands = `Let go ${turnWords(slam.from)} it falls, and lands with ${slam.joules.toFixed(1)} J, its edge at ${slam.metresASecond.toFixed(1)} m/s`;
   return [
     note(
       'caution',
+      'slam',
       frail ? 'hits' : 'tight',
       `${lands}: a hand on the edge is crushed. Struts, a friction stay or a soft closer take that; keep hands off the edge until it is down.`,
     ),
@@ -146,11 +152,13 @@ function strutNotes({ words, left, shut, most, bears, bows }: BalanceReport['str
   return [
     note(
       'balance',
+      `${words} stroke`,
       left.out < -1e-6 ? 'hits' : pinch < STROKE_LEFT ? 'tight' : 'clear',
       `${said} keeps ${lengthMark(Math.max(0, left.in), 'most')} of its stroke pressed in and ${lengthMark(Math.max(0, left.out), 'most')} drawn out${pinch < STROKE_LEFT ? `; ${lengthMark(STROKE_LEFT)} at either end is usual` : ''}.`,
     ),
     note(
       'balance',
+      `${words} bracket`,
       most > bears ? 'hits' : most > NEAR_LIMIT * bears ? 'tight' : 'clear',
       `${said} pushes on its brackets with ${forceMark(shut)} shut and ${forceMark(most)} at most; the screws of one bear ${forceMark(bears)}${most > bears ? ': more of them, thicker wood or a plate behind will do' : ''}.`,
     ),
@@ -158,6 +166,7 @@ function strutNotes({ words, left, shut, most, bears, bows }: BalanceReport['str
       ? [
           note(
             'balance',
+            `${words} bow`,
             'tight',
             `${said} bows the side it is fixed to by ${lengthMark(bows)}, pushing beside it: a rail across, or a thicker side.`,
           ),
@@ -165,6 +174,7 @@ function strutNotes({ words, left, shut, most, bears, bows }: BalanceReport['str
       : []),
     note(
       'caution',
+      `${words} pressure`,
       'clear',
       `${said} is under pressure: it is never opened, bored or heated, and let go of only with the leaf wide open and propped.`,
     ),
@@ -177,6 +187,7 @@ function hingeNote({ hinges }: BalanceReport): PartNote[] {
   return [
     note(
       'hinges',
+      'hinge',
       place > bears ? 'hits' : place > NEAR_LIMIT * bears ? 'tight' : 'clear',
       `Its hinge holds ${forceMark(most)} at most, ${turnWords(travel)}${lifted ? ', and is lifted off its wood there' : ''}; ${forceMark(place)} at its worst place, where screws bear ${forceMark(bears)}${place > bears ? ': longer screws, more of them, or bolts through will do' : ''}.`,
     ),
@@ -191,6 +202,7 @@ function weatherNote(balance: Balance, one: Balanced, usual: Balanced): PartNote
   return [
     note(
       'balance',
+      one.weather.key,
       verdict,
       `${capitalised(one.weather.words)} it takes ${handWords(balance, one)}${falls ? ', and open it does not stay for certain' : ''}.`,
     ),

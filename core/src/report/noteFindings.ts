@@ -92,7 +92,7 @@ export function noteFindings(
   return notes.map((note) => {
     const nth = counted.get(note.about) ?? 0;
     counted.set(note.about, nth + 1);
-    const key = `${kind}|${item}|${note.about}|${nth}`;
+    const key = `${kind}|${item}|${note.about}|${note.of ?? nth}`;
     const known = taken[key];
     return {
       ...note,

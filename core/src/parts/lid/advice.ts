@@ -223,7 +223,7 @@ function gapNotes(laid: LaidLid): PartNote[] {
   const wood =
     margins.front.mm > 0
       ? woodNote(movementOf(material, deep + margins.front.mm, place.season), place.season, {
-          what: 'Leaf and margin',
+          what: 'The leaf with its margin',
           gap: gap.mm,
           where: 'at its front',
         })

@@ -96,6 +96,13 @@ export function layLid(lid: Lid, place: PartPlace): LaidLid {
     };
   });
   const stops = stopsOf(lid, place, plane, item?.opens);
+  const front: Bounds | undefined = lid.front
+    ? {
+        x: [inside.left, inside.right],
+        y: [shell.front, shell.front + stock.thickness(lid.front.material)],
+        z: [inside.bottom, height],
+      }
+    : undefined;
   return {
     lid,
     place,
@@ -103,14 +110,11 @@ export function layLid(lid: Lid, place: PartPlace): LaidLid {
     inside,
     top,
     margins: marginsOf(lid, top),
-    ledges: ledgesOf(lid, x, y, height),
-    front: lid.front
-      ? {
-          x: [inside.left, inside.right],
-          y: [shell.front, shell.front + stock.thickness(lid.front.material)],
-          z: [inside.bottom, height],
-        }
-      : undefined,
+    ledges: ledgesOf(lid, x, y, height, {
+      x: [inside.left, inside.right],
+      front: front ? front.y[1] : shell.front,
+    }),
+    front,
     leaves,
     thick,
     plane,
@@ -144,21 +148,43 @@ function marginsOf({ margins }: Lid, { x, y, z }: Bounds): LaidLid['margins'] {
   ].filter(({ edge }) => margins[edge].mm > 0);
 }
 
-/** Under each margin at whose edge the leaf lies, half beneath each; at its back the hinge carries it. */
-function ledgesOf({ margins, ledge, gap }: Lid, x: Range, y: Range, height: number): LaidLid['ledges'] {
+/** A ledge that would be narrower, or longer by less, is none, mm. */
+const LEAST_LEDGE = 5;
+
+/** Under each margin at whose edge the leaf lies, half beneath each; at its back the hinge carries it. Within the carcass, behind its front. */
+function ledgesOf(
+  { margins, ledge, gap }: Lid,
+  x: Range,
+  y: Range,
+  height: number,
+  within: { readonly x: Range; readonly front: number },
+): LaidLid['ledges'] {
   const [thick, bears] = [ledge.thick.mm, ledge.bears.mm];
   if (thick === 0 || bears === 0) return [];
   const z: Range = [height - thick, height];
   const under = bears + gap.mm;
-  const behind: Range = [y[0], y[1]];
+  const along: Range = [Math.max(y[0] - (margins.front.mm > 0 ? under : 0), within.front), y[1]];
   return [
-    { edge: 'left' as const, at: { x: [x[0] - under, x[0] + bears] as Range, y: behind, z } },
-    { edge: 'right' as const, at: { x: [x[1] - bears, x[1] + under] as Range, y: behind, z } },
+    {
+      edge: 'left' as const,
+      at: { x: [Math.max(x[0] - under, within.x[0]), x[0] + bears] as Range, y: along, z },
+    },
+    {
+      edge: 'right' as const,
+      at: { x: [x[1] - bears, Math.min(x[1] + under, within.x[1])] as Range, y: along, z },
+    },
     {
       edge: 'front' as const,
-      at: { x: [x[0] + bears, x[1] - bears] as Range, y: [y[0] - under, y[0] + bears] as Range, z },
+      at: {
+        x: [
+          margins.left.mm > 0 ? x[0] + bears : within.x[0],
+          margins.right.mm > 0 ? x[1] - bears : within.x[1],
+        ] as Range,
+        y: [Math.max(y[0] - under, within.front), y[0] + bears] as Range,
+        z,
+      },
     },
-  ].filter(({ edge }) => margins[edge].mm > 0);
+  ].filter(({ edge, at }) => margins[edge].mm > 0 && span(at.x) > LEAST_LEDGE && span(at.y) > LEAST_LEDGE);
 }
 
 /** How far from the inside of its carcass the middle of a strut or spring stands, and half of what it is thick. */

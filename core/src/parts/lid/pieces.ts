@@ -337,6 +337,13 @@ function fittingsOf(laid: LaidLid, owner: Owner): Piece[] {
   );
 }
 
+/** What of a ledge is under the leaf, under the gap, and under the margin: as much as its carcass leaves. */
+const ledgeSum = (beneath: number, gap: number, whole: number): SumLine[] => [
+  { words: 'under the leaf', mm: beneath },
+  { words: 'gap', mm: gap },
+  ...side('under the margin', whole - beneath - gap),
+];
+
 const MARGIN_WORDS = {
   left: 'left margin',
   right: 'right margin',
@@ -390,13 +397,12 @@ function stillPieces(laid: LaidLid): Piece[] {
         at,
         way: along ? ['y', '-x'] : ['x', '-y'],
         length: [
-          { words: along ? 'depth of the leaf' : 'between the side ledges', mm: span(along ? at.y : at.x) },
+          {
+            words: along ? 'from the front to the hinge' : 'between the side ledges',
+            mm: span(along ? at.y : at.x),
+          },
         ],
-        width: [
-          { words: 'under the leaf', mm: beneath },
-          { words: 'gap', mm: lid.gap.mm },
-          { words: 'under the margin', mm: beneath },
-        ],
+        width: ledgeSum(beneath, lid.gap.mm, span(along ? at.x : at.y)),
         thick: [{ words: 'as chosen', mm: span(at.z) }],
         material: place.carcass.sheet,
         notes: [`Glued and screwed under the margin; the leaf lies on ${lengthMark(beneath)} of it.`],

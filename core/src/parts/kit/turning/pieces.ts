@@ -19,6 +19,8 @@ export interface Owner {
   readonly words: string;
 }
 
+/** Tube and rod are one strut. */
+const HALF = 0.5;
 /** Share of a spring, shut, that each of its two halves is drawn long. */
 const SPRING_PART = 0.6;
 
@@ -52,7 +54,7 @@ export function betweenLinks(
     rodAt: low(fixed) < low(onLeaf) ? 'case' : 'leaf',
   });
   const word = strut ? 'strut' : 'spring';
-  const made = (id: string, told: string, { solids, motion }: Moving, share: number): MovingLink => ({
+  const made = (id: string, told: string, { solids, motion }: Moving): MovingLink => ({
     link: {
       key: `${owner.key}/${id}`,
       item: owner.item,
@@ -67,18 +69,17 @@ export function betweenLinks(
           told: { key: `${owner.key}/${id}`, words: told },
           solids: [solid],
         }),
-        ...(share > 0 && { hardware: { id: help.hardware, share } }),
+        hardware: { id: help.hardware, share: HALF },
       })),
     },
     motion,
   });
   return [
-    made(`${word}s`, `a ${word} of ${owner.words}`, tubes, 1),
+    made(`${word}s`, `a ${word} of ${owner.words}`, tubes),
     made(
       `${word}-ends`,
       strut ? `the rod of a strut of ${owner.words}` : `the end of a spring of ${owner.words}`,
       rods,
-      0,
     ),
   ];
 }
