@@ -4,6 +4,7 @@ import { fileURLToPath } from 'node:url';
 import { Figures, median } from './figures';
 import { measureMaps } from './maps';
 import { measureDrawing, measureReadings } from './readings';
+import { measureBalance } from './balance';
 import { measureBank } from './bank';
 import { measureWall } from './wall';
 import {
@@ -40,6 +41,7 @@ async function measure(): Promise<void> {
   measureDrawing(figures);
   measureWall(figures);
   measureBank(figures);
+  measureBalance(figures);
   figures.note('longestStepMs', median(Array.from({ length: 5 }, () => alone('--step'))));
   figures.note('peakMb', alone('--memory'));
   if (process.argv.includes('--json')) process.stdout.write(`${JSON.stringify(figures.values)}\n`);

@@ -11,6 +11,7 @@ export { carried, chain, motionOf, motionPose, onlyShifts, type Motion } from '.
 export { ratio, STRAIGHT, table } from './motion/drive';
 export { checkMover, type MoverCheck } from './clearance/checkMover';
 export { SceneChecker, parked, type Progress, type SceneCheck } from './clearance/checkScene';
+export { finish } from './clearance/steps';
 export {
   TOUCH_DEPTH_MM,
   WATCH_DISTANCE_MM,
@@ -202,10 +203,10 @@ export { carcassIdOf } from './parts/contract/mount';
 export { hostOf } from './plan/hosts';
 export { mountChoices } from './plan/mountChoices';
 export { reportOf } from './report/report';
-export { balancesOf, conditionsOf, type Balanced, type BalanceReport } from './report/balance';
+export { balanceReport, balancesOf, conditionsOf, type Balanced, type BalanceReport } from './report/balance';
 export { handNow } from './report/balanceWords';
 export { handCurve, type HandCurve } from './report/handCurve';
-export { type StrutAnswer, type StrutAnswers, type StrutsAsked } from './report/strutAnswers';
+export { strutAnswers, type StrutAnswer, type StrutAnswers, type StrutsAsked } from './report/strutAnswers';
 export type { Stretch as StandStretch } from './balance/poise';
 export { thingsIn } from './report/answer';
 export type { Answer, AssumptionFinding, Finding, NoteFinding, PartReport, Report } from './report/records';

@@ -44,6 +44,8 @@ export interface Effort {
    * opens. A stretch crosses no knot of the motion; one of no length is exact.
    */
   over(from: number, to: number, conditions: Conditions): Interval;
+  /** Its content as text: two of the same, such as two struts side by side, do the same while both are whole. */
+  readonly alike?: string;
 }
 
 /** What pushes or pulls at one point of a body. */
@@ -137,7 +139,7 @@ export interface Ends {
  * @param strong  how strong it is over a range of its lengths, as they grow or shrink, N
  */
 function between(
-  is: Pick<Force, 'key' | 'kind' | 'words'>,
+  is: Pick<Force, 'key' | 'kind' | 'words' | 'alike'>,
   { on, fixed, motion }: Ends,
   parts: 1 | -1,
   strong: (lengths: Interval, grows: 1 | -1, conditions: Conditions) => Interval,
@@ -196,9 +198,12 @@ function eitherWay({ least, most }: Interval, sense: 1 | -1, of: (grows: 1 | -1)
 }
 
 /** A gas strut between a point of a body and a fixed one: it pushes them apart. */
-export const strutForce = (key: string, words: string, strut: GasStrut, ends: Ends): Force =>
-  between({ key, kind: 'strut', words }, ends, 1, (lengths, grows, { celsius, aged }) =>
-    strutPush(strut, lengths, { sense: grows, celsius, aged }),
+export const strutForce = (key: string, words: string, strut: GasStrut, ends: Ends, alike?: string): Force =>
+  between(
+    { key, kind: 'strut', words, ...(alike !== undefined && { alike }) },
+    ends,
+    1,
+    (lengths, grows, { celsius, aged }) => strutPush(strut, lengths, { sense: grows, celsius, aged }),
   );
 
 /** A spring as it pulls: so much when it just gives way, and so much a mm beyond its free length. */

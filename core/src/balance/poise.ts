@@ -1,6 +1,6 @@
 import type { Figure } from './bounds';
 import type { Conditions, Effort } from './force';
-import { NOTHING, over, scaled, sum, type Interval } from './interval';
+import { over, scaled, type Interval } from './interval';
 
 /** What a mover does by itself where a hand lets go of it: `may` where it hangs on what is known only within bounds. */
 export const STANDS = ['falls', 'may fall', 'stays', 'may move', 'may rise', 'rises'] as const;
@@ -23,36 +23,82 @@ export interface Poised {
 }
 
 /** What all efforts come to along the travel as it goes one way: more than 0 opens. Nmm of what turns, N of what slides. */
-export const driveOf =
-  (efforts: readonly Effort[], conditions: Conditions): Figure =>
-  (from, to) => {
-    const all = efforts.reduce((whole, effort) => sum(whole, effort.over(from, to, conditions)), NOTHING);
+export function driveOf(efforts: readonly Effort[], conditions: Conditions): Figure {
+  const acting = together(efforts.filter(({ key }) => !conditions.failed.has(key)));
+  return (from, to) => {
+    let [least, most] = [0, 0];
+    for (const { effort, times } of acting) {
+      const does = effort.over(from, to, conditions);
+      least += times * does.least;
+      most += times * does.most;
+    }
     // Comparing with what is no number would prove anything.
-    if (Number.isNaN(all.least) || Number.isNaN(all.most))
+    if (Number.isNaN(least) || Number.isNaN(most))
       throw new Error('What drives a mover came out as no number.');
-    return all;
+    return { least, most };
   };
+}
+
+/** Efforts that are alike, once each with how many there are. */
+function together(efforts: readonly Effort[]): { readonly effort: Effort; readonly times: number }[] {
+  const found: { effort: Effort; times: number }[] = [];
+  for (const effort of efforts) {
+    const same = found.find((one) => effort.alike !== undefined && one.effort.alike === effort.alike);
+    if (same) same.times += 1;
+    else found.push({ effort, times: 1 });
+  }
+  return found;
+}
+
+/** The same figure, which works out no stretch twice: all that looks at one halves the same travel. */
+export function remembered(figure: Figure): Figure {
+  const known = new Map<number, Map<number, Interval>>();
+  return (from, to) => {
+    let begins = known.get(from);
+    if (!begins) known.set(from, (begins = new Map()));
+    let found = begins.get(to);
+    if (!found) begins.set(to, (found = figure(from, to)));
+    return found;
+  };
+}
+
+/** What drives a mover as it opens, and as it closes. */
+export interface Drives {
+  readonly opening: Figure;
+  readonly closing: Figure;
+}
+
+export const drivesOf = (efforts: readonly Effort[], conditions: Omit<Conditions, 'sense'>): Drives => ({
+  opening: remembered(driveOf(efforts, { ...conditions, sense: 1 })),
+  closing: remembered(driveOf(efforts, { ...conditions, sense: -1 })),
+});
 
 /**
- * What a hand gives at the handle as it opens (sense 1): lifts, or holds back where that is less than 0; and as it closes (sense -1):
- * pushes, or holds back, N.
+ * What a hand gives at the handle as it opens: lifts, or holds back where that is less than 0; and as it closes: pushes, or holds back, N.
  */
+export const handIn = (
+  { opening, closing }: Drives,
+  handle: Figure,
+): { readonly lift: Figure; readonly shut: Figure } => ({
+  lift: (from, to) => over(scaled(opening(from, to), -1), handle(from, to)),
+  shut: (from, to) => over(closing(from, to), handle(from, to)),
+});
+
+/** The same as it goes one way. */
 export function handOf({ efforts, handle }: Poised, conditions: Conditions): Figure {
-  const drive = driveOf(efforts, conditions);
-  return (from, to) => over(scaled(drive(from, to), -conditions.sense), handle(from, to));
+  const hand = handIn(drivesOf(efforts, conditions), handle);
+  return conditions.sense === 1 ? hand.lift : hand.shut;
 }
 
 /** As fine as the travel is divided where nothing can be proven, and where one stand goes over into another: shares of all of it. */
-const UNPROVEN = 1 / 128;
-const CHANGE = 1 / 4096;
+const UNPROVEN = 1 / 64;
+const CHANGE = 1 / 2048;
 
 /**
  * What a mover does by itself, stretch by stretch. That it falls, stays or rises is proven of every travel in its stretch; where neither
  * is, it may.
  */
-export function standsOver({ efforts, ends }: Poised, conditions: Omit<Conditions, 'sense'>): Stretch[] {
-  const closing = driveOf(efforts, { ...conditions, sense: -1 });
-  const opening = driveOf(efforts, { ...conditions, sense: 1 });
+export function standsOver({ opening, closing }: Drives, ends: readonly number[]): Stretch[] {
   const judged = (from: number, to: number) => standOf(closing(from, to), opening(from, to));
   const whole = ends[ends.length - 1]! - ends[0]!;
   const found: Stretch[] = [];
@@ -65,8 +111,9 @@ export function standsOver({ efforts, ends }: Poised, conditions: Omit<Condition
     const stand = judged(from, to);
     if (isProven(stand)) return put(from, to, stand);
     const width = to - from;
-    const changes = judged(from, from) !== judged(to, to);
-    if (width <= whole * (changes ? CHANGE : UNPROVEN)) {
+    // Where nothing is proven only a change from one stand to another is looked for more finely.
+    const fine = width <= whole * UNPROVEN;
+    if (fine && (width <= whole * CHANGE || judged(from, from) === judged(to, to))) {
       const middle = judged((from + to) / 2, (from + to) / 2);
       return put(from, to, isProven(middle) ? stand : middle);
     }

@@ -7,8 +7,8 @@ export interface Slam {
   readonly from: number;
 }
 
-/** Parts the travel is summed over. */
-const PARTS = 256;
+/** Parts the travel is summed over: halves of halves, which others have looked at as well. */
+const PARTS = 128;
 
 /**
  * What a mover lands with at the start of its travel at most, let go anywhere on it. Summed over parts by the least of each, and so never told

@@ -2,7 +2,7 @@ import { AT_EASE, type Conditions } from '../balance/force';
 import { mostOver, leastOver, type Figure } from '../balance/bounds';
 import { axisHolds, hingesHold, sizeOf } from '../balance/axisLoad';
 import { speedOver } from '../balance/coordinate';
-import { driveOf, handOf, standsOver, type Poised, type Stretch } from '../balance/poise';
+import { drivesOf, handIn, standsOver, type Poised, type Stretch } from '../balance/poise';
 import { slamOf } from '../balance/slam';
 import { strokeLeft } from '../balance/strut';
 import type { Balance, Bracket } from '../parts/contract/balance';
@@ -162,28 +162,27 @@ export function balanceReport(plan: Plan, balance: Balance, usable: number): Bal
   };
 }
 
-function balancedUnder(balance: Balance, poised: Poised, weather: Weather): Balanced {
-  const conditions = conditionsOf(weather);
-  const hand = (sense: 1 | -1) => handOf(poised, { ...conditions, sense });
-  const [lift, shut] = [hand(1), hand(-1)];
-  const stands = standsOver(poised, conditions);
-  const closing = driveOf(poised.efforts, { ...conditions, sense: -1 });
-  const usable = poised.ends[poised.ends.length - 1]!;
-  const slam = slamOf(closing, poised.ends);
-  const most = mostOver(lift, poised.ends, NEAR_N);
-  const push = mostOver(shut, poised.ends, NEAR_N);
-  const back = leastOver(shut, poised.ends, NEAR_N);
+function balancedUnder(balance: Balance, { efforts, ends, handle }: Poised, weather: Weather): Balanced {
+  const drives = drivesOf(efforts, conditionsOf(weather));
+  const { lift, shut } = handIn(drives, handle);
+  const usable = ends[ends.length - 1]!;
+  const slam = slamOf(drives.closing, ends);
+  const [up, push, back] = [
+    mostOver(lift, ends, NEAR_N),
+    mostOver(shut, ends, NEAR_N),
+    leastOver(shut, ends, NEAR_N),
+  ];
   const taken = balance.closer && balance.closer.from <= usable ? balance.closer.takes : 0;
-  const joules = Math.max(0, slam.energy / MJ_A_J - taken / MJ_A_J);
+  const joules = Math.max(0, slam.energy - taken) / MJ_A_J;
   return {
     weather,
     hand: {
-      lift: { most: most.bound, travel: most.travel },
+      lift: { most: up.bound, travel: up.travel },
       push: { most: push.bound, travel: push.travel },
       back: { most: Math.max(0, -back.bound), travel: back.travel },
     },
-    open: balance.locks ? 'stays' : standsOver({ ...poised, ends: [usable, usable] }, conditions)[0]!.stand,
-    stands,
+    open: balance.locks ? 'stays' : standsOver(drives, [usable, usable])[0]!.stand,
+    stands: standsOver(drives, ends),
     slam: {
       joules,
       from: slam.from,

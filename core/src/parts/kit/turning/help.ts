@@ -92,7 +92,8 @@ export function helpersOf(help: Help, { key, plane, x }: Helped, hardware: Hardw
       return x.map((_, i): Helper => {
         const { key: own, words } = named(i, 'strut', 'strut');
         const ends = endsAt(help, i);
-        const force = strutForce(own, words, strut, ends);
+        // Side by side across the axis they do the same.
+        const force = strutForce(own, words, strut, ends, `${key} struts`);
         const length = distanceTo(ends.motion, ends.on, ends.fixed);
         return { key: own, words, effort: force, force, strut: { item: strut, length } };
       });
