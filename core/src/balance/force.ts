@@ -17,12 +17,14 @@ import {
 } from './interval';
 import { strutPush, type GasStrut } from './strut';
 
-/** What a force hangs on besides the travel: which way its mover goes, how warm it is, whether its years are over, and what has given out, by the forces' keys. */
+/** What a force hangs on besides the travel: which way its mover goes, how warm it is, whether its years are over, what has given out, by the forces' keys, and what weighs more than was reckoned. */
 export interface Conditions {
   readonly sense: 1 | -1;
   readonly celsius: number;
   readonly aged: boolean;
   readonly failed: ReadonlySet<string>;
+  /** All that weighs does so many times what it does; once where it is not said. */
+  readonly weighs?: number;
 }
 
 /** The same, at one travel. */
@@ -85,16 +87,22 @@ function constant(
   motion: Motion | undefined,
 ): Force {
   const place = motion && placeAlong(motion, point, toward);
+  const strong = ({ weighs = 1 }: Conditions) =>
+    is.kind === 'weight' && weighs !== 1 ? scaled(newtons, weighs) : newtons;
   const parts = partsOf((axis) => scaled(newtons, toward[axis]!));
   return {
     ...is,
     at: placed(motion, point),
     toward: () => toward,
-    newtons: whole(is.key, () => newtons),
-    over: whole(is.key, (from: number, to: number) =>
-      place ? times(newtons, place.over(from, to).rate) : NOTHING,
+    newtons: whole(is.key, strong),
+    over: whole(is.key, (from: number, to: number, conditions: Conditions) =>
+      place ? times(strong(conditions), place.over(from, to).rate) : NOTHING,
     ),
-    partsOver: (_from, _to, { failed }) => (failed.has(is.key) ? NO_PUSH : parts),
+    partsOver(_from, _to, conditions) {
+      if (conditions.failed.has(is.key)) return NO_PUSH;
+      const now = strong(conditions);
+      return now === newtons ? parts : partsOf((axis) => scaled(now, toward[axis]!));
+    },
   };
 }
 

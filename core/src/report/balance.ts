@@ -6,6 +6,8 @@ import { drivesOf, handIn, standsOver, type Poised, type Stretch } from '../bala
 import { slamOf } from '../balance/slam';
 import { strokeLeft } from '../balance/strut';
 import type { Balance, Bracket } from '../parts/contract/balance';
+import { MOISTURE } from '../material/season';
+import { GRAVITY } from '../piece/mass';
 import { familyOf } from '../parts/families';
 import { partBuilt, type BuiltPart } from '../plan/place';
 import type { Plan } from '../plan/schema';
@@ -17,6 +19,10 @@ export interface Weather {
   readonly celsius: number;
   readonly aged: boolean;
   readonly failed: readonly string[];
+  /** All that weighs does so many times what it does. */
+  readonly weighs: number;
+  /** It is only asked what would happen: nothing is found for it. */
+  readonly ifOnly: boolean;
 }
 
 /** What a hand gives over a travel, at most, N; its bounds are proven. */
@@ -35,6 +41,8 @@ export interface Balanced {
   /** Open as far as it goes it stays, may fall, or falls shut (or open, where it opens downward). */
   readonly open: Stretch['stand'];
   readonly stands: readonly Stretch[];
+  /** Shut, it opens by itself with so much at its edge, N: the least and the most of it; 0 where it does not. */
+  readonly opensWith: { readonly least: number; readonly most: number };
   /** What it lands with, J, let go where that is most, and how fast its edge then is, m/s. */
   readonly slam: { readonly joules: number; readonly from: number; readonly metresASecond: number };
 }
@@ -89,7 +97,7 @@ export function balancesOf(plan: Plan, item: string): readonly Balance[] {
 /** All weathers a mover is looked at under, the usual one first. */
 export function weathersOf(plan: Plan, balance: Balance): Weather[] {
   const climate = plan.season.climate;
-  const usual: Weather = { key: 'usual', words: 'at 20°', celsius: 20, aged: false, failed: [] };
+  const usual: Weather = { key: 'usual', words: 'at 20°', celsius: 20, aged: false, failed: [], ...WEIGHED };
   const struts = balance.struts;
   const warmth = (key: 'cold' | 'warm', celsius: number): Weather => ({
     ...usual,
@@ -112,13 +120,43 @@ export function weathersOf(plan: Plan, balance: Balance): Weather[] {
     ...(balance.mayBeOff.length > 0
       ? [{ ...usual, key: 'bare', words: 'without its cushion', failed: balance.mayBeOff }]
       : []),
+    ...(balance.helped ? otherWeights(plan.season, balance, usual) : []),
+  ];
+}
+const WEIGHED = { weighs: 1, ifOnly: false } as const;
+
+/** What lies on it, once, kg; and how much heavier and lighter another board may be. Common practice. */
+const LEFT_ON_IT = 3;
+const HEAVIER = 1.25;
+const LIGHTER = 0.8;
+
+/** What helps a leaf is chosen for what it weighs: with its wood damp, something left on it, or a board of another wood, that is no more so. */
+function otherWeights({ climate, made }: Plan['season'], { forces }: Balance, usual: Weather): Weather[] {
+  const newtons = forces
+    .filter(({ kind }) => kind === 'weight')
+    .reduce((all, force) => all + force.newtons(AT_EASE).most, 0);
+  const [least, most] = MOISTURE[climate];
+  const damp = (100 + most) / (100 + Math.min(most, made ?? least));
+  const weighing = (key: string, words: string, weighs: number, ifOnly = true): Weather => ({
+    ...usual,
+    key,
+    words,
+    weighs,
+    ifOnly,
+  });
+  return [
+    weighing('damp', 'with its wood damp', damp, false),
+    weighing('laden', `with ${LEFT_ON_IT} kg left on it`, (newtons + LEFT_ON_IT * GRAVITY) / newtons),
+    weighing('heavier', 'of a board a quarter heavier', HEAVIER),
+    weighing('lighter', 'of a board a fifth lighter', LIGHTER),
   ];
 }
 
-export const conditionsOf = ({ celsius, aged, failed }: Weather): Omit<Conditions, 'sense'> => ({
+export const conditionsOf = ({ celsius, aged, failed, weighs }: Weather): Omit<Conditions, 'sense'> => ({
   celsius,
   aged,
   failed: new Set(failed),
+  weighs,
 });
 
 /** A balance over the travel it can use. */
@@ -183,6 +221,7 @@ function balancedUnder(balance: Balance, { efforts, ends, handle }: Poised, weat
     },
     open: balance.locks ? 'stays' : standsOver(drives, [usable, usable])[0]!.stand,
     stands: standsOver(drives, ends),
+    opensWith: opensWith(lift(ends[0]!, ends[0]!)),
     slam: {
       joules,
       from: slam.from,
@@ -192,6 +231,12 @@ function balancedUnder(balance: Balance, { efforts, ends, handle }: Poised, weat
   };
 }
 const MM2_A_M2 = 1e6;
+
+/** A hand that would have to hold it back, shut, is what a catch holds. */
+const opensWith = ({ least, most }: { readonly least: number; readonly most: number }) => ({
+  least: Math.max(0, -most),
+  most: Math.max(0, -least),
+});
 
 /** The most its hinges hold, as a hand lifts it or lowers it, and how that is shared among their places. */
 function hingeLoad(balance: Balance, poised: Poised): Pick<BalanceReport, 'hinges'> {

@@ -43,10 +43,11 @@ export function balanceNotes(balance: Balance, report: BalanceReport, frail: boo
   return [
     handNote(balance, usual!),
     ...openNote(balance, report, usual!),
+    ...shutNote(balance, report),
     ...slamNote(balance, usual!, frail),
     ...strutsApart(report.struts).flatMap((strut) => strutNotes(strut)),
     ...hingeNote(report),
-    ...others.flatMap((one) => weatherNote(balance, one, usual!)),
+    ...others.filter(({ weather }) => !weather.ifOnly).flatMap((one) => weatherNote(balance, one, usual!)),
   ];
 }
 
@@ -116,6 +117,33 @@ function openNote(balance: Balance, report: BalanceReport, { open, stands }: Bal
       over > 0 && stands.length > 1
         ? `Open at ${at} it stays: it is past where it turns over by ${Math.round((over / RADIANS) * 10) / 10}°.`
         : `Open at ${at} it stays.`,
+    ),
+  ];
+}
+
+/** Less than this is lost in a hinge, N. */
+const HARDLY = 0.5;
+
+/** What opens by itself, shut, is held by a catch or opens. On whichever day that is most. */
+function shutNote({ latch, opens }: Balance, { weathers }: BalanceReport): PartNote[] {
+  const worst = weathers
+    .filter(({ weather }) => !weather.ifOnly)
+    .reduce((a, b) => (b.opensWith.most > a.opensWith.most ? b : a));
+  const { least, most } = worst.opensWith;
+  if (most < HARDLY) return [];
+  const does = opens === 'up' ? 'rises' : 'falls open';
+  const when = worst.weather.key === 'usual' ? '' : `${worst.weather.words} `;
+  const holds = latch && (latch.holds >= most ? 'clear' : 'hits');
+  const verdict: Verdict = holds ?? (least > 0 || opens === 'down' ? 'hits' : 'tight');
+  const by = `${when}it ${least > 0 ? does : `may ${opens === 'up' ? 'rise' : 'fall open'}`} by itself, with up to ${forceMark(most)} at its edge`;
+  return [
+    note(
+      'balance',
+      'shut',
+      verdict,
+      latch
+        ? `Shut, ${by}; its ${latch.words} holds ${forceMark(latch.holds)}${holds === 'hits' ? ', which is not enough' : ''}.`
+        : `Shut, ${by}: a catch that holds so much will do${opens === 'up' ? ', or struts that push less' : ''}.`,
     ),
   ];
 }

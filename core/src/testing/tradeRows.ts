@@ -12,6 +12,7 @@ import { newPart } from '../plan/fresh';
 import type { Thing } from '../things/schema';
 import { caseOf, doorOf, FRAME, mm, planWith, type Made } from './planWith';
 import { withDrawer, withPullout } from './partsOf';
+import { TURNING_TRADE_ROWS } from './turningRows';
 
 /**
  * A figure by which wood is spoiled or somebody hurt: a plan in which it is kept, one in which it is not, and what is then told with the
@@ -152,4 +153,5 @@ export const TRADE_ROWS: Readonly<Record<string, TradeRow>> = {
   'gap: a child’s finger': { good: door({ fit: { kind: 'inset', hinge: mm(2), free: mm(4), top: mm(4), bottom: mm(4) } }), bad: door({ fit: { kind: 'inset', hinge: mm(2), free: mm(9), top: mm(4), bottom: mm(4) } }), said: 'leaves a gap of 8.5 mm at' },
   // A walkway that is the only way out and shut off by an open leaf.
   'walkway: the only way out': { good: { ...door({ limit: 90 }), change: (plan) => ({ ...plan, things: [walkway(2200)] }) }, bad: { ...door({ limit: 90 }), change: (plan) => ({ ...plan, things: [walkway(2450)] }) }, said: 'is shut off by the door when that stands open, and there is no other way out' },
+  ...TURNING_TRADE_ROWS,
 }; // prettier-ignore

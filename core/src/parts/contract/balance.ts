@@ -49,8 +49,12 @@ export interface Balance {
   /** It opens against its weight, or by it. */
   readonly opens: 'up' | 'down';
   readonly struts: readonly FittedStrut[];
+  /** Something helps it, or holds it where it is left: that is chosen for what it weighs. */
+  readonly helped: boolean;
   /** What is weighed besides that may not be there: a cushion that comes off, by the keys of its efforts. */
   readonly mayBeOff: readonly string[];
+  /** What keeps it shut, and with how much, N, at its free edge. */
+  readonly latch?: { readonly words: string; readonly holds: number };
   /** It is locked once it is open all the way. */
   readonly locks?: string;
   /** What takes up the last of its fall, mJ, from a travel on. */

@@ -10,10 +10,13 @@ import { span } from '../../solid/bounds';
 import type { PartPieces } from '../contract/family';
 import { hardwareAssumptions, thicknessAssumptions } from '../kit/assumptions';
 import { gripNote } from '../kit/fronts';
+import { glassNotes, slackNotes } from '../kit/turning/advice';
 import { stayItem } from '../kit/turning/help';
+import { bracketNotes } from '../kit/turning/works';
 import { stayCount } from '../kit/turning/pieces';
 import { fromAxis, pointAt, turnOf } from '../kit/turning/plane';
 import { isTurning, RADIANS, type LaidFlap } from './lay';
+import { bracketedOf } from './pieces';
 
 const note = (about: PartNote['about'], verdict: Verdict, sentence: string): PartNote => ({
   about,
@@ -28,6 +31,9 @@ export const flapNotes = (laid: LaidFlap, pieces: PartPieces): PartNote[] => [
   ...armNotes(laid, pieces),
   ...stayNotes(laid, pieces),
   ...deskNotes(laid),
+  ...bracketNotes(bracketedOf(laid), laid.place.hardware),
+  ...slackNotes(laid.flap.stay, laid.plane, laid.place.hardware),
+  ...glassNotes(laid.place.stock.material(laid.flap.material), 'A flap of glass'),
   note(
     'caution',
     'clear',

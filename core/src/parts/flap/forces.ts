@@ -60,6 +60,7 @@ export function flapBalances(laid: LaidFlap): Balance[] {
         helpX: laid.helpX,
         stay: flap.stay,
         closer: flap.closer,
+        latch: flap.latch,
         links: links.map(({ link, motion }) => ({ pieces: link.pieces, motion })),
         weights,
         mayBeOff: [],

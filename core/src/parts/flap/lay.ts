@@ -63,6 +63,8 @@ export interface LaidFlap {
   readonly knuckle: number;
   /** Where what is between it and its case stands along its axis. */
   readonly helpX: readonly number[];
+  /** The same at its left end and its right, of what stands at either. */
+  readonly ends: Range;
   readonly arms: readonly FlapArm[];
   readonly armX: readonly number[];
   readonly opens: 'up' | 'down';
@@ -111,6 +113,7 @@ export function layFlap(flap: Flap, place: PartPlace): LaidFlap {
     plane,
     hinge,
     knuckle: (item?.knuckle ?? 0) / 2,
+    ends,
     helpX: 'count' in flap.help && flap.help.count === 1 ? [ends[0]] : ends,
     armX: [ends[0] + 2 * off, ends[1] - 2 * off],
     opens: hangsAtFoot(way) ? ('down' as const) : ('up' as const),

@@ -4,7 +4,9 @@ import { lengthMark } from '../../length/lengthMark';
 import { span } from '../../solid/bounds';
 import type { PartPieces } from '../contract/family';
 import { USUAL_GRIP } from '../kit/turning/grip';
-import { RADIANS, type LaidFlap } from './lay';
+import { catchLever, easingLevers, softLever } from '../kit/turning/levers';
+import { USUAL_FLAP_HELP, USUAL_FLAP_STAY } from './fresh';
+import { isTurning, RADIANS, type LaidFlap } from './lay';
 
 /** Opened less than this a flap is of no use, degrees. */
 const LEAST_USEFUL = {
@@ -27,6 +29,19 @@ export function flapLevers(laid: LaidFlap, _pieces: PartPieces, trouble: Trouble
       cost: cost('a pull that stands out', 5),
       words: 'give it a pull',
     });
+  if (about === 'balance')
+    return [
+      ...choiceLever(flap, ['stay'], USUAL_FLAP_STAY, {
+        key: 'stay',
+        what: 'what holds it open',
+        cost: cost('a chain at either end', 6),
+        words: 'hold it with a chain at either end',
+      }),
+      ...stayLevers(laid),
+      ...(isTurning(way) ? easingLevers(flap, USUAL_FLAP_HELP['friction hinges']) : []),
+      ...catchLever(flap),
+    ];
+  if (about === 'caution') return softLever(flap);
   if (about !== undefined && about !== 'opening' && about !== 'reach') return [];
   const least = LEAST_USEFUL[way.kind];
   const limit: Lever[] =
@@ -94,5 +109,26 @@ export function flapLevers(laid: LaidFlap, _pieces: PartPieces, trouble: Trouble
           words: (mm) => `let it lie ${lengthMark(mm, 'most')} over at the top`,
         })
       : []),
+  ];
+}
+
+/** A stay that is drawn too hard is fixed farther from the axis, or there is one at either end. */
+function stayLevers({ flap }: LaidFlap): Lever[] {
+  const { stay } = flap;
+  if (!stay) return [];
+  return [
+    ...choiceLever(flap, ['stay', 'ends'], 'both', {
+      key: 'stay.ends',
+      what: 'what holds it open',
+      cost: cost('a second stay', 4),
+      words: 'put a stay at either end',
+    }),
+    ...lengthLever(flap, ['stay', 'onCase', 'along'], {
+      key: 'stay.onCase',
+      what: 'where its stay is fixed',
+      to: stay.onCase.along.mm + 200,
+      cost: cost('a stay fixed farther up', 3, 0.05),
+      words: (mm) => `fix its stay ${lengthMark(mm, 'least')} from the axis on the case`,
+    }),
   ];
 }

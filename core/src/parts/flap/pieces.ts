@@ -1,5 +1,8 @@
 import { called } from '../../item/called';
 import { lengthMark } from '../../length/lengthMark';
+import { besideBay, besideEdge, isOn, sideOf } from '../../carcass/beside';
+import type { GroundWork } from '../../carcass/build';
+import { caseBrackets, leafBrackets, type Bracketed } from '../kit/turning/works';
 import { acrossX } from '../../mechanism/leafOnStruts';
 import { board, type WorkIn } from '../../piece/board';
 import { plain } from '../../piece/plain';
@@ -39,8 +42,91 @@ export const flapLinks = (laid: LaidFlap): MovingLink[] => [
 export const flapPieces = (laid: LaidFlap): PartPieces => ({
   moving: flapLinks(laid).map(({ link }) => link),
   still: [],
-  onGround: [],
+  onGround: [...caseBrackets(bracketedOf(laid), laid.place.hardware), ...pivotWorks(laid), ...caseFlaps(laid)],
 });
+
+/** Its leaf with what stands on brackets between it and its case: of what is on arms or folds, no leaf carries them. */
+export const bracketedOf = (laid: LaidFlap): Bracketed => ({
+  key: laid.flap.id,
+  words: flapWords(laid, { of: '' }),
+  plane: laid.plane,
+  help: laid.flap.help,
+  helpX: laid.helpX,
+  stay: laid.flap.stay,
+  stayX:
+    laid.flap.stay === null
+      ? []
+      : laid.flap.stay.ends === 'both'
+        ? laid.ends
+        : [laid.flap.stay.ends === 'left' ? laid.ends[0] : laid.ends[1]],
+  built: laid.place.built,
+  opening: laid.opening,
+  thick: laid.thick,
+});
+
+/** Pivots of arms on the sides of the case, in pairs. */
+function pivotWorks(laid: LaidFlap): GroundWork[] {
+  const { arms, place, opening, flap } = laid;
+  return arms.flatMap(({ from: [y, z] }, i) =>
+    (['left', 'right'] as const).flatMap((which): GroundWork[] => {
+      const beside = besideBay(place.built, opening, which);
+      if (!beside || !isOn(beside, { y: [y, y], z: [z, z] })) return [];
+      const deep = Math.max(0, Math.min(PIVOT.deep, span(beside.board.at.x) - PIVOT.left));
+      const x: Range = which === 'left' ? [beside.at - deep, beside.at] : [beside.at, beside.at + deep];
+      return [
+        {
+          into: beside.board.key,
+          work: {
+            key: `${flap.id}/pivot-${i + 1}`,
+            kind: 'hole',
+            side: beside.side,
+            round: true,
+            at: {
+              x,
+              y: [y - PIVOT.across / 2, y + PIVOT.across / 2],
+              z: [z - PIVOT.across / 2, z + PIVOT.across / 2],
+            },
+            words: `the pivots of the arms of the ${called(flap.name)}`,
+          },
+        },
+      ];
+    }),
+  );
+}
+/** The hole an arm's pivot is screwed into: across and deep, and wood left beyond, mm. Common practice. */
+const PIVOT = { across: 5, deep: 13, left: 2 };
+
+/** The other flap of its hinge: on the board it hangs from or stands on, on that's front edge, or on its face where the leaf is inset. */
+function caseFlaps(laid: LaidFlap): GroundWork[] {
+  const { hinge, place, opens, opening, flap, leaves } = laid;
+  const item = hinge && levelHingeItem(hinge, place.hardware);
+  if (!hinge || !item) return [];
+  const which = opens === 'down' ? 'bottom' : 'top';
+  const beside = besideEdge(place.built, opening, which);
+  if (!beside) return [];
+  const deep = hinge.mortise === 'both' ? item.thick : 0;
+  const inset = flap.fit.kind === 'inset';
+  const up = which === 'bottom' ? -1 : 1;
+  const into: Range = up > 0 ? [beside.at, beside.at + deep] : [beside.at - deep, beside.at];
+  const edge = opening.front;
+  return runsOf(laid, leaves[0]!).map((x, i): GroundWork => ({
+    into: beside.board.key,
+    work: {
+      key: `${flap.id}/hinge-${i + 1}`,
+      kind: deep > 0 ? 'mortise' : 'footprint',
+      side: inset ? beside.side : sideOf(beside, '-y'),
+      at: inset
+        ? { x, y: [edge, edge + item.wide], z: into }
+        : {
+            x,
+            y: [edge, edge + deep],
+            z: up > 0 ? [beside.at, beside.at + item.wide] : [beside.at - item.wide, beside.at],
+          },
+      words: `the hinge of the ${called(flap.name)}`,
+      mate: { piece: `${leaves[0]!.key}/leaf`, work: `${leaves[0]!.key}/leaf#hinge-${i + 1}` },
+    },
+  }));
+}
 
 /** The leaf that a hand takes hold of: the lower one of two. */
 const isTaken = (laid: LaidFlap, leaf: FlapLeaf) => leaf === laid.leaves[laid.leaves.length - 1];
@@ -102,7 +188,14 @@ function leafBoard(laid: LaidFlap, leaf: FlapLeaf): Piece {
     thick: [{ words: 'as the board', mm: span(whole.y) }],
     material: flap.material,
     sides: { start: 'foot', end: 'head', left: 'left edge', right: 'right edge', face: 'face', back: 'back' },
-    works: leaf === laid.leaves[0] ? hingeWorks(laid, leaf) : [],
+    works:
+      leaf === laid.leaves[0]
+        ? [
+            ...hingeWorks(laid, leaf),
+            // Struts of what rises on arms are fixed to these.
+            ...(way.kind === 'parallel arms' ? [] : leafBrackets(bracketedOf(laid), laid.place.hardware)),
+          ]
+        : [],
     notes:
       way.kind === 'parallel arms' || way.kind === 'double fold'
         ? []

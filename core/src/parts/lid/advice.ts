@@ -11,9 +11,12 @@ import { judgeSpan, spanNote, type Spanned } from '../../strength/spans';
 import { atMiddle, LEANING_PERSON, PERSON, PERSON_STRIP, SEAT_TO } from '../../strength/usualLoads';
 import type { PartPieces } from '../contract/family';
 import { hardwareAssumptions, stiffnessAssumptions, thicknessAssumptions } from '../kit/assumptions';
+import { glassNotes, slackNotes } from '../kit/turning/advice';
 import { hingePlaces, levelHingeItem } from '../kit/turning/hinge';
+import { bracketNotes, fittingsReach } from '../kit/turning/works';
 import { woodNote } from '../kit/wood';
-import { RADIANS, wideOf, type LaidLid } from './lay';
+import { hasFooting, RADIANS, wideOf, type LaidLid } from './lay';
+import { bracketedOf } from './pieces';
 
 const note = (about: PartNote['about'], verdict: Verdict, sentence: string): PartNote => ({
   about,
@@ -27,6 +30,10 @@ export const lidNotes = (laid: LaidLid, pieces: PartPieces): PartNote[] => [
   ...stopNotes(laid),
   ...backNotes(laid),
   ...hingeNotes(laid),
+  ...driverNotes(laid),
+  ...laid.leaves.slice(0, 1).flatMap((leaf) => bracketNotes(bracketedOf(laid, leaf), laid.place.hardware)),
+  ...slackNotes(laid.lid.stay, laid.plane, laid.place.hardware),
+  ...glassNotes(laid.place.stock.material(laid.lid.material), 'A lid of glass'),
   ...gapNotes(laid),
   ...seatNotes(laid),
   ...spanNotes(laid),
@@ -158,6 +165,15 @@ function backNotes(laid: LaidLid): PartNote[] {
       'clear',
       `Against an upright wall right behind it, it opens so far where its axis is ${lengthMark(Math.max(0, wants), 'least')} before that; it is ${lengthMark(has, 'most')}. A back strip of ${lengthMark(Math.max(0, least), 'least')} is the least.`,
     ),
+    ...(!hasFooting(laid)
+      ? [
+          note(
+            'hinges',
+            'hits',
+            'Nothing stands behind it where the other flap of its hinge would be: turn the hinge about, its knuckle beneath, on the outside of the back; or leave a back strip.',
+          ),
+        ]
+      : []),
     ...(held < HOLDS_SCREWS
       ? [
           note(
@@ -205,6 +221,47 @@ function hingeNotes({ lid, place, leaves, thick }: LaidLid): PartNote[] {
           ),
         ]
       : []),
+  ];
+}
+
+/** Half of what a screwdriver's shank is across with the room it wants beside it, mm. Common practice. */
+const DRIVER = 5;
+
+/**
+ * From what turn on a driver comes straight at the screws in the edge of a back strip, rad: it is level, in the middle of the flap, and the
+ * corner of the leaf goes down and forward on its way up.
+ *
+ * @source T cos q, how far that corner is below the pin: by hand
+ */
+export function driverFrom({ plane }: Pick<LaidLid, 'plane'>, wide: number): number {
+  const under = wide / 2 - DRIVER;
+  return under >= plane.face ? 0 : Math.acos(Math.max(-1, under / plane.face));
+}
+
+/** Whether a driver still gets at the screws once it hangs, and which are driven before it stands where it will. */
+function driverNotes(laid: LaidLid): PartNote[] {
+  const { lid, place, plane, to } = laid;
+  const item = levelHingeItem(lid.hinge, place.hardware);
+  if (!item || !hasFooting(laid)) return [];
+  if (lid.margins.back.mm === 0)
+    return [
+      note(
+        'hinges',
+        'clear',
+        'Its hinge is on the outside of the back: screw it before the chest stands at its wall, since no driver gets there afterwards; and leave the wall half its knuckle.',
+      ),
+    ];
+  if (lid.hinge.knuckle === 'beneath' || plane.face <= 0) return [];
+  const from = driverFrom(laid, item.wide);
+  const gets = `A driver gets straight at the screws in the back strip from ${Math.ceil(from / RADIANS)}° on`;
+  return [
+    from <= to
+      ? note('hinges', 'clear', `${gets}.`)
+      : note(
+          'hinges',
+          'tight',
+          `${gets}, and it opens ${Math.floor(to / RADIANS)}°: screw the strip to the leaf on the bench, and the strip down last.`,
+        ),
   ];
 }
 
@@ -325,7 +382,8 @@ const ARM = 600;
 
 function withinNotes({ lid, inside, place: { carcass }, ledges, front }: LaidLid): PartNote[] {
   const high = carcass.height.mm - inside.bottom;
-  const free = high - (ledges.length > 0 ? lid.ledge.thick.mm : 0);
+  const fitted = fittingsReach(lid.help, lid.stay);
+  const free = high - Math.max(ledges.length > 0 ? lid.ledge.thick.mm : 0, fitted);
   const back = inside.back - (front ? front.y[1] : inside.front);
   const down = Math.hypot(high, back / 2);
   return [
@@ -336,7 +394,7 @@ function withinNotes({ lid, inside, place: { carcass }, ledges, front }: LaidLid
             lid.within.mm > high ? 'hits' : lid.within.mm > free ? 'tight' : 'clear',
             lid.within.mm > high
               ? `What is kept in it is ${lengthMark(lid.within.mm)} high and has ${lengthMark(high, 'most')} under the lid.`
-              : `What is kept in it, ${lengthMark(lid.within.mm)} high, has ${lengthMark(high - lid.within.mm, 'most')} over it${lid.within.mm > free ? ', and none under the ledges' : ''}.`,
+              : `What is kept in it, ${lengthMark(lid.within.mm)} high, has ${lengthMark(high - lid.within.mm, 'most')} over it${lid.within.mm > free ? `, and none under ${fitted > lid.ledge.thick.mm || ledges.length === 0 ? `what is fixed beside it, which reaches ${lengthMark(fitted, 'least')} down` : 'the ledges'}` : ''}.`,
           ),
         ]
       : []),

@@ -36,6 +36,7 @@ export const lidBalances = (laid: LaidLid, { moving }: PartPieces): Balance[] =>
         helpX: leaf.helpX,
         stay: lid.stay,
         closer: lid.closer,
+        latch: lid.latch,
         links: [{ pieces: link.pieces, motion }],
         weights: [
           weightForce(`${leaf.key}.weight`, words, weighAll(own, place.stock), motion),

@@ -47,7 +47,7 @@ export const USUAL_HELP: { readonly [Kind in Help['kind']]: Extract<Help, { kind
     onLeaf: { along: mm(250), in: mm(10) },
     onCase: { along: mm(10), in: mm(-250) },
   },
-  'lid springs': { kind: 'lid springs', hardware: 'lid-spring-4', count: 2 },
+  'lid springs': { kind: 'lid springs', hardware: 'lid-spring-4', count: 1 },
   'friction hinges': { kind: 'friction hinges', hardware: 'friction-3', count: 2 },
 };
 
@@ -87,6 +87,14 @@ export const freshLid = (id: string, name: string, { carcass }: Pick<PartPlace, 
   travels: false,
   within: mm(0),
   air: 0,
+});
+
+/** All of the top lifts: its hinge on the outside of the back, the knuckle where both meet. */
+export const wholeTop = (lid: Lid): Lid => ({
+  ...lid,
+  margins: NO_MARGINS,
+  grip: USUAL_GRIP.edge,
+  hinge: { ...lid.hinge, knuckle: 'beneath' },
 });
 
 export const mirrorLid = (lid: Lid): Lid => ({

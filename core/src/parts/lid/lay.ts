@@ -217,3 +217,7 @@ function stopsOf(lid: Lid, { hardware }: PartPlace, plane: TurningPlane, opens: 
 }
 
 export const wideOf = ({ at }: LidLeaf): number => span(at.x);
+
+/** Whether anything stands behind its hinge for the other flap: a strip beside the leaf, or the back under a knuckle beneath it. */
+export const hasFooting = ({ lid }: Pick<LaidLid, 'lid'>): boolean =>
+  lid.margins.back.mm > 0 || lid.hinge.knuckle === 'beneath';

@@ -7,7 +7,8 @@ import { span } from '../../solid/bounds';
 import type { PartPieces } from '../contract/family';
 import { lidDoes } from './advice';
 import { USUAL_GRIP } from '../kit/turning/grip';
-import { USUAL_STAY } from './fresh';
+import { catchLever, easingLevers, softLever } from '../kit/turning/levers';
+import { USUAL_HELP, USUAL_STAY } from './fresh';
 import { RADIANS, type LaidLid } from './lay';
 
 /** Opened less than this a lid is of no use, degrees. */
@@ -33,12 +34,17 @@ export function lidLevers(laid: LaidLid, _pieces: PartPieces, trouble: Trouble):
     ];
   if (about === 'fingers') return gripLevers(laid);
   if (about === 'balance')
-    return choiceLever(lid, ['stay'], USUAL_STAY, {
-      key: 'stay',
-      what: 'what holds it open',
-      cost: cost('a locking stay', 6),
-      words: 'hold it open with a locking stay',
-    });
+    return [
+      ...choiceLever(lid, ['stay'], USUAL_STAY, {
+        key: 'stay',
+        what: 'what holds it open',
+        cost: cost('a locking stay', 6),
+        words: 'hold it open with a locking stay',
+      }),
+      ...easingLevers(lid, USUAL_HELP['friction hinges']),
+    ];
+  if (about === 'caution') return [...softLever(lid), ...catchLever(lid)];
+  if (about === 'hinges') return hingeLevers(laid);
   if (about !== undefined && about !== 'opening') return [];
   const limit: Lever[] =
     lid.limit > LEAST_USEFUL
@@ -111,6 +117,31 @@ export function lidLevers(laid: LaidLid, _pieces: PartPieces, trouble: Trouble):
       to: lid.gap.mm + 4,
       cost: cost('wider gaps', 3, 2),
       words: (mm) => `make its gaps ${lengthMark(mm, 'least')}`,
+    }),
+  ];
+}
+
+/** What holds its hinge: another knuckle, a strip behind it, more butts, a leaf twice as thick. */
+function hingeLevers({ lid, top }: LaidLid): Lever[] {
+  return [
+    ...choiceLever(lid, ['hinge', 'knuckle'], 'beneath', {
+      key: 'knuckle.beneath',
+      what: 'its hinge',
+      cost: cost('a knuckle that stands out behind', 3),
+      words: 'turn its hinge about, the knuckle beneath',
+    }),
+    ...lengthLever(lid, ['margins', 'back'], {
+      key: 'margins.back',
+      what: 'its back strip',
+      to: lid.margins.back.mm + span(top.y) * MOST_SPLIT,
+      cost: cost('a smaller leaf', 6, 0.4),
+      words: (mm) => `leave a back strip ${lengthMark(mm, 'least')} wide`,
+    }),
+    ...choiceLever(lid, ['layers'], 2, {
+      key: 'layers',
+      what: 'its thickness',
+      cost: cost('a second board glued beneath', 14),
+      words: 'glue a second board beneath it',
     }),
   ];
 }

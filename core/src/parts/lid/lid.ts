@@ -1,8 +1,7 @@
 import type { Family } from '../contract/family';
-import { USUAL_GRIP } from '../kit/turning/grip';
 import { lidAssumptions, lidNotes } from './advice';
 import { lidBalances, lidForces } from './forces';
-import { freshLid, mirrorLid, NO_MARGINS } from './fresh';
+import { freshLid, mirrorLid, NO_MARGINS, wholeTop } from './fresh';
 import { layLid, type LaidLid } from './lay';
 import { lidLevers } from './levers';
 import { moveLid } from './move';
@@ -16,14 +15,11 @@ export const LID: Family<Lid, LaidLid> = {
   mounts: ['top'],
   adds: [
     { words: 'A lid in margins' },
-    {
-      words: 'A lid, the whole top',
-      as: (lid) => ({ ...(lid as Lid), margins: NO_MARGINS, grip: USUAL_GRIP.edge }),
-    },
-    { words: 'Two lids beside each other', as: (lid) => ({ ...(lid as Lid), leaves: 'two' }) },
+    { words: 'A lid, the whole top', as: wholeTop },
+    { words: 'Two lids beside each other', as: (lid) => ({ ...lid, leaves: 'two' }) },
     {
       words: 'A lid split lengthwise',
-      as: (lid) => ({ ...(lid as Lid), margins: { ...NO_MARGINS, back: { mm: 180 } } }),
+      as: (lid) => ({ ...lid, margins: { ...NO_MARGINS, back: { mm: 180 } } }),
     },
   ],
   fresh: freshLid,

@@ -1,6 +1,8 @@
 import { called } from '../../item/called';
 import { lengthMark } from '../../length/lengthMark';
+import type { GroundWork } from '../../carcass/build';
 import { board, type WorkIn } from '../../piece/board';
+import { sideTowards } from '../../piece/lie';
 import { LEVEL_SIDES } from '../../piece/work';
 import { plain } from '../../piece/plain';
 import type { Link, Piece } from '../../piece/piece';
@@ -9,10 +11,11 @@ import { middleOf, span, type Bounds, type Range } from '../../solid/bounds';
 import type { PartPieces } from '../contract/family';
 import { hingePlaces, levelHingeItem } from '../kit/turning/hinge';
 import { betweenLinks, boughtPieces, stayCount, type MovingLink, type Owner } from '../kit/turning/pieces';
+import { caseBrackets, leafBrackets, type Bracketed } from '../kit/turning/works';
 import { acrossX } from '../../mechanism/leafOnStruts';
 import { roundAbout } from '../kit/roundAbout';
 import type { LaidLid, LidLeaf } from './lay';
-import { wideOf } from './lay';
+import { hasFooting, wideOf } from './lay';
 
 /** A pull with its screws, kg. Common practice, no single source. */
 const PULL_KG = 0.15;
@@ -51,9 +54,26 @@ export function lidPieces(laid: LaidLid): PartPieces {
             },
           ]
         : [],
-    onGround: [],
+    onGround: laid.leaves.flatMap((leaf) => [
+      ...caseBrackets(bracketedOf(laid, leaf), laid.place.hardware),
+      ...caseFlaps(laid, leaf),
+    ]),
   };
 }
+
+/** A leaf with what stands on brackets between it and its case. */
+export const bracketedOf = (laid: LaidLid, leaf: LidLeaf): Bracketed => ({
+  key: leaf.key,
+  words: leafWords(laid, leaf),
+  plane: laid.plane,
+  help: laid.lid.help,
+  helpX: leaf.helpX,
+  stay: laid.lid.stay,
+  stayX: leaf.stayX,
+  built: laid.place.built,
+  opening: laid,
+  thick: laid.thick,
+});
 
 function leafLink(laid: LaidLid, leaf: LidLeaf): Link {
   const owner = ownerOf(laid, leaf);
@@ -96,7 +116,7 @@ const without = ({ lid }: LaidLid, edge: keyof LaidLid['lid']['margins'], words:
 };
 
 function leafBoards(laid: LaidLid, leaf: LidLeaf): Piece[] {
-  const { lid, thick } = laid;
+  const { lid, thick, place } = laid;
   const sums = topSums(laid);
   const across: SumLine[] = [
     ...sums.length,
@@ -133,7 +153,13 @@ function leafBoards(laid: LaidLid, leaf: LidLeaf): Piece[] {
       thick: [{ words: 'as the board', mm: each }],
       material: lid.material,
       sides: LEVEL_SIDES,
-      works: i === 0 ? [...hingeWorks(laid, leaf), ...notchWorks(laid, leaf)] : [],
+      works: [
+        ...(i === 0 ? [...hingeWorks(laid, leaf), ...notchWorks(laid, leaf)] : []),
+        // Brackets are on the layer that is met from within.
+        ...(i === lid.layers - 1
+          ? leafBrackets({ ...bracketedOf(laid, leaf), thick: each }, place.hardware)
+          : []),
+      ],
       notes: leafNotes(laid, leaf, i),
     });
   });
@@ -168,22 +194,69 @@ function hingeWorks(laid: LaidLid, leaf: LidLeaf): WorkIn[] {
   const item = levelHingeItem(lid.hinge, place.hardware);
   if (!item) return [];
   const deep = lid.hinge.mortise === 'none' ? 0 : item.thick;
-  const [back, wide] = [leaf.at.y[1], wideOf(leaf)];
+  const back = leaf.at.y[1];
   const z = flapRange(laid, leaf.at.z, item.wide);
-  const runs: readonly Range[] =
-    item.kind === 'continuous hinge'
-      ? [leaf.at.x]
-      : hingePlaces(lid.hinge, wide).map((at): Range => [
-          leaf.at.x[0] + at - item.high / 2,
-          leaf.at.x[0] + at + item.high / 2,
-        ]);
-  return runs.map((x, i) => ({
+  return hingeRuns(laid, leaf).map((x, i) => ({
     key: `hinge-${i + 1}`,
     kind: deep > 0 ? 'mortise' : 'footprint',
     side: 'left',
     at: { x, y: [back - deep, back], z },
     from: ['start'],
     words: 'the hinge',
+  }));
+}
+
+/** Where its hinges are along the axis: one all along, or each of several. */
+function hingeRuns({ lid, place }: LaidLid, leaf: LidLeaf): readonly Range[] {
+  const item = levelHingeItem(lid.hinge, place.hardware);
+  if (!item) return [];
+  if (item.kind === 'continuous hinge') return [leaf.at.x];
+  return hingePlaces(lid.hinge, wideOf(leaf)).map((at): Range => [
+    leaf.at.x[0] + at - item.high / 2,
+    leaf.at.x[0] + at + item.high / 2,
+  ]);
+}
+
+/** The other flap of a hinge as it lies on the back strip, let into it or not. */
+function stripFlaps(laid: LaidLid, strip: Bounds): WorkIn[] {
+  const { lid, place } = laid;
+  const item = levelHingeItem(lid.hinge, place.hardware);
+  if (!item) return [];
+  const deep = lid.hinge.mortise === 'both' ? item.thick : 0;
+  return laid.leaves.flatMap((leaf) =>
+    hingeRuns(laid, leaf).map((x, i): WorkIn => ({
+      key: `${leaf.of === '' ? '' : `${leaf.of}-`}hinge-${i + 1}`,
+      kind: deep > 0 ? 'mortise' : 'footprint',
+      side: 'right',
+      at: { x, y: [strip.y[0], strip.y[0] + deep], z: flapRange(laid, strip.z, item.wide) },
+      from: ['start'],
+      words: 'the hinge',
+      mate: { piece: `${leaf.key}/leaf`, work: `${leaf.key}/leaf#hinge-${i + 1}` },
+    })),
+  );
+}
+
+/** The same on the carcass, where no strip is behind the leaf: on its back's outer face, or on the edge of that which the leaf ends over. */
+function caseFlaps(laid: LaidLid, leaf: LidLeaf): GroundWork[] {
+  const { lid, place, top } = laid;
+  const back = place.built.boards.find(({ key }) => key === `${place.carcass.id}/back`);
+  const item = levelHingeItem(lid.hinge, place.hardware);
+  if (!item || !back || !hasFooting(laid) || lid.margins.back.mm > 0) return [];
+  const deep = lid.hinge.mortise === 'both' ? item.thick : 0;
+  const outer = back.at.y[1];
+  const overEdge = leaf.at.y[1] < outer - 1e-6;
+  return hingeRuns(laid, leaf).map((x, i): GroundWork => ({
+    into: back.key,
+    work: {
+      key: `${leaf.key}/hinge-${i + 1}`,
+      kind: deep > 0 ? 'mortise' : 'footprint',
+      side: sideTowards(back.way, overEdge ? 'z' : 'y'),
+      at: overEdge
+        ? { x, y: [leaf.at.y[1], Math.min(outer, leaf.at.y[1] + item.wide)], z: [top.z[0] - deep, top.z[0]] }
+        : { x, y: [outer - deep, outer], z: [top.z[0] - item.wide, top.z[0]] },
+      words: `the hinge of ${leafWords(laid, leaf)}`,
+      mate: { piece: `${leaf.key}/leaf`, work: `${leaf.key}/leaf#hinge-${i + 1}` },
+    },
   }));
 }
 
@@ -269,13 +342,7 @@ function knucklesOf(laid: LaidLid, leaf: LidLeaf): Piece[] {
   const item = levelHingeItem(lid.hinge, place.hardware);
   if (!item) return [];
   const [y, z] = plane.axis;
-  const runs: readonly Range[] =
-    item.kind === 'continuous hinge'
-      ? [leaf.at.x]
-      : hingePlaces(lid.hinge, wideOf(leaf)).map((at): Range => [
-          leaf.at.x[0] + at - item.high / 2,
-          leaf.at.x[0] + at + item.high / 2,
-        ]);
+  const runs = hingeRuns(laid, leaf);
   const told = { key: `${leaf.key}/knuckles`, words: `a hinge knuckle of ${leafWords(laid, leaf)}` };
   return runs.map((x, i) =>
     plain(frame, {
@@ -381,6 +448,7 @@ function stillPieces(laid: LaidLid): Piece[] {
           thick: [{ words: 'as the board', mm: each }],
           material: lid.material,
           sides: LEVEL_SIDES,
+          works: edge === 'back' && i === 0 ? stripFlaps(laid, at) : [],
         }),
       );
     }),

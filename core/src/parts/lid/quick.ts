@@ -2,7 +2,7 @@ import { usualCarcass } from '../../carcass/kinds';
 import type { QuickCard } from '../kit/quick';
 import { AISLE, mm, quickPlace, space } from '../kit/quickRoom';
 import { USUAL_GRIP } from '../kit/turning/grip';
-import { freshLid, USUAL_CUSHION } from './fresh';
+import { freshLid, USUAL_CUSHION, wholeTop } from './fresh';
 
 /** Cushions weigh about so much a square metre for each mm, kg. Common practice: foam and cover. */
 const CUSHION_KG = 0.06;
@@ -110,9 +110,7 @@ export const LID_QUICK: readonly QuickCard[] = [
         carcasses: [chest],
         parts: [
           {
-            ...freshLid('chest-lid', 'Chest lid', quickPlace(chest)),
-            margins: { left: mm(0), right: mm(0), front: mm(0), back: mm(0) },
-            grip: USUAL_GRIP.edge,
+            ...wholeTop(freshLid('chest-lid', 'Chest lid', quickPlace(chest))),
             limit,
           },
         ],

@@ -1,6 +1,7 @@
 import { turnAbout, velocityAt } from '../../../balance/coordinate';
 import type { Force } from '../../../balance/force';
 import type { HardwareList } from '../../../hardware/generic';
+import { called } from '../../../item/called';
 import type { Material } from '../../../material/schema';
 import { strengthOf } from '../../../material/strength';
 import type { Stock } from '../../../material/stock';
@@ -12,7 +13,7 @@ import { dot } from '../../../solid/vector';
 import type { Balance, Bracket, FittedStrut, HingeRow } from '../../contract/balance';
 import { helpersOf, stayHelper, stayItem } from './help';
 import { axisOf, type TurningPlane } from './plane';
-import type { Closer, Help, LevelHinge, Stay } from './schema';
+import type { Closer, Help, Latch, LevelHinge, Stay } from './schema';
 
 /** What a hand lifts a lid or a flap with, with ease, N. Common practice. */
 export const LID_HAND = 50;
@@ -29,6 +30,7 @@ export interface TurningLeaf {
   readonly helpX: readonly number[];
   readonly stay: Stay;
   readonly closer: Closer;
+  readonly latch: Latch;
   /** All that goes, for how hard it is to set going. */
   readonly links: readonly Going[];
   readonly weights: readonly Force[];
@@ -49,6 +51,7 @@ export function balanceOf(leaf: TurningLeaf, hardware: HardwareList, stock: Stoc
   const helpers = helpersOf(leaf.help, helped, hardware);
   const stays = leaf.stay ? stayHelper(leaf.stay, helped, hardware) : [];
   const stay = leaf.stay && stayItem(leaf.stay.hardware, hardware);
+  const latch = leaf.latch && hardware.named(leaf.latch.hardware);
   const closer = leaf.closer && hardware.find(leaf.closer.hardware, 'soft closer');
   return {
     mover: leaf.key,
@@ -63,7 +66,9 @@ export function balanceOf(leaf: TurningLeaf, hardware: HardwareList, stock: Stoc
         ? [{ key, words, strut: strut.item, length: strut.length, force, bracket: bracketOf(leaf, hardware) }]
         : [],
     ),
+    helped: helpers.length > 0,
     mayBeOff: leaf.mayBeOff,
+    ...(latch && 'holds' in latch && { latch: { words: called(latch.name), holds: latch.holds } }),
     ...(stay?.kind === 'locking stay' && { locks: 'its stay' }),
     ...(closer && {
       closer: { takes: closer.takes * leaf.closer.count * MJ_A_J, from: closer.from * RADIANS },
