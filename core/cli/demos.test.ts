@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
+import * as v from 'valibot';
 import { worthTelling } from '../src/clearance/checkMover';
 import { SceneChecker } from '../src/clearance/checkScene';
 import { readPlanFile } from '../src/formats/planFile';
@@ -9,7 +10,8 @@ import { parseLength } from '../src/length/parseLength';
 import { MM_PER_INCH, type Units } from '../src/length/units';
 import { partsList } from '../src/make/partsList';
 import { sumText } from '../src/sizing/sum';
-import { applyEdit, structuredCopy } from '../src/plan/edit';
+import { EditSchema } from '../src/item/change';
+import { applyEdit, structuredCopy, withChanges } from '../src/plan/edit';
 import { fieldsOf } from '../src/plan/fieldsOf';
 import { itemsOf, pathOf } from '../src/plan/items';
 import { readPlan } from '../src/plan/readPlan';
@@ -19,6 +21,8 @@ import { reportOf } from '../src/report/report';
 import { buildScene } from '../src/plan/buildScene';
 
 const DEMOS = ['sedge-wren', 'kiln-shed', 'hollin-hut'];
+/** Lids and flaps of the demo jobs. */
+const LIFTED = ['boot-lid', 'desk-front', 'slip-lid', 'drying-door', 'sail-lids'];
 
 function demo(name: string): Plan {
   const read = readPlanFile(readFileSync(new URL(`../../demo/${name}.json`, import.meta.url), 'utf8'));
@@ -74,6 +78,28 @@ describe.each(DEMOS)('the demo job %s', (name) => {
       }
     },
   );
+
+  it('has its faults, lids and flaps among them, and an edit that mends every one', () => {
+    const faulty = demo(name);
+    const text = readFileSync(new URL(`../../demo/mended/${name}.json`, import.meta.url), 'utf8');
+    const edit = v.parse(EditSchema, JSON.parse(text));
+    // Later changes name what earlier ones put there.
+    edit.changes.reduce((plan, change) => {
+      expect([change.path.join('.'), get(plan, change.path)]).toEqual([change.path.join('.'), change.before]);
+      return withChanges(plan, [change]);
+    }, faulty);
+    const mended = applyEdit(faulty, edit);
+    if (!mended.ok) throw new Error(mended.issues[0]!.message);
+    const hits = (plan: Plan): string[] => {
+      const { parts, notes } = reportOf(plan);
+      return [...parts, ...notes].flatMap((one) => (one.verdict === 'hits' ? one.item : []));
+    };
+    expect(hits(mended.plan)).toEqual([]);
+    const found = hits(faulty);
+    const turning = faulty.parts.filter(({ id }) => LIFTED.includes(id)).map(({ id }) => id);
+    expect(turning.length).toBeGreaterThan(0);
+    for (const id of turning) expect(found).toContain(id);
+  });
 
   it('tells no length twice "in", and no hair that could be a sign of a sum', () => {
     const plan: Plan = { ...demo(name), units: { system: 'in', step: 16 } };

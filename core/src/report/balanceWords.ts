@@ -142,7 +142,7 @@ function shutNote({ latch, opens }: Balance, { weathers }: BalanceReport): PartN
       'shut',
       verdict,
       latch
-        ? `Shut, ${by}; its ${latch.words} holds ${forceMark(latch.holds)}${holds === 'hits' ? ', which is not enough' : ''}.`
+        ? `Shut, ${by}; its catch holds ${forceMark(latch.holds)}${holds === 'hits' ? ', which is not enough' : ''}.`
         : `Shut, ${by}: a catch that holds so much will do${opens === 'up' ? ', or struts that push less' : ''}.`,
     ),
   ];

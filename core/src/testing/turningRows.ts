@@ -41,7 +41,7 @@ export const TURNING_TRADE_ROWS: Readonly<Record<string, TradeRow>> = {
   // A person who leans on an open desk: 20 kg at its edge (CP).
   'flap: leant on': { good: withFlap('drop front', { way: { kind: 'drop front', hinge: { ...hinge, knuckle: 'beneath', pin: mm(0) }, desk: 20 } }), bad: withFlap('drop front', { way: { kind: 'drop front', hinge: { ...hinge, knuckle: 'beneath', pin: mm(0) }, desk: 5 } }), said: '5 kg is reckoned with at its front edge: somebody who leans there brings 20 kg, 196 N.' },
   // Air of 1300 mm2 where nothing covers it: EN 71-1 and ASTM F963 on toy chests, MEM; named, not claimed.
-  'chest: air': { good: lid({ ...WHOLE, air: 1300 }, { ...SOLID_BACK, height: mm(600) }), bad: lid({ ...WHOLE, air: 1299 }, { ...SOLID_BACK, height: mm(600) }), said: 'A child can get into it and be shut in: give it air, 1300 mm²' },
+  'chest: air': { good: lid({ ...WHOLE, air: 1300 }, { ...SOLID_BACK, height: mm(600) }), bad: lid({ ...WHOLE, air: 1299 }, { ...SOLID_BACK, height: mm(600) }), said: 'A child can get into it and be shut in: give it air, two holes 29 mm across (1300 mm²)' },
   // Seats 400 to 460 high and 400 to 450 deep (CP): 400 and 18 and a cushion of 50.
   'seat: height': { good: lid({ seat: { back: 10 }, cushion: { ...USUAL_CUSHION, thick: mm(40) } }, { height: mm(400) }), bad: lid({ seat: { back: 10 }, cushion: USUAL_CUSHION }, { height: mm(400) }), said: 'It is sat on 468 mm above the floor, on its cushion; 400 mm to 460 mm is usual.' },
 }; // prettier-ignore

@@ -210,19 +210,23 @@ describe('the jobs API on a real PostgreSQL', () => {
     await layDemo(connection.db, DEMO, false);
     const all = await demoJobs();
     expect(all.map(({ demo, revision }) => [demo, revision]).sort()).toEqual([
-      ['hollin-hut.json', 1],
-      ['kiln-shed.json', 1],
-      ['sedge-wren.json', 1],
+      ['hollin-hut.json', 3],
+      ['kiln-shed.json', 3],
+      ['sedge-wren.json', 3],
     ]);
     const laid = all.find(({ demo }) => demo === 'hollin-hut.json');
-    await call('PUT', `/api/jobs/${laid!.id}`, save(1, 60));
+    const kept = (await call('GET', `/api/jobs/${laid!.id}/revisions`)).body as unknown as {
+      edits: string[];
+    }[];
+    expect(kept.map(({ edits }) => edits)).toEqual([['Lay the faults again'], ['Mend what was found'], []]);
+    await call('PUT', `/api/jobs/${laid!.id}`, save(3, 60));
     await layDemo(connection.db, DEMO, true);
     const { body } = await call('GET', `/api/jobs/${laid!.id}`);
     const { revision, plan: now } = body as unknown as {
       revision: number;
       plan: { parts: { limit: number }[] };
     };
-    expect([revision, now.parts[0]!.limit]).toEqual([3, 105]);
+    expect([revision, now.parts[0]!.limit]).toEqual([5, 105]);
   });
 });
 

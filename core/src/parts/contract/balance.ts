@@ -54,7 +54,7 @@ export interface Balance {
   /** What is weighed besides that may not be there: a cushion that comes off, by the keys of its efforts. */
   readonly mayBeOff: readonly string[];
   /** What keeps it shut, and with how much, N, at its free edge. */
-  readonly latch?: { readonly words: string; readonly holds: number };
+  readonly latch?: { readonly holds: number };
   /** It is locked once it is open all the way. */
   readonly locks?: string;
   /** What takes up the last of its fall, mJ, from a travel on. */

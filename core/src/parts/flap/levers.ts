@@ -96,6 +96,8 @@ export function flapLevers(laid: LaidFlap, _pieces: PartPieces, trouble: Trouble
           key: 'arm',
           what: 'its arm',
           to: Math.max(40, way.arm.onLeaf.mm - 100),
+          // A bar that turns about one end swings its corners besides.
+          moves: 1.5,
           cost: cost('an arm nearer to the fold', 4, 0.1),
           words: (mm) => `fix its arm ${lengthMark(mm, 'most')} below the fold`,
         })

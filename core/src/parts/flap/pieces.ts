@@ -42,7 +42,11 @@ export const flapLinks = (laid: LaidFlap): MovingLink[] => [
 export const flapPieces = (laid: LaidFlap): PartPieces => ({
   moving: flapLinks(laid).map(({ link }) => link),
   still: [],
-  onGround: [...caseBrackets(bracketedOf(laid), laid.place.hardware), ...pivotWorks(laid), ...caseFlaps(laid)],
+  onGround: [
+    ...caseBrackets(bracketedOf(laid), laid.place.hardware),
+    ...pivotWorks(laid),
+    ...caseFlaps(laid),
+  ],
 });
 
 /** Its leaf with what stands on brackets between it and its case: of what is on arms or folds, no leaf carries them. */

@@ -456,6 +456,7 @@ function latchNotes({ lid, place, leaves, plane, long }: LaidLid, { moving }: Pa
 const CHILD = { volume: 0.03, side: 150 };
 /** Air holes so large in all, mm2, where they cannot be covered. @source the same, from memory */
 const AIR = 1300;
+const HOLE = Math.ceil(Math.sqrt((2 * AIR) / Math.PI));
 
 function childNotes({ lid, inside, place, front }: LaidLid): PartNote[] {
   const [x, y, z] = [
@@ -480,7 +481,7 @@ function childNotes({ lid, inside, place, front }: LaidLid): PartNote[] {
       note(
         'caution',
         'tight',
-        `A child can get into it and be shut in: give it air, ${AIR} mm² of holes or a gap that nothing covers, no catch that locks, and a lid that stays where it is left. Toy chests are tested under ASTM F963 and EN 71-1; those, and local codes, come first.`,
+        `A child can get into it and be shut in: give it air, two holes ${lengthMark(HOLE, 'least')} across (${AIR} mm²) or a gap that nothing covers, no catch that locks, and a lid that stays where it is left. Toy chests are tested under ASTM F963 and EN 71-1; those, and local codes, come first.`,
       ),
     );
   return found;

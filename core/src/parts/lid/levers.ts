@@ -115,6 +115,8 @@ export function lidLevers(laid: LaidLid, _pieces: PartPieces, trouble: Trouble):
       key: 'gap',
       what: 'its gaps',
       to: lid.gap.mm + 4,
+      // Both ways at once, and the axis goes along.
+      moves: 2,
       cost: cost('wider gaps', 3, 2),
       words: (mm) => `make its gaps ${lengthMark(mm, 'least')}`,
     }),

@@ -1,7 +1,6 @@
 import { turnAbout, velocityAt } from '../../../balance/coordinate';
 import type { Force } from '../../../balance/force';
 import type { HardwareList } from '../../../hardware/generic';
-import { called } from '../../../item/called';
 import type { Material } from '../../../material/schema';
 import { strengthOf } from '../../../material/strength';
 import type { Stock } from '../../../material/stock';
@@ -68,7 +67,7 @@ export function balanceOf(leaf: TurningLeaf, hardware: HardwareList, stock: Stoc
     ),
     helped: helpers.length > 0,
     mayBeOff: leaf.mayBeOff,
-    ...(latch && 'holds' in latch && { latch: { words: called(latch.name), holds: latch.holds } }),
+    ...(latch && 'holds' in latch && { latch: { holds: latch.holds } }),
     ...(stay?.kind === 'locking stay' && { locks: 'its stay' }),
     ...(closer && {
       closer: { takes: closer.takes * leaf.closer.count * MJ_A_J, from: closer.from * RADIANS },
