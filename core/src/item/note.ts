@@ -25,6 +25,12 @@ export interface PartNote {
   readonly of?: string;
 }
 
+export const noteOf = (about: PartNote['about'], verdict: Verdict, sentence: string): PartNote => ({
+  about,
+  verdict,
+  sentence,
+});
+
 /** A default that an answer rests on and nobody confirmed, and what to measure. */
 export interface Assumption {
   /** What nobody confirmed, after "that": "birch plywood 18 mm is as thick as its name says". */

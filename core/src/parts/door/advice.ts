@@ -1,5 +1,5 @@
 import { forceMark, lengthMark, massMark } from '../../length/lengthMark';
-import type { Assumption, PartNote } from '../../item/note';
+import { noteOf, type Assumption, type PartNote } from '../../item/note';
 import { GRAVITY } from '../../piece/mass';
 import type { Link } from '../../piece/piece';
 import type { Carried, PartPieces } from '../contract/family';
@@ -41,11 +41,6 @@ export function doorNotes(laid: LaidDoor, pieces: PartPieces, carried: readonly 
   ];
 }
 
-const note = (about: PartNote['about'], verdict: PartNote['verdict'], sentence: string): PartNote => ({
-  about,
-  verdict,
-  sentence,
-});
 const inWords = (names: readonly string[]): string =>
   [names.slice(0, -1).join(', '), names[names.length - 1]].filter((one) => one).join(' and ');
 const COUNTS = [
@@ -82,7 +77,7 @@ function loadNotes(laid: LaidDoor, leaf: HungLeaf, link: Link, carried: readonly
   const pull = hingePulls(laid, leaf, link, carried)[1]!;
   if (wanted === undefined)
     found.push(
-      note(
+      noteOf(
         'hinges',
         'hits',
         `${weighs}: that is beyond what ${hinge.kind === 'cup' ? 'usual cup hinges' : 'these hinges'} are known to carry${hinge.kind === 'cup' ? `, which is ${massMark(22)} and ${lengthMark(2400)}` : `, which is ${massMark(rating)}`}. Make it lighter, or take hinges rated for it.`,
@@ -90,7 +85,7 @@ function loadNotes(laid: LaidDoor, leaf: HungLeaf, link: Link, carried: readonly
     );
   else if (count < wanted)
     found.push(
-      note(
+      noteOf(
         'hinges',
         'hits',
         `${weighs}${wide > USUAL_WIDE ? `, and is ${lengthMark(wide)} wide: it` : ' and'} wants ${COUNTS[wanted]} hinges; it has ${COUNTS[count]}.`,
@@ -100,7 +95,7 @@ function loadNotes(laid: LaidDoor, leaf: HungLeaf, link: Link, carried: readonly
     const most = rating * GRAVITY;
     const will = `${weighs}; ${hinge.kind === 'continuous' ? 'its hinge' : `${COUNTS[count]} hinges`} will do`;
     found.push(
-      note(
+      noteOf(
         'hinges',
         pull > most ? 'hits' : pull > NEAR_LIMIT * most ? 'tight' : 'clear',
         pull > most
@@ -119,7 +114,7 @@ function sagNotes({ door, place }: LaidDoor, { x, hinges: { spacing } }: HungLea
   const foot = door.fit.kind === 'inset' ? door.fit.bottom.mm : Infinity;
   if (sag >= foot)
     return [
-      note(
+      noteOf(
         'hinges',
         'hits',
         `Its free edge can drop ${lengthMark(sag)} by the play of its hinges, and ${lengthMark(foot)} is left at its foot.`,
@@ -127,7 +122,7 @@ function sagNotes({ door, place }: LaidDoor, { x, hinges: { spacing } }: HungLea
     ];
   if (sag > foot / 2)
     return [
-      note(
+      noteOf(
         'hinges',
         'tight',
         `Its free edge can drop ${lengthMark(sag)} by the play of its hinges; ${lengthMark(foot)} is left at its foot.`,
@@ -153,7 +148,7 @@ function settingNotes({ cup }: HungLeaf): PartNote[] {
       : `${lengthMark(Math.abs(adjust))} of side adjustment is used`;
   const left = item.adjustSide - Math.abs(adjust);
   return [
-    note(
+    noteOf(
       'adjustment',
       left < 0.5 ? 'tight' : 'clear',
       `${arms}: the hinge comes to ${comes}; ${used}, ${lengthMark(left)} is left that way; its ${lengthMark(item.adjustDepth)} of depth and ${lengthMark(item.adjustHeight)} of height are untouched.`,
@@ -166,12 +161,12 @@ function gainNote(laid: LaidDoor, leaf: HungLeaf): PartNote {
   const gain = hingeGain(laid, leaf);
   const next = neighbourGap(laid, leaf);
   if (gain < 0.05)
-    return note('opening', 'clear', 'Opened square it never goes past where its hinge edge stands shut.');
+    return noteOf('opening', 'clear', 'Opened square it never goes past where its hinge edge stands shut.');
   const beside =
     next < 0.05
       ? 'a leaf shut beside it needs no gap for that'
       : `a leaf shut beside it needs a gap of ${lengthMark(next)}`;
-  return note(
+  return noteOf(
     'opening',
     'clear',
     `Opened square it goes ${lengthMark(gain)} past where its hinge edge stands shut; ${beside}.`,
@@ -190,7 +185,7 @@ function mortiseNotes({ door, place }: LaidDoor, leaf: HungLeaf): PartNote[] {
   const gap = -leaf.over;
   if (takes <= gap + 1e-9) return [];
   return [
-    note(
+    noteOf(
       'hinges',
       'hits',
       `Folded, the hinge takes ${lengthMark(takes)} of the hinge gap, which is ${lengthMark(gap)}: let it in by ${lengthMark(takes - gap, 'least')} more, or make the gap ${lengthMark(takes, 'least')}.`,
@@ -203,7 +198,7 @@ function openingNotes({ opening: { slack } }: LaidDoor): PartNote[] {
   const found: PartNote[] = [];
   if (slack.width > 0.05)
     found.push(
-      note(
+      noteOf(
         'opening',
         slack.width > 2 ? 'tight' : 'clear',
         `The opening is ${lengthMark(slack.width)} wider at its widest than where it governs: the gaps grow by as much in all.`,
@@ -211,7 +206,7 @@ function openingNotes({ opening: { slack } }: LaidDoor): PartNote[] {
     );
   if (slack.height > 0.05)
     found.push(
-      note(
+      noteOf(
         'opening',
         slack.height > 2 ? 'tight' : 'clear',
         `One side of the opening is ${lengthMark(slack.height)} higher than the other: the gap grows by as much there.`,
@@ -227,7 +222,7 @@ function fingerNotes({ door, place, over: overlaps }: LaidDoor): PartNote[] {
   if (!handle) {
     const over = fit.kind === 'inset' ? 0 : Math.min(...Object.values(overlaps));
     return [
-      note(
+      noteOf(
         'fingers',
         'tight',
         `It has no handle: give it a push catch, or an edge that fingers find${over > 0 ? '' : ', since an inset leaf has none'}.`,
@@ -242,7 +237,7 @@ function reachNotes({ door: { handle }, place: { carcass, reach } }: LaidDoor, l
   const middle = carcass.z.mm + leaf.z[0] + handle.fromBottom.mm + handle.height.mm / 2;
   if (middle > reach.high)
     return [
-      note(
+      noteOf(
         'reach',
         'tight',
         `The handle is ${lengthMark(middle)} above the floor, ${lengthMark(middle - reach.high, 'least')} over easy reach.`,
@@ -250,7 +245,7 @@ function reachNotes({ door: { handle }, place: { carcass, reach } }: LaidDoor, l
     ];
   if (middle < reach.low)
     return [
-      note(
+      noteOf(
         'reach',
         'tight',
         `The handle is ${lengthMark(middle)} above the floor, ${lengthMark(reach.low - middle, 'least')} below easy reach.`,
@@ -265,7 +260,7 @@ function cautions({ door: { leaf, rack }, place }: LaidDoor): PartNote[] {
   // Toughened and laminated glass is what it asks for.
   if (pane && (place.stock.material(pane.material).pane ?? 'annealed') === 'annealed')
     found.push(
-      note(
+      noteOf(
         'caution',
         'tight',
         `${pane.kind === 'glass' ? 'Glass' : 'A mirror'} in a door that swings must be safety glass, held all round${pane.kind === 'mirror' ? ', or backed by film' : ''}: annealed, it breaks into blades. Ask the glazier for toughened or laminated.`,
@@ -273,7 +268,7 @@ function cautions({ door: { leaf, rack }, place }: LaidDoor): PartNote[] {
     );
   if (rack && rack.load > 3)
     found.push(
-      note(
+      noteOf(
         'caution',
         'tight',
         'What stands on its back falls out when it is thrown open: give it a rail, and the door a stop.',

@@ -3,8 +3,7 @@ import { driveOf } from '../../balance/poise';
 import { distanceTo } from '../../balance/coordinate';
 import { forceMark, lengthMark, massMark } from '../../length/lengthMark';
 import { motionPose, moved } from '../../motion/motion';
-import type { Assumption, PartNote } from '../../item/note';
-import type { Verdict } from '../../item/verdict';
+import { noteOf, type Assumption, type PartNote } from '../../item/note';
 import { GRAVITY, weighAll } from '../../piece/mass';
 import { span } from '../../solid/bounds';
 import type { PartPieces } from '../contract/family';
@@ -18,12 +17,6 @@ import { fromAxis, pointAt, turnOf } from '../kit/turning/plane';
 import { isTurning, RADIANS, type LaidFlap } from './lay';
 import { bracketedOf } from './pieces';
 
-const note = (about: PartNote['about'], verdict: Verdict, sentence: string): PartNote => ({
-  about,
-  verdict,
-  sentence,
-});
-
 export const flapNotes = (laid: LaidFlap, pieces: PartPieces): PartNote[] => [
   ...stopNotes(laid),
   ...gripNotes(laid),
@@ -34,7 +27,7 @@ export const flapNotes = (laid: LaidFlap, pieces: PartPieces): PartNote[] => [
   ...bracketNotes(bracketedOf(laid), laid.place.hardware),
   ...slackNotes(laid.flap.stay, laid.plane, laid.place.hardware),
   ...glassNotes(laid.place.stock.material(laid.flap.material), 'A flap of glass'),
-  note(
+  noteOf(
     'caution',
     'clear',
     laid.opens === 'up'
@@ -49,7 +42,7 @@ function stopNotes({ flap, stops, to }: LaidFlap): PartNote[] {
   const strut = first!.words.includes('struts');
   const bare = flap.stay === null && flap.way.kind === 'drop front';
   return [
-    note(
+    noteOf(
       'opening',
       strut || bare ? 'tight' : 'clear',
       strut
@@ -68,7 +61,7 @@ function gripNotes({ flap, place: { reach } }: LaidFlap): PartNote[] {
   return grip.kind === 'notch'
     ? []
     : [
-        note(
+        noteOf(
           'fingers',
           flap.fit.kind === 'inset' ? 'hits' : 'tight',
           'It has no handle: let it open by a push, or give its edge a notch or a pull.',
@@ -85,7 +78,7 @@ function reachNotes(laid: LaidFlap): PartNote[] {
   const { low, high } = place.reach;
   const over = up > high;
   return [
-    note(
+    noteOf(
       'reach',
       over || up < low ? 'tight' : 'clear',
       over
@@ -106,7 +99,7 @@ function armNotes(laid: LaidFlap, { moving }: PartPieces): PartNote[] {
   );
   const rise = top - frame.toSpace([0, 0, whole.z[1]])[2];
   const found = [
-    note(
+    noteOf(
       'opening',
       'clear',
       `Open it reaches ${lengthMark(Math.max(0, rise), 'least')} above where its head is shut: so much headroom is wanted.`,
@@ -117,7 +110,7 @@ function armNotes(laid: LaidFlap, { moving }: PartPieces): PartNote[] {
   const { kg } = weighAll(moving[0]!.pieces, place.stock);
   return [
     ...found,
-    note(
+    noteOf(
       'hinges',
       kg > item.rating ? 'hits' : kg > 0.8 * item.rating ? 'tight' : 'clear',
       `It weighs ${massMark(kg)}; its arms carry ${massMark(item.rating)}${kg > item.rating ? ': take stronger ones, or a lighter leaf' : ''}.`,
@@ -152,7 +145,7 @@ function stayNotes(laid: LaidFlap, pieces: PartPieces): PartNote[] {
   const { each, bears } = pull;
   const load = laid.flap.way.kind === 'drop front' ? (laid.flap.way.desk ?? 0) : 0;
   return [
-    note(
+    noteOf(
       'balance',
       each > bears ? 'hits' : each > 0.8 * bears ? 'tight' : 'clear',
       `Open, each stay is drawn with ${forceMark(each)}${load > 0 ? `, with ${massMark(load)} at its front edge` : ''}; it bears ${forceMark(bears)}${each > bears ? ': set it farther from the axis, or take a stronger one' : ''}.`,
@@ -173,19 +166,19 @@ function deskNotes({ flap, place, whole, thick, plane }: LaidFlap): PartNote[] {
   const [least, most] = DESK.high;
   const deep = span(whole.z);
   return [
-    note(
+    noteOf(
       'fit',
       high < least || high > most ? 'tight' : 'clear',
       `As a desk it is ${lengthMark(high)} above the floor; ${lengthMark(least)} to ${lengthMark(most)} is usual to write at.`,
     ),
-    note(
+    noteOf(
       'fit',
       under < DESK.knee || deep < DESK.deep ? 'tight' : 'clear',
       `Knees have ${lengthMark(under, 'most')} under it, over ${lengthMark(deep, 'most')} of depth; ${lengthMark(DESK.knee)} and ${lengthMark(DESK.deep)} is wanted.`,
     ),
     ...(way.desk < LEANT_ON_DESK
       ? [
-          note(
+          noteOf(
             'strength',
             'tight',
             `${massMark(way.desk)} is reckoned with at its front edge: somebody who leans there brings ${massMark(LEANT_ON_DESK)}, ${forceMark(LEANT_ON_DESK * GRAVITY)}.`,

@@ -8,8 +8,7 @@ import { balanceOf, hingeRow } from '../kit/turning/balance';
 import { hingePlaces } from '../kit/turning/hinge';
 import { pointAt, turnOf } from '../kit/turning/plane';
 import { weightsOf } from '../kit/weights';
-import type { LaidLid, LidLeaf } from './lay';
-import { leafWords } from './pieces';
+import { leafWords, type LaidLid, type LidLeaf } from './lay';
 
 /** What of its leaves weighs. */
 export const lidForces = (laid: LaidLid, pieces: PartPieces, movers: readonly Mover[]): Acting[] =>

@@ -1,3 +1,4 @@
+import { called } from '../../item/called';
 import { frameOf, type Frame } from '../../item/frame';
 import type { Inside } from '../../carcass/layout';
 import type { PartPlace } from '../contract/family';
@@ -221,3 +222,6 @@ export const wideOf = ({ at }: LidLeaf): number => span(at.x);
 /** Whether anything stands behind its hinge for the other flap: a strip beside the leaf, or the back under a knuckle beneath it. */
 export const hasFooting = ({ lid }: Pick<LaidLid, 'lid'>): boolean =>
   lid.margins.back.mm > 0 || lid.hinge.knuckle === 'beneath';
+
+export const leafWords = (laid: LaidLid, { of }: LidLeaf): string =>
+  of === '' ? `the ${called(laid.lid.name)}` : `the ${of} leaf of the ${called(laid.lid.name)}`;

@@ -5,7 +5,7 @@ import { lengthMark } from '../../length/lengthMark';
 import { materialLevers } from '../../material/levers';
 import { span } from '../../solid/bounds';
 import type { PartPieces } from '../contract/family';
-import { lidDoes } from './advice';
+import { lidDoes } from './seat';
 import { USUAL_GRIP } from '../kit/turning/grip';
 import { catchLever, easingLevers, softLever } from '../kit/turning/levers';
 import { USUAL_HELP, USUAL_STAY } from './fresh';

@@ -1,28 +1,22 @@
 import { called } from '../../item/called';
 import { lengthMark } from '../../length/lengthMark';
-import type { GroundWork } from '../../carcass/build';
 import { board, type WorkIn } from '../../piece/board';
-import { sideTowards } from '../../piece/lie';
-import { LEVEL_SIDES } from '../../piece/work';
-import { plain } from '../../piece/plain';
 import type { Link, Piece } from '../../piece/piece';
+import { plain } from '../../piece/plain';
+import { LEVEL_SIDES } from '../../piece/work';
 import type { SumLine } from '../../sizing/sum';
 import { middleOf, span, type Bounds, type Range } from '../../solid/bounds';
 import type { PartPieces } from '../contract/family';
-import { hingePlaces, levelHingeItem } from '../kit/turning/hinge';
 import { betweenLinks, boughtPieces, stayCount, type MovingLink, type Owner } from '../kit/turning/pieces';
 import { caseBrackets, leafBrackets, type Bracketed } from '../kit/turning/works';
-import { acrossX } from '../../mechanism/leafOnStruts';
-import { roundAbout } from '../kit/roundAbout';
-import type { LaidLid, LidLeaf } from './lay';
-import { hasFooting, wideOf } from './lay';
+import { caseFlaps, hingeWorks, knucklesOf } from './hinges';
+import { leafWords, type LaidLid, type LidLeaf } from './lay';
+import { stillPieces } from './still';
+import { sumLine, topSums } from './sums';
 
 /** A pull with its screws, kg. Common practice, no single source. */
 const PULL_KG = 0.15;
 const PULL_HIGH = 14;
-
-export const leafWords = (laid: LaidLid, { of }: LidLeaf): string =>
-  of === '' ? `the ${called(laid.lid.name)}` : `the ${of} leaf of the ${called(laid.lid.name)}`;
 
 /** Links of a leaf that go their own way: struts and springs. */
 export const helpLinks = (laid: LaidLid, leaf: LidLeaf): MovingLink[] =>
@@ -92,27 +86,11 @@ function leafLink(laid: LaidLid, leaf: LidLeaf): Link {
   };
 }
 
-const side = (words: string, mm: number): SumLine[] => (mm !== 0 ? [{ words, mm }] : []);
-
-/** Lengths of the whole top, which every piece of it is sawn from. */
-export const topSums = ({ lid, place: { carcass } }: LaidLid) => ({
-  length: [
-    { words: 'carcass width', mm: carcass.width.mm },
-    ...side('over the left', lid.over.left.mm),
-    ...side('over the right', lid.over.right.mm),
-  ],
-  width: [
-    { words: 'carcass depth', mm: carcass.depth.mm },
-    ...side('over the front', lid.over.front.mm),
-    ...side('over the back', lid.over.back.mm),
-  ],
-});
-
 /** A margin taken off with the gap beside it. */
 const without = ({ lid }: LaidLid, edge: keyof LaidLid['lid']['margins'], words: string): SumLine[] => {
   const { mm } = lid.margins[edge];
   if (mm === 0) return [];
-  return [{ words, mm: -mm }, ...side(lid.sawn === 'apart' ? 'gap' : 'kerf', -lid.gap.mm)];
+  return [{ words, mm: -mm }, ...sumLine(lid.sawn === 'apart' ? 'gap' : 'kerf', -lid.gap.mm)];
 };
 
 function leafBoards(laid: LaidLid, leaf: LidLeaf): Piece[] {
@@ -128,7 +106,7 @@ function leafBoards(laid: LaidLid, leaf: LidLeaf): Piece[] {
     lid.leaves === 'two'
       ? [
           ...across,
-          ...side(lid.sawn === 'apart' ? 'gap between them' : 'kerf between them', -lid.gap.mm),
+          ...sumLine(lid.sawn === 'apart' ? 'gap between them' : 'kerf between them', -lid.gap.mm),
           { words: 'half of that', mm: -(whole - lid.gap.mm) / 2, halves: true },
         ]
       : across;
@@ -188,81 +166,6 @@ function screwing({ hinge, margins }: LaidLid['lid'], name: string): string[] {
       : []),
   ];
 }
-
-function hingeWorks(laid: LaidLid, leaf: LidLeaf): WorkIn[] {
-  const { lid, place } = laid;
-  const item = levelHingeItem(lid.hinge, place.hardware);
-  if (!item) return [];
-  const deep = lid.hinge.mortise === 'none' ? 0 : item.thick;
-  const back = leaf.at.y[1];
-  const z = flapRange(laid, leaf.at.z, item.wide);
-  return hingeRuns(laid, leaf).map((x, i) => ({
-    key: `hinge-${i + 1}`,
-    kind: deep > 0 ? 'mortise' : 'footprint',
-    side: 'left',
-    at: { x, y: [back - deep, back], z },
-    from: ['start'],
-    words: 'the hinge',
-  }));
-}
-
-/** Where its hinges are along the axis: one all along, or each of several. */
-function hingeRuns({ lid, place }: LaidLid, leaf: LidLeaf): readonly Range[] {
-  const item = levelHingeItem(lid.hinge, place.hardware);
-  if (!item) return [];
-  if (item.kind === 'continuous hinge') return [leaf.at.x];
-  return hingePlaces(lid.hinge, wideOf(leaf)).map((at): Range => [
-    leaf.at.x[0] + at - item.high / 2,
-    leaf.at.x[0] + at + item.high / 2,
-  ]);
-}
-
-/** The other flap of a hinge as it lies on the back strip, let into it or not. */
-function stripFlaps(laid: LaidLid, strip: Bounds): WorkIn[] {
-  const { lid, place } = laid;
-  const item = levelHingeItem(lid.hinge, place.hardware);
-  if (!item) return [];
-  const deep = lid.hinge.mortise === 'both' ? item.thick : 0;
-  return laid.leaves.flatMap((leaf) =>
-    hingeRuns(laid, leaf).map((x, i): WorkIn => ({
-      key: `${leaf.of === '' ? '' : `${leaf.of}-`}hinge-${i + 1}`,
-      kind: deep > 0 ? 'mortise' : 'footprint',
-      side: 'right',
-      at: { x, y: [strip.y[0], strip.y[0] + deep], z: flapRange(laid, strip.z, item.wide) },
-      from: ['start'],
-      words: 'the hinge',
-      mate: { piece: `${leaf.key}/leaf`, work: `${leaf.key}/leaf#hinge-${i + 1}` },
-    })),
-  );
-}
-
-/** The same on the carcass, where no strip is behind the leaf: on its back's outer face, or on the edge of that which the leaf ends over. */
-function caseFlaps(laid: LaidLid, leaf: LidLeaf): GroundWork[] {
-  const { lid, place, top } = laid;
-  const back = place.built.boards.find(({ key }) => key === `${place.carcass.id}/back`);
-  const item = levelHingeItem(lid.hinge, place.hardware);
-  if (!item || !back || !hasFooting(laid) || lid.margins.back.mm > 0) return [];
-  const deep = lid.hinge.mortise === 'both' ? item.thick : 0;
-  const outer = back.at.y[1];
-  const overEdge = leaf.at.y[1] < outer - 1e-6;
-  return hingeRuns(laid, leaf).map((x, i): GroundWork => ({
-    into: back.key,
-    work: {
-      key: `${leaf.key}/hinge-${i + 1}`,
-      kind: deep > 0 ? 'mortise' : 'footprint',
-      side: sideTowards(back.way, overEdge ? 'z' : 'y'),
-      at: overEdge
-        ? { x, y: [leaf.at.y[1], Math.min(outer, leaf.at.y[1] + item.wide)], z: [top.z[0] - deep, top.z[0]] }
-        : { x, y: [outer - deep, outer], z: [top.z[0] - item.wide, top.z[0]] },
-      words: `the hinge of ${leafWords(laid, leaf)}`,
-      mate: { piece: `${leaf.key}/leaf`, work: `${leaf.key}/leaf#hinge-${i + 1}` },
-    },
-  }));
-}
-
-/** A flap lies on the edge from the face its knuckle is at. */
-const flapRange = ({ lid }: LaidLid, z: Range, wide: number): Range =>
-  lid.hinge.knuckle === 'beneath' ? [z[0], Math.min(z[1], z[0] + wide)] : [Math.max(z[0], z[1] - wide), z[1]];
 
 function notchWorks({ lid }: LaidLid, { at }: LidLeaf): WorkIn[] {
   if (lid.grip.kind !== 'notch') return [];
@@ -337,38 +240,6 @@ function pullOf(laid: LaidLid, leaf: LidLeaf): Piece[] {
   ];
 }
 
-function knucklesOf(laid: LaidLid, leaf: LidLeaf): Piece[] {
-  const { lid, place, plane, frame } = laid;
-  const item = levelHingeItem(lid.hinge, place.hardware);
-  if (!item) return [];
-  const [y, z] = plane.axis;
-  const runs = hingeRuns(laid, leaf);
-  const told = { key: `${leaf.key}/knuckles`, words: `a hinge knuckle of ${leafWords(laid, leaf)}` };
-  return runs.map((x, i) =>
-    plain(frame, {
-      key: `${leaf.key}/hinge-${i + 1}`,
-      item: lid.id,
-      role: 'hinge',
-      is: 'bought',
-      name: item.name,
-      told,
-      solids: lid.hinge.knuckle === 'above' ? [levelRound(laid, y, z, item.knuckle / 2, x)] : [],
-      round: true,
-      hardware: { id: item.id, share: 1 },
-    }),
-  );
-}
-
-/** A round bar along the carcass's x. */
-function levelRound({ frame }: LaidLid, y: number, z: number, radius: number, x: Range) {
-  const outline = roundAbout(0, 0, radius);
-  return acrossX(
-    frame,
-    x,
-    outline.map(([u, w]) => [y + u, z + w] as const),
-  );
-}
-
 /** What is fixed to its inside or lies on it: weighed in its middle. */
 function carriedOf(laid: LaidLid, leaf: LidLeaf): Piece[] {
   const { carries, id } = laid.lid;
@@ -402,96 +273,4 @@ function fittingsOf(laid: LaidLid, owner: Owner): Piece[] {
     frame,
     owner,
   );
-}
-
-/** What of a ledge is under the leaf, under the gap, and under the margin: as much as its carcass leaves. */
-const ledgeSum = (beneath: number, gap: number, whole: number): SumLine[] => [
-  { words: 'under the leaf', mm: beneath },
-  { words: 'gap', mm: gap },
-  ...side('under the margin', whole - beneath - gap),
-];
-
-const MARGIN_WORDS = {
-  left: 'left margin',
-  right: 'right margin',
-  front: 'front margin',
-  back: 'back strip',
-};
-
-function stillPieces(laid: LaidLid): Piece[] {
-  const { lid, frame, margins, ledges, front, place } = laid;
-  const of = called(lid.name);
-  const sums = topSums(laid);
-  const across: SumLine[] = [
-    ...sums.length,
-    ...side('left margin', -lid.margins.left.mm),
-    ...side('right margin', -lid.margins.right.mm),
-  ];
-  return [
-    ...margins.flatMap(({ edge, at }) => {
-      const words = MARGIN_WORDS[edge];
-      const key = `${lid.id}/margin-${edge}`;
-      const sideways = edge === 'left' || edge === 'right';
-      const each = span(at.z) / lid.layers;
-      return Array.from({ length: lid.layers }, (_, i) =>
-        board(frame, {
-          key: i === 0 ? key : `${key}-${i + 1}`,
-          item: lid.id,
-          role: 'margin',
-          name: `${lid.name}, ${words}`,
-          told: { key, words: `the ${words} of the ${of}` },
-          at: { ...at, z: [at.z[1] - (i + 1) * each, at.z[1] - i * each] },
-          // Sawn from one board, their grain runs as the leaf's does.
-          way: ['x', '-y'],
-          length: sideways ? [{ words: 'as chosen', mm: span(at.x) }] : across,
-          width: sideways ? sums.width : [{ words: 'as chosen', mm: span(at.y) }],
-          thick: [{ words: 'as the board', mm: each }],
-          material: lid.material,
-          sides: LEVEL_SIDES,
-          works: edge === 'back' && i === 0 ? stripFlaps(laid, at) : [],
-        }),
-      );
-    }),
-    ...ledges.map(({ edge, at }) => {
-      const along = edge !== 'front';
-      const key = `${lid.id}/ledge-${edge}`;
-      const beneath = lid.ledge.bears.mm;
-      return board(frame, {
-        key,
-        item: lid.id,
-        role: 'ledge',
-        name: `${lid.name}, ledge`,
-        told: { key, words: `a ledge of the ${of}` },
-        at,
-        way: along ? ['y', '-x'] : ['x', '-y'],
-        length: [
-          {
-            words: along ? 'from the front to the hinge' : 'between the side ledges',
-            mm: span(along ? at.y : at.x),
-          },
-        ],
-        width: ledgeSum(beneath, lid.gap.mm, span(along ? at.x : at.y)),
-        thick: [{ words: 'as chosen', mm: span(at.z) }],
-        material: place.carcass.sheet,
-        notes: [`Glued and screwed under the margin; the leaf lies on ${lengthMark(beneath)} of it.`],
-      });
-    }),
-    ...(front && lid.front
-      ? [
-          board(frame, {
-            key: `${lid.id}/front`,
-            item: lid.id,
-            role: 'front',
-            name: `${lid.name}, fixed front`,
-            told: { key: `${lid.id}/front`, words: `the front under the ${of}` },
-            at: front,
-            way: ['x', '-z'],
-            length: [{ words: 'between the sides', mm: span(front.x) }],
-            width: [{ words: 'from the bottom to the head', mm: span(front.z) }],
-            thick: [{ words: 'as the board', mm: span(front.y) }],
-            material: lid.front.material,
-          }),
-        ]
-      : []),
-  ];
 }

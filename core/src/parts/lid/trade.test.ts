@@ -8,10 +8,11 @@ import type { Plan } from '../../plan/schema';
 import { boxAt, chestOf, lidOf, withLid } from '../../testing/partsOf';
 import { mm, planWith, type Made } from '../../testing/planWith';
 import { told } from '../../testing/told';
+import type { Thing } from '../../things/schema';
 import { screwHolds } from '../kit/turning/balance';
 import { turnsUntil } from '../kit/turning/plane';
-import { reachBehind } from './advice';
-import { NO_MARGINS, USUAL_HELP, USUAL_STAY } from './fresh';
+import { reachBehind } from './hingeNotes';
+import { NO_MARGINS, USUAL_HELP, USUAL_STAY, wholeTop } from './fresh';
 import type { LaidLid } from './lay';
 import type { Lid } from './schema';
 
@@ -234,36 +235,62 @@ describe('what a lid is cut from', () => {
 });
 
 describe('lids of benches that meet in a corner', () => {
-  it('are told in which order they open', () => {
-    // The second bench stands against the first one's front, its lid over that: the first opens before it.
-    const first = chestOf({
-      id: 'first',
-      name: 'First',
-      width: mm(900),
-      x: mm(2000),
-      y: mm(3000),
-      faces: 'south',
-    });
-    const second = chestOf({
-      id: 'second',
-      name: 'Second',
-      width: mm(700),
-      x: mm(2450),
-      y: mm(2990),
-      faces: 'east',
-    });
-    const lid = (id: string, name: string) => ({
-      ...lidOf(),
-      id: `${id}-lid`,
-      name,
-      mount: { on: 'top' as const, carcass: id },
-    });
-    const report = reportOf(
+  const back = { back: { material: 'ply-18', set: 'between' } } as const;
+  const first = chestOf({ id: 'first', name: 'First', width: mm(900), height: mm(380), y: mm(3000), x: mm(2000), faces: 'south', ...back }); // prettier-ignore
+  const second = chestOf({ id: 'second', name: 'Second', width: mm(700), y: mm(2298), x: mm(2500), faces: 'east', ...back }); // prettier-ignore
+  const lid = (id: string, over: Partial<Lid['over']>): Lid => ({
+    ...wholeTop(lidOf()),
+    id: `${id}-lid`,
+    name: `${id} lid`,
+    mount: { on: 'top', carcass: id },
+    grip: { kind: 'notch', wide: mm(100), deep: mm(25) },
+    over: { left: mm(0), right: mm(0), front: mm(0), back: mm(0), ...over },
+  });
+  const report = (right: number) =>
+    reportOf(
       planWith({
-        carcasses: [first, { ...second, y: mm(2290) }],
-        parts: [lid('first', 'First lid'), lid('second', 'Second lid')],
+        carcasses: [first, second],
+        parts: [lid('first', {}), lid('second', { right: mm(right) })],
       }),
     );
-    expect(report.parts.length).toBe(2);
+
+  it('open in any order where neither lies over the other, and one first where it does', () => {
+    // The second bench stands against the front of the first, 20 higher; its lid ends before that, or lies 38 over the lid there.
+    expect(report(-3).parts.map(({ verdict }) => verdict)).toEqual(['tight', 'tight']);
+    const { answer, parts } = report(40);
+    expect(answer.stands).toContain('the first lid touches the second lid at 0°');
+    expect(answer.next).toBe('open the second lid first: then it goes all the way');
+    expect(parts.map(({ verdict }) => verdict)).toEqual(['hits', 'tight']);
+  });
+});
+
+describe('what is behind a lid', () => {
+  it('is reached with the lid open: a socket on the wall within its chest, and not past a shelf over it', () => {
+    // In the middle of the chest, 200 above its foot: a hand 100 broad with an arm of 500 comes from above.
+    const reach: Thing = {
+      id: 'clip-reach',
+      name: 'Clip at the back',
+      kind: 'hand reach',
+      x: mm(3280),
+      y: mm(3300),
+      z: mm(200),
+      width: mm(60),
+      depth: mm(60),
+      height: mm(60),
+      shape: { kind: 'reach', hand: mm(100), arm: mm(500), open: lidOf().id },
+    };
+    const withReach = (change: NonNullable<Made['change']> = (plan) => plan) =>
+      told({
+        ...withLid({}),
+        change: (plan) => {
+          const changed = change(plan);
+          return { ...changed, things: [...changed.things, { ...reach }] };
+        },
+      });
+    expect(withReach()).toContain(
+      'A hand 100 mm broad gets to the clip at the back from above with the case lid',
+    );
+    const shelf = boxAt('Shelf', { x: 2900, y: 3000, z: 500, width: 800, depth: 460, height: 20 });
+    expect(withReach(shelf)).toContain('No straight way for a hand to the clip at the back was found');
   });
 });

@@ -1,15 +1,9 @@
 import { lengthMark } from '../../../length/lengthMark';
 import { span } from '../../../solid/bounds';
-import type { PartNote } from '../../../item/note';
+import { noteOf, type PartNote } from '../../../item/note';
 import type { LaidDrawn } from './lay';
 import { saidOf } from './pieces';
 import { LEAST_LEFT } from './screws';
-
-const note = (about: PartNote['about'], verdict: PartNote['verdict'], sentence: string): PartNote => ({
-  about,
-  verdict,
-  sentence,
-});
 
 /** What whoever makes it must know: its screws, a width its slides do not suit, unlike boxes, stops. */
 export const benchNotes = (laid: LaidDrawn): PartNote[] => [
@@ -28,12 +22,12 @@ function screwNotes({ part: { runs, old, box }, slide, side }: LaidDrawn): PartN
   const most = slide.metal + side - LEAST_LEFT;
   const found = [
     left < LEAST_LEFT - 1e-9
-      ? note(
+      ? noteOf(
           'runs',
           'tight',
           `Its screws stop ${lengthMark(left, 'most')} short of coming out inside the box; ${lengthMark(LEAST_LEFT)} of wood should stay. Screws at most ${lengthMark(most, 'most')} long will do.`,
         )
-      : note(
+      : noteOf(
           'runs',
           bite < Math.min(LEAST_BITE, side * 0.6) ? 'tight' : 'clear',
           `Its screws bite ${lengthMark(bite)} into the box, ${lengthMark(left, 'most')} short of coming out inside.`,
@@ -43,7 +37,7 @@ function screwNotes({ part: { runs, old, box }, slide, side }: LaidDrawn): PartN
   const row = runs.up.mm + slide.high / 2;
   if (box.bottom.kind === 'groove' && Math.abs(row - box.bottom.up.mm) < GROOVED + LEAST_WOOD)
     found.push(
-      note(
+      noteOf(
         'runs',
         'tight',
         `Its screws come upon the groove of its bottom: ${lengthMark(row)} up, and the groove is at ${lengthMark(box.bottom.up.mm)}. Slides ${lengthMark(box.bottom.up.mm + GROOVED + LEAST_WOOD - row, 'least')} higher will do.`,
@@ -66,7 +60,7 @@ function frontScrewNotes({ part, side, frontThick }: LaidDrawn): PartNote[] {
   const left = side + frontThick - front.screw.mm;
   if (left >= LEAST_LEFT - 1e-9 || left <= 0) return [];
   return [
-    note(
+    noteOf(
       'fit',
       'tight',
       `The screws of its front stop ${lengthMark(left, 'most')} short of its face; ${lengthMark(LEAST_LEFT)} of wood should stay. Screws at most ${lengthMark(side + frontThick - LEAST_LEFT, 'most')} long will do.`,
@@ -78,7 +72,7 @@ function frontScrewNotes({ part, side, frontThick }: LaidDrawn): PartNote[] {
 function wideNotes({ length, width }: LaidDrawn): PartNote[] {
   if (length === undefined || width <= WIDE * length) return [];
   return [
-    note(
+    noteOf(
       'runs',
       'tight',
       `It is ${lengthMark(width)} wide on slides of ${lengthMark(length)}: more than twice as wide it racks and jams when it is pulled at one end. At most ${lengthMark(WIDE * length, 'most')} wide will do, slides of at least ${lengthMark(width / WIDE, 'least')}, or a pair that is linked.`,
@@ -98,7 +92,7 @@ function unlikeNotes({ part, drawers, between }: LaidDrawn): PartNote[] {
   if (less < UNLIKE) return [];
   const end = lowest.row === 0 ? 'foot' : 'head';
   return [
-    note(
+    noteOf(
       'fit',
       'clear',
       `Its fronts are alike and its boxes are not: that of the ${saidOf(part, lowest)} is ${lengthMark(less)} lower, since its front lies over the ${end} of the case, where no box can be; between fronts it is half of ${lengthMark(between)}.`,
@@ -114,7 +108,7 @@ function stopNotes({ part, depth, start, opening }: LaidDrawn): PartNote[] {
   if (fit.kind !== 'inset' || runs.kind !== 'wooden runners') return [];
   const left = opening.inside.back - start - depth;
   return [
-    note(
+    noteOf(
       'fit',
       'clear',
       `Stops behind its box keep its front flush: ${lengthMark(left)} thick from the back of the case, trimmed to it once it runs.`,

@@ -4,7 +4,7 @@ import { weighAll } from '../../../piece/mass';
 import { span } from '../../../solid/bounds';
 import { frameOf } from '../../../item/frame';
 import type { PartPieces } from '../../contract/family';
-import type { Assumption, PartNote } from '../../../item/note';
+import { noteOf, type Assumption, type PartNote } from '../../../item/note';
 import {
   hardwareAssumptions,
   OPENING_ASSUMPTION,
@@ -21,12 +21,6 @@ import { bottomNotes } from './strength';
 import type { DrawerAt, LaidDrawn } from './lay';
 import { saidOf } from './pieces';
 import { capitalised } from '../../../item/capitals';
-
-const note = (about: PartNote['about'], verdict: PartNote['verdict'], sentence: string): PartNote => ({
-  about,
-  verdict,
-  sentence,
-});
 
 /** What closed forms tell of a bank: load, tipping, what stays in, packing, screws, fingers, reach, cables. */
 export function drawnNotes(laid: LaidDrawn, pieces: PartPieces): PartNote[] {
@@ -97,14 +91,14 @@ function loadNotes({ part, slide }: LaidDrawn, { mass, at }: Weighed): PartNote[
   const loaded = `${words} ${massMark(mass)} with what is in it`;
   if (mass > slide.rating)
     return [
-      note(
+      noteOf(
         'runs',
         'hits',
         `${loaded}, and a pair of these slides carries ${massMark(slide.rating)}: ${massMark(mass - slide.rating)} too much. Take stronger slides, or put less in.`,
       ),
     ];
   return [
-    note(
+    noteOf(
       'runs',
       mass > 0.8 * slide.rating ? 'tight' : 'clear',
       `${loaded}; a pair of these slides carries ${massMark(slide.rating)} drawn out fully.`,
@@ -118,7 +112,7 @@ function tipNotes({ part: { runs }, travel, depth }: LaidDrawn, heaviest: Weighe
   const { at, past } = tipping(heaviest, travel);
   if (past <= 0)
     return [
-      note(
+      noteOf(
         'runs',
         'clear',
         `It does not tip: the middle of its weight is still ${lengthMark(-past, 'most')} behind the front of its runners at its stop.`,
@@ -126,7 +120,7 @@ function tipNotes({ part: { runs }, travel, depth }: LaidDrawn, heaviest: Weighe
     ];
   if (!runs.kicker)
     return [
-      note(
+      noteOf(
         'runs',
         'hits',
         `It tips once it is out more than ${lengthMark(at, 'most')}, and its stop lets it come ${lengthMark(travel)}: ${lengthMark(past, 'least')} too far. A strip over its tail will hold it, or a stop at ${lengthMark(Math.max(0, at), 'most')}.`,
@@ -135,7 +129,7 @@ function tipNotes({ part: { runs }, travel, depth }: LaidDrawn, heaviest: Weighe
   const tail = depth - travel;
   const { press, droop } = kicked(heaviest, travel, tail, runs.kicker.gap.mm);
   return [
-    note(
+    noteOf(
       'runs',
       droop > MOST_DROOP ? 'tight' : 'clear',
       `Past ${lengthMark(at, 'most')} the strip over its tail holds it: at its stop with ${forceMark(press)}, and its front droops ${lengthMark(droop)} by the play above its tail.`,
@@ -150,12 +144,12 @@ function hiddenNotes({ part: { runs }, depth, travel }: LaidDrawn): PartNote[] {
   const hidden = depth - travel;
   if (hidden < 1) {
     return hidden < -1
-      ? [note('reach', 'clear', `Drawn out fully it stands ${lengthMark(-hidden)} clear of its front.`)]
+      ? [noteOf('reach', 'clear', `Drawn out fully it stands ${lengthMark(-hidden)} clear of its front.`)]
       : [];
   }
   const share = hidden / depth;
   const sentence = `Drawn out fully, ${lengthMark(hidden)} of its ${lengthMark(depth)} stays inside: what lies at the back is reached over it.`;
-  return [note('reach', runs.kind !== 'wooden runners' && share > 0.35 ? 'tight' : 'clear', sentence)];
+  return [noteOf('reach', runs.kind !== 'wooden runners' && share > 0.35 ? 'tight' : 'clear', sentence)];
 }
 
 /** What its slides are packed out by, drawer by drawer: a lean or a bow of the case, a face frame, an old box. */
@@ -164,7 +158,7 @@ function packingNotes({ part, drawers, slide, opening }: LaidDrawn): PartNote[] 
   const leaning: PartNote[] =
     part.runs.kind === 'under slides' && slack.width > OVER
       ? [
-          note(
+          noteOf(
             'opening',
             'tight',
             `The bay is ${lengthMark(slack.width)} wider at its widest than where it governs: slides under the box must be packed out there.`,
@@ -177,7 +171,7 @@ function packingNotes({ part, drawers, slide, opening }: LaidDrawn): PartNote[] 
     const all = left + right;
     if (all <= free || Math.max(left, right) >= LEAST_FRAME) return [];
     return [
-      note(
+      noteOf(
         'opening',
         'tight',
         `Where the ${saidOf(part, at)} runs, its case is ${lengthMark(all)} wider than where it is narrowest, and its runs take ${lengthMark(free)} at most: pack out ${lengthMark(left)} on the left and ${lengthMark(right)} on the right, so that both stay parallel.`,
@@ -210,7 +204,7 @@ function frontWoodNotes({ part, place, drawers, between }: LaidDrawn): PartNote[
 const flexNotes = ({ part: { cable } }: LaidDrawn): PartNote[] =>
   cable
     ? [
-        note(
+        noteOf(
           'caution',
           'tight',
           cable.what === 'cable'
@@ -226,7 +220,7 @@ function kneeNotes({ drawers, place: { carcass } }: LaidDrawn): PartNote[] {
   const { box, front } = drawers[0]!;
   const room = carcass.z.mm + Math.min(box.z[0], front?.z[0] ?? Infinity);
   return [
-    note(
+    noteOf(
       'reach',
       room < KNEES ? 'tight' : 'clear',
       room < KNEES
@@ -240,10 +234,10 @@ const KNEES = 610;
 
 function pushNotes({ part: { closing, handle }, push }: LaidDrawn): PartNote[] {
   if (closing === 'soft-close')
-    return [note('fit', 'clear', 'It draws itself shut over the last of its way: nothing may rub there.')];
+    return [noteOf('fit', 'clear', 'It draws itself shut over the last of its way: nothing may rub there.')];
   if (closing !== 'push-to-open') return [];
   return [
-    note(
+    noteOf(
       'fit',
       handle ? 'tight' : 'clear',
       `It is pushed in ${lengthMark(push)} to open: that much is kept free behind its front${handle ? '. It needs no handle, and one that is leant on opens it' : ''}.`,
@@ -257,7 +251,7 @@ function fingerNotes({ part: { handle, closing, fit }, place }: LaidDrawn): Part
   if (!handle) {
     if (closing === 'push-to-open') return [];
     return [
-      note(
+      noteOf(
         'fingers',
         'tight',
         fit.kind === 'none'
@@ -276,7 +270,7 @@ function reachNotes({ part, drawers, place: { carcass, reach } }: LaidDrawn): Pa
   if (high.length > 0) {
     const worst = high[0]!;
     return [
-      note(
+      noteOf(
         'reach',
         'tight',
         `${capitalised(`the ${saidOf(part, worst)}`)} has its rim ${lengthMark(rim(worst))} above the floor: one does not look into it. Below ${lengthMark(EYES, 'most')} one does.`,
@@ -287,7 +281,7 @@ function reachNotes({ part, drawers, place: { carcass, reach } }: LaidDrawn): Pa
   const handle = carcass.z.mm + ((low.front ?? low.box).z[0] + (low.front ?? low.box).z[1]) / 2;
   return part.handle && handle < reach.low && drawers.length === 1
     ? [
-        note(
+        noteOf(
           'reach',
           'tight',
           `Its handle is ${lengthMark(handle)} above the floor, ${lengthMark(reach.low - handle, 'least')} below easy reach.`,
