@@ -76,7 +76,6 @@ export function caseFlaps(laid: LaidLid, leaf: LidLeaf): GroundWork[] {
         ? { x, y: [leaf.at.y[1], Math.min(outer, leaf.at.y[1] + item.wide)], z: [top.z[0] - deep, top.z[0]] }
         : { x, y: [outer - deep, outer], z: [top.z[0] - item.wide, top.z[0]] },
       words: `the hinge of ${leafWords(laid, leaf)}`,
-      mate: { piece: `${leaf.key}/leaf`, work: `${leaf.key}/leaf#hinge-${i + 1}` },
     },
   }));
 }
