@@ -23,7 +23,7 @@ function demo(name: string): Plan {
   return read.plan;
 }
 
-/** What is wrong with a plan, cautions for whoever does it aside, that shares nothing with any other, by a checker that knows none. */
+/** What is wrong with a plan, what wants care as it is done aside, that shares nothing with any other, by a checker that knows none. */
 function openKeys(plan: Plan): Set<string> {
   const read = readPlan(structuredCopy(plan));
   if (!read.ok) throw new Error('a copy must read');
@@ -31,7 +31,11 @@ function openKeys(plan: Plan): Set<string> {
   const found = [...parts.flatMap(({ findings }) => findings), ...notes, ...air];
   return new Set(
     found
-      .filter((one) => one.verdict !== 'clear' && !('about' in one && one.about === 'caution'))
+      .filter(
+        (one) =>
+          one.verdict !== 'clear' &&
+          !('about' in one && one.about === 'caution' && one.verdict === 'tight'),
+      )
       .map(({ key }) => key),
   );
 }

@@ -25,11 +25,13 @@ export interface PartNote {
   readonly of?: string;
 }
 
-export const noteOf = (about: PartNote['about'], verdict: Verdict, sentence: string): PartNote => ({
-  about,
-  verdict,
-  sentence,
-});
+/** @param of  what of that it is, where others about the same may be told or not */
+export const noteOf = (
+  about: PartNote['about'],
+  verdict: Verdict,
+  sentence: string,
+  of?: string,
+): PartNote => ({ about, verdict, sentence, ...(of !== undefined && { of }) });
 
 /** A default that an answer rests on and nobody confirmed, and what to measure. */
 export interface Assumption {

@@ -33,6 +33,7 @@ export const flapNotes = (laid: LaidFlap, pieces: PartPieces): PartNote[] => [
     laid.opens === 'up'
       ? 'Hands are caught at its head, and between arms and case, as it comes down: let it down by its lower edge.'
       : 'Let it down by its upper edge: hands at its foot are caught between it and the case.',
+    'hands',
   ),
 ];
 
@@ -50,6 +51,7 @@ function stopNotes({ flap, stops, to }: LaidFlap): PartNote[] {
         : bare
           ? `Nothing stops it at ${turn}: a stay or a chain at either end holds it level.`
           : `It is stopped at ${turn}, ${first!.words}${first!.at < flap.limit * RADIANS - 1e-9 ? `, before the ${flap.limit}° that were wanted` : ''}.`,
+      'stop',
     ),
   ];
 }
@@ -103,6 +105,7 @@ function armNotes(laid: LaidFlap, { moving }: PartPieces): PartNote[] {
       'opening',
       'clear',
       `Open it reaches ${lengthMark(Math.max(0, rise), 'least')} above where its head is shut: so much headroom is wanted.`,
+      'headroom',
     ),
   ];
   if (way.kind !== 'parallel arms') return found;
@@ -114,6 +117,7 @@ function armNotes(laid: LaidFlap, { moving }: PartPieces): PartNote[] {
       'hinges',
       kg > item.rating ? 'hits' : kg > 0.8 * item.rating ? 'tight' : 'clear',
       `It weighs ${massMark(kg)}; its arms carry ${massMark(item.rating)}${kg > item.rating ? ': take stronger ones, or a lighter leaf' : ''}.`,
+      'arms',
     ),
   ];
 }
@@ -149,6 +153,7 @@ function stayNotes(laid: LaidFlap, pieces: PartPieces): PartNote[] {
       'balance',
       each > bears ? 'hits' : each > 0.8 * bears ? 'tight' : 'clear',
       `Open, each stay is drawn with ${forceMark(each)}${load > 0 ? `, with ${massMark(load)} at its front edge` : ''}; it bears ${forceMark(bears)}${each > bears ? ': set it farther from the axis, or take a stronger one' : ''}.`,
+      'stay',
     ),
   ];
 }
@@ -170,11 +175,13 @@ function deskNotes({ flap, place, whole, thick, plane }: LaidFlap): PartNote[] {
       'fit',
       high < least || high > most ? 'tight' : 'clear',
       `As a desk it is ${lengthMark(high)} above the floor; ${lengthMark(least)} to ${lengthMark(most)} is usual to write at.`,
+      'desk',
     ),
     noteOf(
       'fit',
       under < DESK.knee || deep < DESK.deep ? 'tight' : 'clear',
       `Knees have ${lengthMark(under, 'most')} under it, over ${lengthMark(deep, 'most')} of depth; ${lengthMark(DESK.knee)} and ${lengthMark(DESK.deep)} is wanted.`,
+      'knees',
     ),
     ...(way.desk < LEANT_ON_DESK
       ? [
@@ -182,6 +189,7 @@ function deskNotes({ flap, place, whole, thick, plane }: LaidFlap): PartNote[] {
             'strength',
             'tight',
             `${massMark(way.desk)} is reckoned with at its front edge: somebody who leans there brings ${massMark(LEANT_ON_DESK)}, ${forceMark(LEANT_ON_DESK * GRAVITY)}.`,
+            'leant',
           ),
         ]
       : []),

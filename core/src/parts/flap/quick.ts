@@ -41,7 +41,7 @@ function flapOn(on: Carcass, id: string, name: string, kind: FlapWay['kind']): F
         : null,
     help: USUAL_FLAP_HELP.none,
     closer: null,
-    latch: null,
+    latch: { hardware: 'catch-40', reached: 'from outside' },
   };
 }
 

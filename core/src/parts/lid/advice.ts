@@ -33,6 +33,7 @@ export const lidNotes = (laid: LaidLid, pieces: PartPieces): PartNote[] => [
     'caution',
     'clear',
     'Hands and hair are caught between the leaf’s hinge edge and what is behind it as it opens: keep them away from there.',
+    'hands',
   ),
 ];
 
@@ -98,6 +99,7 @@ function stopNotes({ lid, stops, to }: LaidLid): PartNote[] {
       strut
         ? `Its struts stop it at ${turn}, drawn out wholly: let a stay stop it before, or give them longer ones, since a strut is no stop.`
         : `It is stopped at ${turn}, ${first!.words}${first!.at < lid.limit * RADIANS - 1e-9 ? `, before the ${lid.limit}° that were wanted` : ''}.`,
+      'stop',
     ),
   ];
 }
@@ -133,6 +135,7 @@ function gapNotes(laid: LaidLid): PartNote[] {
       finger
         ? `Its gaps are ${lengthMark(gap.mm)}: a child’s finger goes into ${lengthMark(FINGER[0])} to ${lengthMark(FINGER[1])} and sticks. A kerf of ${lengthMark(3)} will do.`
         : `${lid.sawn === 'apart' ? 'Its gaps are' : 'Each gap is one kerf,'} ${lengthMark(gap.mm)}: it passes corners that are out of square by ${lengthMark(gap.mm, 'most')} over its depth of ${lengthMark(deep)}. By more, it is cut so much narrower.`,
+      'gap',
     ),
     ...wood,
   ];

@@ -24,6 +24,7 @@ export function withinNotes({ lid, inside, place: { carcass }, ledges, front }: 
             lid.within.mm > high
               ? `What is kept in it is ${lengthMark(lid.within.mm)} high and has ${lengthMark(high, 'most')} under the lid.`
               : `What is kept in it, ${lengthMark(lid.within.mm)} high, has ${lengthMark(high - lid.within.mm, 'most')} over it${lid.within.mm > free ? `, and none under ${fitted > lid.ledge.thick.mm || ledges.length === 0 ? `what is fixed beside it, which reaches ${lengthMark(fitted, 'least')} down` : 'the ledges'}` : ''}.`,
+            'within',
           ),
         ]
       : []),
@@ -33,6 +34,7 @@ export function withinNotes({ lid, inside, place: { carcass }, ledges, front }: 
             'reach',
             'tight',
             `Its bottom is ${lengthMark(down, 'least')} from who reaches in over the front; ${lengthMark(ARM)} is an arm. A floor raised by ${lengthMark(down - ARM, 'least')} will do, or what is seldom wanted at the bottom.`,
+            'bottom',
           ),
         ]
       : []),
@@ -58,6 +60,7 @@ export function latchNotes({ lid, place, leaves, plane, long }: LaidLid, { movin
         'caution',
         'hits',
         `The home moves, and nothing keeps it shut: a catch that holds ${Math.ceil(thrown)} N at its front edge will do.`,
+        'travels',
       ),
     );
   else if (travels)
@@ -68,6 +71,7 @@ export function latchNotes({ lid, place, leaves, plane, long }: LaidLid, { movin
         holds < thrown
           ? `Thrown up with twice its weight it pulls at its catch with ${Math.ceil(thrown)} N, and that holds ${Math.round(holds)} N.`
           : `Its catch holds ${Math.round(holds)} N; thrown up with twice its weight it pulls with ${Math.ceil(thrown)} N.`,
+        'travels',
       ),
     );
   if (latch?.reached === 'from within' && front)
@@ -76,6 +80,7 @@ export function latchNotes({ lid, place, leaves, plane, long }: LaidLid, { movin
         'reach',
         'hits',
         'Its catch is reached from within only, and shut nobody is within: set it so that a hand outside lets it go.',
+        'latch',
       ),
     );
   return found;
@@ -103,6 +108,7 @@ export function childNotes({ lid, inside, place, front }: LaidLid): PartNote[] {
         'caution',
         'hits',
         'A child can get into it, and its catch does not give way to a push from within: a magnet or a roller catch does.',
+        'locks',
       ),
     );
   if (lid.air < AIR)
@@ -111,6 +117,7 @@ export function childNotes({ lid, inside, place, front }: LaidLid): PartNote[] {
         'caution',
         'tight',
         `A child can get into it and be shut in: give it air, two holes ${lengthMark(HOLE, 'least')} across (${AIR} mm²) or a gap that nothing covers, no catch that locks, and a lid that stays where it is left. Toy chests are tested under ASTM F963 and EN 71-1; those, and local codes, come first.`,
+        'air',
       ),
     );
   return found;

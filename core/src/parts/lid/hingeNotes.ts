@@ -56,6 +56,7 @@ export function backNotes(laid: LaidLid): PartNote[] {
       'opening',
       'clear',
       `Against an upright wall right behind it, it opens so far where its axis is ${lengthMark(Math.max(0, wants), 'least')} before that; it is ${lengthMark(has, 'most')}. A back strip of ${lengthMark(Math.max(0, least), 'least')} is the least.`,
+      'behind',
     ),
     ...(!hasFooting(laid)
       ? [
@@ -63,6 +64,7 @@ export function backNotes(laid: LaidLid): PartNote[] {
             'hinges',
             'hits',
             'Nothing stands behind it where the other flap of its hinge would be: turn the hinge about, its knuckle beneath, on the outside of the back; or leave a back strip.',
+            'footing',
           ),
         ]
       : []),
@@ -74,6 +76,7 @@ export function backNotes(laid: LaidLid): PartNote[] {
             strip > 0
               ? `A back strip of ${lengthMark(strip)} holds no screws: at least ${lengthMark(HOLDS_SCREWS)} will do.`
               : `What is behind it holds no screws${held > 0 ? `: its back is ${lengthMark(held)} thick` : ''}. A back of ${lengthMark(HOLDS_SCREWS)} will do, or a back strip.`,
+            'screws',
           ),
         ]
       : []),
@@ -96,12 +99,20 @@ export function hingeNotes({ lid, place, leaves, thick }: LaidLid): PartNote[] {
   const more = places.length + 1;
   return [
     ...(hinge.kind === 'continuous'
-      ? [noteOf('hinges', 'clear', `One continuous hinge ${lengthMark(wide)} long, cut to length on site.`)]
+      ? [
+          noteOf(
+            'hinges',
+            'clear',
+            `One continuous hinge ${lengthMark(wide)} long, cut to length on site.`,
+            'row',
+          ),
+        ]
       : [
           noteOf(
             'hinges',
             bend > MOST_BEND ? 'tight' : 'clear',
             `${places.length} butts, ${lengthMark(apart)} apart: lifted at its middle its hinge edge bends ${lengthMark(bend)} between them${bend > MOST_BEND ? `; ${more} will do` : ''}.`,
+            'row',
           ),
         ]),
     ...(thick < BOLTED
@@ -110,6 +121,7 @@ export function hingeNotes({ lid, place, leaves, thick }: LaidLid): PartNote[] {
             'hinges',
             'tight',
             `A leaf ${lengthMark(thick)} thick holds no screws in its edge: bolt its hinge through, with washers, or double it.`,
+            'thin',
           ),
         ]
       : []),
@@ -141,6 +153,7 @@ export function driverNotes(laid: LaidLid): PartNote[] {
         'hinges',
         'clear',
         'Its hinge is on the outside of the back: screw it before the chest stands at its wall, since no driver gets there afterwards; and leave the wall half its knuckle.',
+        'driver',
       ),
     ];
   if (lid.hinge.knuckle === 'beneath' || plane.face <= 0) return [];
@@ -148,11 +161,12 @@ export function driverNotes(laid: LaidLid): PartNote[] {
   const gets = `A driver gets straight at the screws in the back strip from ${Math.ceil(from / RADIANS)}° on`;
   return [
     from <= to
-      ? noteOf('hinges', 'clear', `${gets}.`)
+      ? noteOf('hinges', 'clear', `${gets}.`, 'driver')
       : noteOf(
           'hinges',
           'tight',
           `${gets}, and it opens ${Math.floor(to / RADIANS)}°: screw the strip to the leaf on the bench, and the strip down last.`,
+          'driver',
         ),
   ];
 }

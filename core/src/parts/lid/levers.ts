@@ -1,3 +1,4 @@
+import type { Change } from '../../item/change';
 import type { Lever, Trouble } from '../../item/lever';
 import { called } from '../../item/called';
 import { choiceLever, cost, lengthLever } from '../../item/leverOf';
@@ -65,20 +66,17 @@ export function lidLevers(laid: LaidLid, _pieces: PartPieces, trouble: Trouble):
           },
         ]
       : [];
-  const split = (edge: 'left' | 'right' | 'back', whole: number, words: string) =>
+  const split = (edge: 'left' | 'right', whole: number, words: string) =>
     lengthLever(lid, ['margins', edge], {
       key: `margins.${edge}`,
       what: words,
       to: lid.margins[edge].mm + whole * MOST_SPLIT,
       cost: cost('a smaller leaf', 6, 0.4),
-      words: (mm) =>
-        edge === 'back'
-          ? `leave a back strip ${lengthMark(mm, 'least')} wide`
-          : `split a piece ${lengthMark(mm, 'least')} wide off at the ${edge}, which stays`,
+      words: (mm) => `split a piece ${lengthMark(mm, 'least')} wide off at the ${edge}, which stays`,
     });
   return [
     ...limit,
-    ...split('back', span(top.y), 'its back strip'),
+    ...stripLever(laid),
     ...split('left', span(top.x), 'what stays at its left'),
     ...split('right', span(top.x), 'what stays at its right'),
     ...(lid.cushion?.rides === 'along'
@@ -98,12 +96,15 @@ export function lidLevers(laid: LaidLid, _pieces: PartPieces, trouble: Trouble):
           }),
         ]
       : []),
-    ...choiceLever(lid, ['hinge', 'knuckle'], 'above', {
-      key: 'knuckle',
-      what: 'its hinge',
-      cost: cost('a knuckle that shows', 4),
-      words: 'turn its hinge about, the knuckle above',
-    }),
+    // Above a whole top it would have nothing to be screwed to.
+    ...(lid.margins.back.mm > 0
+      ? choiceLever(lid, ['hinge', 'knuckle'], 'above', {
+          key: 'knuckle',
+          what: 'its hinge',
+          cost: cost('a knuckle that shows', 4),
+          words: 'turn its hinge about, the knuckle above',
+        })
+      : []),
     ...lengthLever(lid, ['over', 'back'], {
       key: 'over.back',
       what: 'how far it lies over at the back',
@@ -123,8 +124,29 @@ export function lidLevers(laid: LaidLid, _pieces: PartPieces, trouble: Trouble):
   ];
 }
 
+/** A strip at its back that stays, which its axis is then set in by: a knuckle beneath the leaf goes above it with that. */
+function stripLever({ lid, top }: LaidLid): Lever[] {
+  const { margins, hinge } = lid;
+  const knuckle: Change[] =
+    hinge.knuckle === 'beneath' && margins.back.mm === 0
+      ? [{ path: ['hinge', 'knuckle'], before: hinge.knuckle, after: 'above' }]
+      : [];
+  return lengthLever(lid, ['margins', 'back'], {
+    key: 'margins.back',
+    what: 'its back strip',
+    to: margins.back.mm + span(top.y) * MOST_SPLIT,
+    cost: cost('a smaller leaf', 6, 0.4),
+    words: (mm) => `leave a back strip ${lengthMark(mm, 'least')} wide`,
+  }).map((lever) => ({
+    ...lever,
+    ...(knuckle.length > 0 && { jumps: true }),
+    set: (mm) => [...lever.set(mm), ...knuckle],
+  }));
+}
+
 /** What holds its hinge: another knuckle, a strip behind it, more butts, a leaf twice as thick. */
-function hingeLevers({ lid, top }: LaidLid): Lever[] {
+function hingeLevers(laid: LaidLid): Lever[] {
+  const { lid } = laid;
   return [
     ...choiceLever(lid, ['hinge', 'knuckle'], 'beneath', {
       key: 'knuckle.beneath',
@@ -132,13 +154,7 @@ function hingeLevers({ lid, top }: LaidLid): Lever[] {
       cost: cost('a knuckle that stands out behind', 3),
       words: 'turn its hinge about, the knuckle beneath',
     }),
-    ...lengthLever(lid, ['margins', 'back'], {
-      key: 'margins.back',
-      what: 'its back strip',
-      to: lid.margins.back.mm + span(top.y) * MOST_SPLIT,
-      cost: cost('a smaller leaf', 6, 0.4),
-      words: (mm) => `leave a back strip ${lengthMark(mm, 'least')} wide`,
-    }),
+    ...stripLever(laid),
     ...choiceLever(lid, ['layers'], 2, {
       key: 'layers',
       what: 'its thickness',

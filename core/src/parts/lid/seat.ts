@@ -25,11 +25,13 @@ export function seatNotes(laid: LaidLid): PartNote[] {
       'fit',
       off(high, SEAT.high) ? 'tight' : 'clear',
       `It is sat on ${lengthMark(high)} above the floor${cushion ? ', on its cushion' : ''}; ${usual(SEAT.high)}.`,
+      'high',
     ),
     noteOf(
       'fit',
       off(deep, SEAT.deep) ? 'tight' : 'clear',
       `The seat is ${lengthMark(deep)} deep; ${usual(SEAT.deep)}.`,
+      'deep',
     ),
     ...(seat.back === 0
       ? [
@@ -37,6 +39,7 @@ export function seatNotes(laid: LaidLid): PartNote[] {
             'fit',
             'tight',
             'Its back stands upright: 5° to 15° is usual. Copy it from a chair that suits.',
+            'back',
           ),
         ]
       : [
@@ -44,6 +47,7 @@ export function seatNotes(laid: LaidLid): PartNote[] {
             'fit',
             off(seat.back, SEAT.back) ? 'tight' : 'clear',
             `Its back leans ${seat.back}°: wedges ${lengthMark(wedge)} thick at the head and nothing at the foot, for each ${lengthMark(WEDGE_HIGH)} of height. Keep their feet behind the axis: the lid meets them there first.`,
+            'back',
           ),
         ]),
   ];

@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import {
   buildScene,
+  familyOf,
   itemIdOf,
   itemsOf,
   withChanges,
@@ -88,6 +89,9 @@ function stageFor(plan: Plan, id: string): Stage {
   return item && ABOUT.measure.includes(item.list) ? 'measure' : 'plan';
 }
 
+const isLifted = (item: Item | undefined) =>
+  item?.list === 'parts' && familyOf(item.value).balances !== undefined;
+
 /** The plan as it is drawn: with what is tried, which is nowhere else. */
 function useTried(plan: Plan, version: number, scene: Scene) {
   const tried = useApp(({ offers }) => offers.tried);
@@ -142,12 +146,15 @@ function Board({ stage }: { stage: Stage }) {
   const job = useApp(({ job }) => job)!;
   const panes = useApp(({ view }) => view.panes);
   const stale = useApp(({ check }) => check.version) !== job.version;
-  // Measuring wants the large view and a long card.
-  const small = panes.length > 1 && stage !== 'measure' && stage !== 'make';
   const { plan } = job;
   const scene = useScene(plan);
   const { shown, shownScene, reportOfTried } = useTried(plan, job.version, scene);
   const { item, mover, current, selected } = useAbout(plan, scene, stage);
+  const tab = useApp(({ view }) => view.tabs['plan']);
+  // What is lifted is seen from its side, beside a chart as high as the window.
+  const lifted = stage === 'plan' && tab === 'forces' && mover !== undefined && isLifted(item);
+  // Measuring wants the large view and a long card.
+  const small = panes.length > 1 && stage !== 'measure' && stage !== 'make' && !lifted;
   const [finding, setFinding] = useState(false);
   const find = useCallback(() => setFinding(true), []);
   const pick = useCallback(
@@ -199,7 +206,7 @@ function Board({ stage }: { stage: Stage }) {
             </Suspense>
           </Box>
         ) : (
-          <MainPanes {...sheetProps} />
+          <MainPanes {...sheetProps} lifted={lifted} />
         )}
         {stage !== 'make' && (
           <Box className="print-only">

@@ -17,10 +17,11 @@ const SolidView = lazy(() => import('../../view/solid/SolidView'));
 
 interface Props extends SheetProps {
   readonly index: number;
+  readonly large?: boolean;
 }
 
 /** One pane of the sheet: its view, under a title that opens the choice of views. */
-export function Pane({ index, ...sheet }: Props) {
+export function Pane({ index, large = false, ...sheet }: Props) {
   const { plan, item, words } = sheet;
   const kind = useApp(({ view }) => view.panes[index]!);
   const chosen = useApp(({ view }) => view.section);
@@ -28,7 +29,6 @@ export function Pane({ index, ...sheet }: Props) {
   const { sheet: light } = useSheet();
   const section = useMemo(() => cutOf(plan, item, chosen), [plan, item, chosen]);
   const sight = useMemo(() => sightOf(kind, sheet.plan, item, section), [kind, sheet.plan, item, section]);
-  const large = index === 0;
   return (
     <Box sx={{ position: 'relative', minWidth: 0, minHeight: 0, overflow: 'hidden', height: 1 }}>
       {sight && (

@@ -5,9 +5,11 @@ import { useApp } from '../../state/slices/app';
 import { colour } from '../../view/theme/palette';
 import { Pane } from './Pane';
 
-/** The large pane of the sheet, with a fourth one under it where there are so many. */
-export const MainPanes = memo(function MainPanes(sheet: SheetProps) {
-  const count = useApp(({ view }) => view.panes.length);
+/** The large pane of the sheet, with a fourth one under it where there are so many; `lifted` wants the section large. */
+export const MainPanes = memo(function MainPanes({ lifted, ...sheet }: SheetProps & { lifted: boolean }) {
+  const panes = useApp(({ view }) => view.panes);
+  const count = lifted ? 1 : panes.length;
+  const large = lifted ? Math.max(0, panes.indexOf('section')) : 0;
   return (
     <Box
       component="main"
@@ -21,7 +23,7 @@ export const MainPanes = memo(function MainPanes(sheet: SheetProps) {
         minHeight: 0,
       }}
     >
-      <Pane index={0} {...sheet} />
+      <Pane index={large} large {...sheet} />
       {count > 3 && (
         <Box sx={{ borderTop: `1.4px solid ${colour('ink')}`, minHeight: 0 }}>
           <Pane index={3} {...sheet} />

@@ -34,6 +34,8 @@ export interface ViewState {
   readonly panes: readonly ViewKind[];
   /** Where the person put the section; through the middle of what is selected until then. */
   readonly section: SectionCut | null;
+  /** The tab that each stage's card is at: it outlasts what is selected, and the job. */
+  readonly tabs: Readonly<Record<string, string>>;
   readonly order: AskedOrder | null;
   /** Which finding, worst first, is looked at. */
   readonly finding: number;
@@ -45,11 +47,12 @@ export interface ViewState {
   readonly pair: readonly [string, string] | null;
 }
 
-const startWith = (panes: readonly ViewKind[]): ViewState => ({
+const startWith = ({ panes, tabs }: Pick<ViewState, 'panes' | 'tabs'>): ViewState => ({
   selected: null,
   also: [],
   travels: {},
   panes,
+  tabs,
   section: null,
   order: null,
   finding: 0,
@@ -60,7 +63,7 @@ const startWith = (panes: readonly ViewKind[]): ViewState => ({
 
 const viewSlice = createSlice({
   name: 'view',
-  initialState: () => startWith(keptPanes()),
+  initialState: () => startWith({ panes: keptPanes(), tabs: {} }),
   reducers: {
     selected: (state, { payload }: PayloadAction<string | null>) => ({
       ...state,
@@ -68,7 +71,7 @@ const viewSlice = createSlice({
       also: [],
     }),
     /** Nothing selected, all shut: as before any job. */
-    viewCleared: (state) => startWith(state.panes),
+    viewCleared: (state) => startWith(state),
     /** What the card begins with, unless a hand was quicker. */
     begun: (state, { payload }: PayloadAction<string>) =>
       state.selected === null ? { ...state, selected: payload } : state,
@@ -81,6 +84,10 @@ const viewSlice = createSlice({
     movedAll: (state, { payload }: PayloadAction<Readonly<Record<string, number>>>) => ({
       ...state,
       travels: { ...state.travels, ...payload },
+    }),
+    tabShown: (state, { payload }: PayloadAction<{ card: string; tab: string }>) => ({
+      ...state,
+      tabs: { ...state.tabs, [payload.card]: payload.tab },
     }),
     findingShown: (state, { payload }: PayloadAction<number>) => ({ ...state, finding: payload }),
     commandFailed: (state, { payload }: PayloadAction<string | null>) => ({
@@ -113,7 +120,7 @@ const viewSlice = createSlice({
       pair: payload,
     }),
   },
-  extraReducers: (builder) => builder.addCase(opened, (state) => startWith(state.panes)),
+  extraReducers: (builder) => builder.addCase(opened, (state) => startWith(state)),
 });
 
 export const {
@@ -121,6 +128,7 @@ export const {
   viewCleared,
   begun,
   alsoSelected,
+  tabShown,
   findingShown,
   commandFailed,
   moved,

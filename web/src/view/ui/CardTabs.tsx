@@ -1,7 +1,9 @@
 import Box from '@mui/material/Box';
 import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
-import { memo, useCallback, useState } from 'react';
+import { memo, useCallback } from 'react';
+import { useApp, useAppDispatch } from '../../state/slices/app';
+import { tabShown } from '../../state/slices/viewSlice';
 import { colour } from '../theme/palette';
 
 interface HeadProps {
@@ -13,19 +15,11 @@ interface HeadProps {
   onShow(id: string): void;
 }
 
-// A card is made anew with what is selected: the tab one was at is not to be lost with it.
-const last = new Map<string, string>();
-
 /** The tab that a stage's card is at, and the way to another. */
 export function useTab<Id extends string>(name: string, first: Id): [Id, (id: Id) => void] {
-  const [tab, setTab] = useState((last.get(name) as Id | undefined) ?? first);
-  const go = useCallback(
-    (next: Id) => {
-      last.set(name, next);
-      setTab(next);
-    },
-    [name],
-  );
+  const dispatch = useAppDispatch();
+  const tab = useApp(({ view }) => view.tabs[name] as Id | undefined) ?? first;
+  const go = useCallback((next: Id) => void dispatch(tabShown({ card: name, tab: next })), [dispatch, name]);
   return [tab, go];
 }
 
