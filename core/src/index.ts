@@ -203,7 +203,15 @@ export { carcassIdOf } from './parts/contract/mount';
 export { hostOf } from './plan/hosts';
 export { mountChoices } from './plan/mountChoices';
 export { reportOf } from './report/report';
-export { balanceReport, balancesOf, conditionsOf, type Balanced, type BalanceReport } from './report/balance';
+export {
+  balancedIn,
+  balanceReport,
+  balancesOf,
+  conditionsOf,
+  whatIfs,
+  type Balanced,
+  type BalanceReport,
+} from './report/balance';
 export { handNow } from './report/balanceWords';
 export { handCurve, type HandCurve } from './report/handCurve';
 export { strutAnswers, type StrutAnswer, type StrutAnswers, type StrutsAsked } from './report/strutAnswers';

@@ -7,6 +7,7 @@ import {
   about,
   cosines,
   exactly,
+  passes,
   product,
   scaled as times,
   size,
@@ -76,11 +77,10 @@ function turningAlong(
     over: (from, to) => {
       const [a, b] = ordered(angle(from), angle(to));
       const cos = cosines(a, b);
-      // -sin(x) is cos(x + quarter turn).
-      const rate = cosines(a + QUARTER, b + QUARTER);
       return {
         value: { least: middle + radius * cos.least, most: middle + radius * cos.most },
-        rate: times(rate, radius * by),
+        // -sin(x) is cos(x + quarter turn).
+        rate: times(cosines(a + QUARTER, b + QUARTER), radius * by),
       };
     },
   };
@@ -118,8 +118,35 @@ function turnsOf({ knots, stagesAt }: Motion): ChainOfTurns | undefined {
   return { axis: first.axis, joints };
 }
 
-/** How far an arm has turned, and how fast it turns, over a stretch. */
-function turnedOver(turns: readonly Signed[], from: number, to: number): { at: Interval; rate: Interval } {
+interface Turned {
+  readonly at: Interval;
+  readonly rate: Interval;
+}
+
+/** How far an arm has turned, and how fast it turns, over a stretch; `evenly` how fast, of one whose turns are all even. */
+interface ArmTurn {
+  readonly evenly: number | undefined;
+  over(from: number, to: number): Turned;
+}
+
+function armTurn(turns: readonly Signed[]): ArmTurn {
+  if (turns.every(({ drive }) => drive.even)) {
+    const of = (what: 'value' | 'rate') =>
+      turns.reduce((all, { drive, sign }) => all + sign * drive[what](0), 0);
+    const [start, by] = [of('value'), of('rate')];
+    const rate = exactly(by);
+    return {
+      evenly: by,
+      over: (from, to) => {
+        const [least, most] = ordered(start + by * from, start + by * to);
+        return { at: { least, most }, rate };
+      },
+    };
+  }
+  return { evenly: undefined, over: (from, to) => turnedOver(turns, from, to) };
+}
+
+function turnedOver(turns: readonly Signed[], from: number, to: number): Turned {
   const [middle, half] = [(from + to) / 2, (to - from) / 2];
   let [at, rate, bend] = [0, 0, 0];
   for (const { drive, sign } of turns) {
@@ -139,17 +166,21 @@ const QUARTER = Math.PI / 2;
 function chainAlong({ axis, joints }: ChainOfTurns, point: Point3, direction: Point3): Coordinate {
   const ends = [...joints.slice(1).map((joint) => joint.point), point];
   let middle = dot(joints[0]!.point, direction);
-  const arms = joints.map((joint, i) => {
+  const arms = joints.flatMap((joint, i) => {
     const arm = less(ends[i]!, joint.point);
     const out = across(arm, axis);
     middle += dot(less(arm, out), direction);
     const [x, y] = [dot(out, direction), dot(cross(axis, out), direction)];
-    return { turns: joint.turns, radius: Math.hypot(x, y), phase: Math.atan2(-y, x) };
+    const [radius, phase, turn] = [Math.hypot(x, y), Math.atan2(-y, x), armTurn(joint.turns)];
+    if (turn.evenly !== 0) return [{ turn, radius, phase }];
+    // One that keeps its way stands as it is.
+    middle += radius * Math.cos(turn.over(0, 0).at.least + phase);
+    return [];
   });
   const over = (from: number, to: number) => {
     let [value, rate] = [exactly(middle), exactly(0)];
-    for (const { turns, radius, phase } of arms) {
-      const turned = turnedOver(turns, from, to);
+    for (const { turn, radius, phase } of arms) {
+      const turned = turn.over(from, to);
       const [a, b] = [turned.at.least + phase, turned.at.most + phase];
       const finite = Number.isFinite(a) && Number.isFinite(b);
       const [cos, sin] = finite ? [cosines(a, b), cosines(a + QUARTER, b + QUARTER)] : [ANY, ANY];
@@ -245,25 +276,66 @@ export function turnAbout(motion: Motion, direction: Point3): Coordinate {
 }
 
 /** How fast a point of a mover goes over a stretch, mm a unit of travel, from the least to the most. */
-export function speedOver(motion: Motion, point: Point3, from: number, to: number): Interval {
+export function speedOf(motion: Motion, point: Point3): (from: number, to: number) => Interval {
   const turn = evenTurnOf(motion);
   if (turn) {
     const arm = less(point, turn.point);
-    const speed = Math.abs(turn.by) * long(across(arm, turn.axis));
-    return exactly(speed);
+    const speed = exactly(Math.abs(turn.by) * long(across(arm, turn.axis)));
+    return () => speed;
   }
   const chain = turnsOf(motion);
-  if (chain) return chainSpeed(chain, point, from, to);
-  const middle = (from + to) / 2;
-  const drift = (bendOf(motion, point, from, to) * (to - from)) / 2;
-  const speed = long(velocityAt(motion, point, middle));
-  return { least: Math.max(0, speed - drift), most: speed + drift };
+  if (chain) return chainSpeed(chain, point);
+  return (from, to) => {
+    const middle = (from + to) / 2;
+    const drift = (bendOf(motion, point, from, to) * (to - from)) / 2;
+    const speed = long(velocityAt(motion, point, middle));
+    return { least: Math.max(0, speed - drift), most: speed + drift };
+  };
 }
 
-/** In the plane across its axes, from how fast it goes along two directions of that. */
-function chainSpeed(chain: ChainOfTurns, point: Point3, from: number, to: number): Interval {
-  const [x, y] = squareTo(chain.axis).map((way) => size(chainAlong(chain, point, way).over(from, to).rate));
-  return { least: Math.hypot(x!.least, y!.least), most: Math.hypot(x!.most, y!.most) };
+/** The same, over one stretch. */
+export const speedOver = (motion: Motion, point: Point3, from: number, to: number): Interval =>
+  speedOf(motion, point)(from, to);
+
+/**
+ * The velocities of the arms added up in the plane across their axes: exact where one arm alone turns, as on parallel arms.
+ *
+ * @source the law of cosines: v^2 = sum (r w)^2 + 2 sum r w r' w' cos of what is between the two
+ */
+function chainSpeed({ axis, joints }: ChainOfTurns, point: Point3): (from: number, to: number) => Interval {
+  const [x, y] = squareTo(axis);
+  const ends = [...joints.slice(1).map((joint) => joint.point), point];
+  const arms = joints
+    .map(({ point: from, turns }, i) => {
+      const out = across(less(ends[i]!, from), axis);
+      return { turn: armTurn(turns), radius: long(out), phase: Math.atan2(dot(out, y), dot(out, x)) };
+    })
+    .filter(({ turn, radius }) => radius > 0 && turn.evenly !== 0);
+  const [only] = arms;
+  if (arms.length === 1 && only!.turn.evenly !== undefined) {
+    const speed = exactly(Math.abs(only!.turn.evenly) * only!.radius);
+    return () => speed;
+  }
+  return (from, to) => {
+    const turning = arms.map(({ turn, radius, phase }) => ({ radius, phase, ...turn.over(from, to) }));
+    let [least, most] = [0, 0];
+    turning.forEach(({ radius, phase, at, rate }, i) => {
+      const fast = times(size(rate), radius);
+      least += fast.least ** 2;
+      most += fast.most ** 2;
+      for (const other of turning.slice(0, i)) {
+        const [a, b] = [
+          phase - other.phase + at.least - other.at.most,
+          phase - other.phase + at.most - other.at.least,
+        ];
+        const between = Number.isFinite(a) && Number.isFinite(b) ? cosines(a, b) : ANY;
+        const both = multiplied(multiplied(rate, other.rate), between);
+        least += 2 * radius * other.radius * both.least;
+        most += 2 * radius * other.radius * both.most;
+      }
+    });
+    return { least: Math.sqrt(Math.max(0, least)), most: Math.sqrt(Math.max(0, most)) };
+  };
 }
 
 /** Two unit directions square to an axis and to each other. */
@@ -394,8 +466,6 @@ function wander(
   return 1 - 2 * turned > 0 ? (turned * longest + slides) / (1 - 2 * turned) : Infinity;
 }
 
-const passes = (from: number, to: number, angle: number): boolean =>
-  Math.floor((to - angle) / (2 * Math.PI)) !== Math.floor((from - angle) / (2 * Math.PI));
 const ordered = (a: number, b: number): readonly [number, number] => (a <= b ? [a, b] : [b, a]);
 
 const turnedBy = (pose: Pose, v: Point3): Point3 => less(moved(pose, v), pose.shift);

@@ -55,20 +55,17 @@ export const rising = ({ least, most }: Interval, of: (value: number) => number)
   least: of(least),
   most: of(most),
 });
-export const falling = ({ least, most }: Interval, of: (value: number) => number): Interval => ({
-  least: of(most),
-  most: of(least),
-});
-
-const HALF_TURN = Math.PI;
 
 /** Every cosine over angles from one to another. */
 export function cosines(from: number, to: number): Interval {
-  const [a, b] = [Math.cos(from), Math.cos(to)];
-  const passes = (angle: number) =>
-    Math.floor((to - angle) / (2 * HALF_TURN)) !== Math.floor((from - angle) / (2 * HALF_TURN));
+  const a = Math.cos(from);
+  const b = Math.cos(to);
   return {
-    least: passes(HALF_TURN) ? -1 : Math.min(a, b),
-    most: passes(0) ? 1 : Math.max(a, b),
+    least: passes(from, to, Math.PI) ? -1 : Math.min(a, b),
+    most: passes(from, to, 0) ? 1 : Math.max(a, b),
   };
 }
+
+/** Whether angles from one to another come by an angle, or by that with whole turns more. */
+export const passes = (from: number, to: number, angle: number): boolean =>
+  Math.floor((to - angle) / (2 * Math.PI)) !== Math.floor((from - angle) / (2 * Math.PI));

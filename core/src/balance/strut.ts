@@ -1,4 +1,4 @@
-import { falling, scaled, type Interval } from './interval';
+import type { Interval } from './interval';
 
 /** A gas strut as it is bought. */
 export interface GasStrut {
@@ -39,17 +39,18 @@ export function strutPush(
   lengths: Interval,
   { sense, celsius, aged }: StrutState,
 ): Interval {
-  const { push, progression, stroke, extended, friction, tolerance, ageing } = strut;
-  const gas = (length: number) => {
-    const pressed = Math.min(1, Math.max(0, (extended - length) / stroke));
-    return push / (1 - pressed * (1 - 1 / progression));
-  };
+  const { friction, tolerance, ageing } = strut;
   const warm = (ZERO_C + celsius) / (ZERO_C + SOLD_AT_C);
-  const rubbed = scaled(
-    falling(lengths, gas),
-    warm * (sense === 1 ? 1 : 1 + friction) * (aged ? 1 - ageing : 1),
-  );
-  return { least: rubbed.least * (1 - tolerance), most: rubbed.most * (1 + tolerance) };
+  const rubbed = warm * (sense === 1 ? 1 : 1 + friction) * (aged ? 1 - ageing : 1);
+  return {
+    least: gasPush(strut, lengths.most) * rubbed * (1 - tolerance),
+    most: gasPush(strut, lengths.least) * rubbed * (1 + tolerance),
+  };
+}
+
+function gasPush({ push, progression, stroke, extended }: GasStrut, length: number): number {
+  const pressed = Math.min(1, Math.max(0, (extended - length) / stroke));
+  return push / (1 - pressed * (1 - 1 / progression));
 }
 
 /** What is left of a strut's stroke over a range of its lengths, mm: before it is pressed in wholly, and drawn out wholly; less than 0 where it does not reach. */

@@ -177,7 +177,7 @@ export const HARDWARE_KINDS = {
   },
   /** A gas strut, measured between the middles of its ends. */
   'gas strut': {
-    push: number('Pushes with, drawn out, at 20°', 'N', 150, 10, 5000),
+    push: number('Pushes with, drawn out, at 20 °C', 'N', 150, 10, 5000),
     progression: number('Pushes harder pressed in', 'times', 1.3, 1, 3),
     stroke: number('Stroke', 'mm', 100, 10, 1000),
     extended: number('Length, drawn out', 'mm', 275, 40, 2500),

@@ -1,7 +1,7 @@
 import { AT_EASE, type Conditions } from '../balance/force';
 import { mostOver, leastOver, type Figure } from '../balance/bounds';
 import { axisHolds, hingesHold, sizeOf } from '../balance/axisLoad';
-import { speedOver } from '../balance/coordinate';
+import { speedOf } from '../balance/coordinate';
 import { drivesOf, handIn, standsOver, type Poised, type Stretch } from '../balance/poise';
 import { slamOf } from '../balance/slam';
 import { strokeLeft } from '../balance/strut';
@@ -21,8 +21,6 @@ export interface Weather {
   readonly failed: readonly string[];
   /** All that weighs does so many times what it does. */
   readonly weighs: number;
-  /** It is only asked what would happen: nothing is found for it. */
-  readonly ifOnly: boolean;
 }
 
 /** What a hand gives over a travel, at most, N; its bounds are proven. */
@@ -97,12 +95,19 @@ export function balancesOf(plan: Plan, item: string): readonly Balance[] {
 /** All weathers a mover is looked at under, the usual one first. */
 export function weathersOf(plan: Plan, balance: Balance): Weather[] {
   const climate = plan.season.climate;
-  const usual: Weather = { key: 'usual', words: 'at 20°', celsius: 20, aged: false, failed: [], ...WEIGHED };
+  const usual: Weather = {
+    key: 'usual',
+    words: 'on a usual day (20 °C)',
+    celsius: 20,
+    aged: false,
+    failed: [],
+    weighs: 1,
+  };
   const struts = balance.struts;
   const warmth = (key: 'cold' | 'warm', celsius: number): Weather => ({
     ...usual,
     key,
-    words: `on a ${key} day, ${celsius}°`,
+    words: `on a ${key} day (${celsius} °C)`,
     celsius,
   });
   return [
@@ -120,37 +125,45 @@ export function weathersOf(plan: Plan, balance: Balance): Weather[] {
     ...(balance.mayBeOff.length > 0
       ? [{ ...usual, key: 'bare', words: 'without its cushion', failed: balance.mayBeOff }]
       : []),
-    ...(balance.helped ? otherWeights(plan.season, balance, usual) : []),
+    ...(balance.helped ? [dampOf(plan.season, usual)] : []),
   ];
 }
-const WEIGHED = { weighs: 1, ifOnly: false } as const;
+
+/** Damp, its wood weighs so much more than as it was made. */
+function dampOf({ climate, made }: Plan['season'], usual: Weather): Weather {
+  const [least, most] = MOISTURE[climate];
+  const weighs = (100 + most) / (100 + Math.min(most, made ?? least));
+  return { ...usual, key: 'damp', words: 'with its wood damp', weighs };
+}
 
 /** What lies on it, once, kg; and how much heavier and lighter another board may be. Common practice. */
 const LEFT_ON_IT = 3;
 const HEAVIER = 1.25;
 const LIGHTER = 0.8;
 
-/** What helps a leaf is chosen for what it weighs: with its wood damp, something left on it, or a board of another wood, that is no more so. */
-function otherWeights({ climate, made }: Plan['season'], { forces }: Balance, usual: Weather): Weather[] {
-  const newtons = forces
+/** What is only asked, and nothing found for: what helps a leaf is chosen for its weight, and with something left on it, or a board of another wood, that is no more so. */
+export function whatIfs(plan: Plan, balance: Balance): Weather[] {
+  if (!balance.helped) return [];
+  const [usual] = weathersOf(plan, balance);
+  const newtons = balance.forces
     .filter(({ kind }) => kind === 'weight')
     .reduce((all, force) => all + force.newtons(AT_EASE).most, 0);
-  const [least, most] = MOISTURE[climate];
-  const damp = (100 + most) / (100 + Math.min(most, made ?? least));
-  const weighing = (key: string, words: string, weighs: number, ifOnly = true): Weather => ({
-    ...usual,
+  const weighing = (key: string, words: string, weighs: number): Weather => ({
+    ...usual!,
     key,
     words,
     weighs,
-    ifOnly,
   });
   return [
-    weighing('damp', 'with its wood damp', damp, false),
     weighing('laden', `with ${LEFT_ON_IT} kg left on it`, (newtons + LEFT_ON_IT * GRAVITY) / newtons),
     weighing('heavier', 'of a board a quarter heavier', HEAVIER),
     weighing('lighter', 'of a board a fifth lighter', LIGHTER),
   ];
 }
+
+/** How a mover is balanced under one weather, over a travel that it can use. */
+export const balancedIn = (balance: Balance, usable: number, weather: Weather): Balanced =>
+  balancedUnder(balance, poisedOf(balance, usable), weather);
 
 export const conditionsOf = ({ celsius, aged, failed, weighs }: Weather): Omit<Conditions, 'sense'> => ({
   celsius,
@@ -165,7 +178,7 @@ export function poisedOf({ efforts, grip }: Balance, usable: number): Poised {
   return {
     efforts,
     ends: [0, ...knots, usable],
-    handle: (from, to) => speedOver(grip.motion, grip.point, from, to),
+    handle: speedOf(grip.motion, grip.point),
   };
 }
 

@@ -47,7 +47,7 @@ export function balanceNotes(balance: Balance, report: BalanceReport, frail: boo
     ...slamNote(balance, usual!, frail),
     ...strutsApart(report.struts).flatMap((strut) => strutNotes(strut)),
     ...hingeNote(report),
-    ...others.filter(({ weather }) => !weather.ifOnly).flatMap((one) => weatherNote(balance, one, usual!)),
+    ...others.flatMap((one) => weatherNote(balance, one, usual!)),
   ];
 }
 
@@ -126,9 +126,7 @@ const HARDLY = 0.5;
 
 /** What opens by itself, shut, is held by a catch or opens. On whichever day that is most. */
 function shutNote({ latch, opens }: Balance, { weathers }: BalanceReport): PartNote[] {
-  const worst = weathers
-    .filter(({ weather }) => !weather.ifOnly)
-    .reduce((a, b) => (b.opensWith.most > a.opensWith.most ? b : a));
+  const worst = weathers.reduce((a, b) => (b.opensWith.most > a.opensWith.most ? b : a));
   const { least, most } = worst.opensWith;
   if (most < HARDLY) return [];
   const does = opens === 'up' ? 'rises' : 'falls open';

@@ -2,10 +2,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import {
+  balancedIn,
   balancesOf,
   conditionsOf,
   handCurve,
   handNow,
+  whatIfs,
   type BalanceReport,
   type Mover,
   type Plan,
@@ -64,21 +66,28 @@ function Chart({ plan, mover, sheet, found, balance }: ChartProps) {
   const tried = useApp(({ offers }) => offers.tried);
   const [what, setWhat] = useState<'hand' | 'torque'>('hand');
   const [day, setDay] = useState('usual');
-  const one = found.weathers.find(({ weather }) => weather.key === day) ?? found.weathers[0]!;
+  // What is only asked is no part of the answer: it is worked out where it is looked at.
+  const weathers = useMemo(
+    () => [
+      ...found.weathers,
+      ...whatIfs(plan, balance).map((weather) => balancedIn(balance, found.usable, weather)),
+    ],
+    [plan, balance, found],
+  );
+  const one = weathers.find(({ weather }) => weather.key === day) ?? weathers[0]!;
   const curves = useMemo(
     () =>
       new Map(
-        found.weathers.map(({ weather }) => [
-          weather.key,
-          handCurve(balance, found.usable, conditionsOf(weather)),
-        ]),
+        weathers.map(({ weather }) => [weather.key, handCurve(balance, found.usable, conditionsOf(weather))]),
       ),
-    [balance, found],
+    [weathers, balance, found],
   );
   const curve = curves.get(one.weather.key)!;
   const offered = answers?.part === mover.item ? answers.answers : NONE;
   const beside = [
-    ...(one.weather.key === 'usual' ? [] : [{ name: 'at 20°', curve: curves.get('usual')!, strong: true }]),
+    ...(one.weather.key === 'usual'
+      ? []
+      : [{ name: 'on a usual day', curve: curves.get('usual')!, strong: true }]),
     ...offered.map((answer) => ({
       name: answer.words,
       curve: answer.curve,
@@ -132,7 +141,7 @@ function Chart({ plan, mover, sheet, found, balance }: ChartProps) {
         {words}
       </Typography>
       <Days
-        weathers={found.weathers}
+        weathers={weathers}
         shown={one.weather.key}
         onShow={setDay}
         units={plan.units}

@@ -54,7 +54,7 @@ const Head = memo(function Head({ label, name, tabs, shown, onShow }: HeadProps)
         minHeight: 44,
         flex: 'none',
         borderBottom: `1px solid ${colour('line')}`,
-        '& .MuiTab-root': { minHeight: 44, minWidth: 0, px: 1, fontSize: 15, color: 'text.primary' },
+        '& .MuiTab-root': { minHeight: 44, minWidth: 0, px: 0.625, fontSize: 15, color: 'text.primary' },
         '& .Mui-selected': { color: 'primary.main', fontWeight: 720 },
         '& .MuiTabs-indicator': { height: 3 },
       }}
