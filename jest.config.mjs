@@ -11,7 +11,7 @@ const swc = {
 const room = (name) => ({
   displayName: name,
   rootDir: name,
-  testEnvironment: 'node',
+  testEnvironment: '<rootDir>/../scripts/lib/plainEnvironment.mjs',
   testMatch: ['<rootDir>/**/*.test.ts'],
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
