@@ -88,11 +88,11 @@ await command(async () => {
     await take('cabin', `/jobs/${job('Sedge Wren')}/measure`, {}, async (page) =>
       onPlan(page).getByRole('button', { name: 'Hull side, starboard', exact: true }).click(),
     );
-    await take('shed', `/jobs/${job('Kiln shed')}/check`, {}, async (page) => {
-      await onPlan(page).getByRole('button', { name: 'Glaze panels, 1', exact: true }).press('Enter');
-      await page.getByRole('button', { name: 'Show' }).first().click();
-      await page.getByRole('button', { name: 'All pairs' }).waitFor();
-      await page.getByRole('button', { name: 'Stop', exact: true }).waitFor({ state: 'hidden' });
+    await take('forces', `/jobs/${job('Kiln shed')}/plan`, {}, async (page) => {
+      await onPlan(page).getByRole('button', { name: 'Drying cupboard door', exact: true }).press('Enter');
+      await openLeaf('Drying cupboard door', 40)(page);
+      await page.getByRole('tab', { name: 'Forces' }).click();
+      await page.getByText(/^Force at its/).waitFor();
     });
     await take('make', `/jobs/${demo}/make`, {}, async (page) =>
       page.getByRole('button', { name: 'Wardrobe pair, left' }).click(),

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '@playwright/test';
 import { answer, demoCopy, makeJob, onPlan, saved } from './demo';
 
 /** The plan kept in the database. */
@@ -17,6 +17,22 @@ async function kept(page: Page, id: string) {
 async function show(page: Page, from: string, to: string): Promise<void> {
   await page.getByRole('button', { name: `${from}: change this pane` }).click();
   await page.getByRole('menuitem', { name: to, exact: true }).click();
+}
+
+/** How much of a drawing is all but black: its lines are dark blue, its surfaces light. */
+async function blackShare(page: Page, drawing: Locator): Promise<number> {
+  const png = (await drawing.screenshot()).toString('base64');
+  return page.evaluate(async (base64) => {
+    const bytes = Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
+    const picture = await createImageBitmap(new Blob([bytes], { type: 'image/png' }));
+    const sheet = new OffscreenCanvas(picture.width, picture.height).getContext('2d')!;
+    sheet.drawImage(picture, 0, 0);
+    const { data } = sheet.getImageData(0, 0, picture.width, picture.height);
+    let black = 0;
+    for (let i = 0; i < data.length; i += 4)
+      if (Math.max(data[i]!, data[i + 1]!, data[i + 2]!) < 24) black += 1;
+    return (4 * black) / data.length;
+  }, png);
 }
 
 test('a thing dragged on the sheet catches on what is near, and undo puts it back', async ({
@@ -201,6 +217,7 @@ test('without WebGL the flat views go on and say so', async ({ page, request }) 
   await show(page, 'The pass', 'Solid');
   const canvas = page.locator('canvas');
   await expect(canvas).toBeVisible();
+  await expect.poll(() => blackShare(page, canvas)).toBeLessThan(0.02);
   await canvas.evaluate((node: HTMLCanvasElement) =>
     node.getContext('webgl2')!.getExtension('WEBGL_lose_context')!.loseContext(),
   );

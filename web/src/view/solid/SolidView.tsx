@@ -17,7 +17,7 @@ import { PALETTE, type Sheet } from '../theme/palette';
 import { Guard } from '../ui/Guard';
 import { Aside } from './Aside';
 import { cameraFor, targetOf } from './camera';
-import { merged, METRE, paint } from './geometry';
+import { cornerColours, merged, METRE } from './geometry';
 
 interface Props {
   readonly plan: Plan;
@@ -163,10 +163,10 @@ const Standing = memo(function Standing({ bodies, selected, sheet, onSelect }: S
   );
   const zones = useMemo(() => merged([bodies.filter(({ zone }) => zone).flatMap(convexOf)]), [bodies]);
   const c = PALETTE[sheet];
-  useMemo(
+  const colours = useMemo(
     () =>
-      paint(
-        solid,
+      cornerColours(
+        solid.owners,
         shown.map(({ item }) => (item === selected ? c.bench : item === 'space' ? c.wash2 : c.paper)),
       ),
     [solid, shown, selected, c],
@@ -186,7 +186,10 @@ const Standing = memo(function Standing({ bodies, selected, sheet, onSelect }: S
   };
   return (
     <>
-      <mesh geometry={solid.surface} onClick={press}>
+      <mesh onClick={press}>
+        <primitive object={solid.surface} attach="geometry">
+          <primitive object={colours} attach="attributes-color" />
+        </primitive>
         <meshLambertMaterial vertexColors polygonOffset polygonOffsetFactor={1} polygonOffsetUnits={1} />
       </mesh>
       <lineSegments geometry={solid.edges}>

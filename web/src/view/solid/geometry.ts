@@ -52,14 +52,14 @@ export function merged(lists: readonly (readonly Convex[])[]): Merged {
   return { surface, edges, owners: Uint32Array.from(owners) };
 }
 
-/** Give every list of a merged surface its colour. */
-export function paint({ surface, owners }: Merged, colours: readonly string[]): void {
+/** The colour of each corner of a merged surface, from one for each of its lists. */
+export function cornerColours(owners: Uint32Array, colours: readonly string[]): BufferAttribute {
   const rgb = colours.map((colour) => new Color(colour).toArray());
   const values = new Float32Array(9 * owners.length);
   owners.forEach((owner, triangle) => {
     for (let corner = 0; corner < 3; corner += 1) values.set(rgb[owner]!, 9 * triangle + 3 * corner);
   });
-  surface.setAttribute('color', new BufferAttribute(values, 3));
+  return new BufferAttribute(values, 3);
 }
 
 function normalOf(a: readonly number[], b: readonly number[], c: readonly number[]): number[] {
