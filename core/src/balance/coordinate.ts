@@ -75,6 +75,10 @@ function turningAlong(
     value: (travel) => middle + radius * Math.cos(angle(travel)),
     rate: (travel) => -radius * by * Math.sin(angle(travel)),
     over: (from, to) => {
+      if (from === to) {
+        const f = angle(from);
+        return { value: exactly(middle + radius * Math.cos(f)), rate: exactly(-radius * by * Math.sin(f)) };
+      }
       const [a, b] = ordered(angle(from), angle(to));
       const cos = cosines(a, b);
       return {
@@ -219,28 +223,40 @@ function turningFrom({ point: on, axis, start, by }: EvenTurn, point: Point3, st
   // From the still one to the moving one, in the sense of the turn.
   const between = Math.atan2(dot(cross(q.out, p.out), axis), dot(q.out, p.out));
   const angle = (travel: number) => between + start + by * travel;
-  const length = (f: number) => Math.sqrt(Math.max(0, squares - 2 * product * Math.cos(f)));
-  const lever = (f: number) => (product * Math.sin(f)) / Math.max(1e-12, length(f));
+  const lengthOf = (cos: number) => Math.sqrt(Math.max(0, squares - 2 * product * cos));
+  const leverOf = (f: number, length: number) => (product * Math.sin(f)) / Math.max(1e-12, length);
   const steepest =
     product > 0
       ? Math.acos((squares - Math.sqrt(Math.max(0, squares ** 2 - 4 * product ** 2))) / (2 * product))
       : undefined;
+  const greatest = steepest === undefined ? 0 : leverOf(steepest, lengthOf(Math.cos(steepest)));
+  const at = (f: number) => {
+    const length = lengthOf(Math.cos(f));
+    return { length, lever: leverOf(f, length) };
+  };
   return {
-    value: (travel) => length(angle(travel)),
-    rate: (travel) => by * lever(angle(travel)),
+    value: (travel) => at(angle(travel)).length,
+    rate: (travel) => by * at(angle(travel)).lever,
     over: (from, to) => {
+      if (from === to) {
+        const { length, lever } = at(angle(from));
+        return { value: exactly(length), rate: exactly(by * lever) };
+      }
       const [a, b] = ordered(angle(from), angle(to));
-      const cos = cosines(a, b);
-      const ends = [lever(a), lever(b)];
-      for (const sign of [1, -1])
-        if (steepest !== undefined && passes(a, b, sign * steepest)) ends.push(lever(sign * steepest));
-      const rates = ends.map((one) => one * by);
+      const [cosA, cosB] = [Math.cos(a), Math.cos(b)];
+      const [lengthA, lengthB] = [lengthOf(cosA), lengthOf(cosB)];
+      const [leverA, leverB] = [leverOf(a, lengthA), leverOf(b, lengthB)];
+      let [least, most] = ordered(leverA, leverB);
+      if (steepest !== undefined) {
+        if (passes(a, b, steepest)) most = Math.max(most, greatest);
+        if (passes(a, b, -steepest)) least = Math.min(least, -greatest);
+      }
       return {
         value: {
-          least: Math.sqrt(Math.max(0, squares - 2 * product * cos.most)),
-          most: Math.sqrt(squares - 2 * product * cos.least),
+          least: passes(a, b, 0) ? lengthOf(1) : Math.min(lengthA, lengthB),
+          most: passes(a, b, Math.PI) ? lengthOf(-1) : Math.max(lengthA, lengthB),
         },
-        rate: { least: Math.min(...rates), most: Math.max(...rates) },
+        rate: times({ least, most }, by),
       };
     },
   };

@@ -17,13 +17,9 @@ export const minus = ({ least, most }: Interval): Interval => ({ least: -most, m
 export const product = (a: number, b: number): number => (a === 0 || b === 0 ? 0 : a * b);
 
 export function times(a: Interval, b: Interval): Interval {
-  const all = [
-    product(a.least, b.least),
-    product(a.least, b.most),
-    product(a.most, b.least),
-    product(a.most, b.most),
-  ];
-  return { least: Math.min(...all), most: Math.max(...all) };
+  const [ll, lm] = [product(a.least, b.least), product(a.least, b.most)];
+  const [ml, mm] = [product(a.most, b.least), product(a.most, b.most)];
+  return { least: Math.min(ll, lm, ml, mm), most: Math.max(ll, lm, ml, mm) };
 }
 
 export const scaled = ({ least, most }: Interval, by: number): Interval =>

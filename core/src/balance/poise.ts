@@ -50,14 +50,20 @@ function together(efforts: readonly Effort[]): { readonly effort: Effort; readon
   return found;
 }
 
-/** The same figure, which works out no stretch twice: all that looks at one halves the same travel. */
+interface Known {
+  readonly to: number;
+  readonly found: Interval;
+  readonly next: Known | undefined;
+}
+
+/** The same figure, which works out no stretch twice: all that looks at one halves the same travel, and few stretches begin at one place. */
 export function remembered(figure: Figure): Figure {
-  const known = new Map<number, Map<number, Interval>>();
+  const known = new Map<number, Known>();
   return (from, to) => {
-    let begins = known.get(from);
-    if (!begins) known.set(from, (begins = new Map()));
-    let found = begins.get(to);
-    if (!found) begins.set(to, (found = figure(from, to)));
+    const begins = known.get(from);
+    for (let one = begins; one; one = one.next) if (one.to === to) return one.found;
+    const found = figure(from, to);
+    known.set(from, { to, found, next: begins });
     return found;
   };
 }
@@ -90,7 +96,8 @@ export function handOf({ efforts, handle }: Poised, conditions: Conditions): Fig
   return conditions.sense === 1 ? hand.lift : hand.shut;
 }
 
-/** As fine as the travel is divided where nothing can be proven, and where one stand goes over into another: shares of all of it. */
+/** As fine as the travel is divided where it may do either, where nothing can be proven, and where one stand goes over into another: shares of all of it. */
+const UNDECIDED = 1 / 8;
 const UNPROVEN = 1 / 64;
 const CHANGE = 1 / 2048;
 
@@ -111,11 +118,13 @@ export function standsOver({ opening, closing }: Drives, ends: readonly number[]
     const stand = judged(from, to);
     if (isProven(stand)) return put(from, to, stand);
     const width = to - from;
-    // Where nothing is proven only a change from one stand to another is looked for more finely.
-    const fine = width <= whole * UNPROVEN;
-    if (fine && (width <= whole * CHANGE || judged(from, from) === judged(to, to))) {
-      const middle = judged((from + to) / 2, (from + to) / 2);
-      return put(from, to, isProven(middle) ? stand : middle);
+    if (width <= whole * UNDECIDED) {
+      const [first, last] = [judged(from, from), judged(to, to)];
+      // That it may do either is true of all stands between as well.
+      if (stand === first && first === last) return put(from, to, stand);
+      // Where nothing is proven only a change from one stand to another is looked for more finely.
+      const fine = first === last ? UNPROVEN : CHANGE;
+      if (width <= whole * fine) return put(from, to, first === last && !isProven(first) ? first : stand);
     }
     look(from, (from + to) / 2);
     look((from + to) / 2, to);
