@@ -7,7 +7,7 @@ export interface Slam {
   readonly from: number;
 }
 
-/** Parts the travel is summed over: halves of halves, which others have looked at as well. */
+/** Parts the travel is summed over: of a force that falls evenly to nothing the sum comes out a hundredth too high. */
 const PARTS = 128;
 
 /**

@@ -2,7 +2,7 @@ import { AT_EASE, type Conditions } from '../balance/force';
 import { mostOver, leastOver, type Figure } from '../balance/bounds';
 import { axisHolds, hingesHold, sizeOf } from '../balance/axisLoad';
 import { speedOf } from '../balance/coordinate';
-import { drivesOf, handIn, standsOver, type Poised, type Stretch } from '../balance/poise';
+import { driveOf, drivesOf, handIn, standsOver, type Poised, type Stretch } from '../balance/poise';
 import { slamOf } from '../balance/slam';
 import { strokeLeft } from '../balance/strut';
 import type { Balance, Bracket } from '../parts/contract/balance';
@@ -217,7 +217,8 @@ function balancedUnder(balance: Balance, { efforts, ends, handle }: Poised, weat
   const drives = drivesOf(efforts, conditionsOf(weather));
   const { lift, shut } = handIn(drives, handle);
   const usable = ends[ends.length - 1]!;
-  const slam = slamOf(drives.closing, ends);
+  // Its parts are looked at once: nothing is gained by remembering them.
+  const slam = slamOf(driveOf(efforts, { ...conditionsOf(weather), sense: -1 }), ends);
   const [up, push, back] = [
     mostOver(lift, ends, NEAR_N),
     mostOver(shut, ends, NEAR_N),
