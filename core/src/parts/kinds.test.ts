@@ -1,6 +1,7 @@
 import { CARCASS_KINDS, CarcassSchema } from '../carcass/schema';
 import { partsList } from '../make/partsList';
 import { OLD_HOLES } from './kit/reused';
+import { BED_TURNS, LegsSchema } from './bed/schema';
 import { DoorSchema, HingeSchema } from './door/schema';
 import { FAMILY_NAMES } from './families';
 import { BoxSchema } from './kit/box/schema';
@@ -79,11 +80,13 @@ const KINDS: readonly string[] = [
   ...GripSchema.options.map(({ entries }) => `grip: ${entries.kind.literal}`),
   ...FlapWaySchema.options.map(({ entries }) => `flap: ${entries.kind.literal}`),
   ...FlapFitSchema.options.map(({ entries }) => `flap fit: ${entries.kind.literal}`),
+  ...BED_TURNS.map((kind) => `bed: ${kind}`),
+  ...LegsSchema.options.map(({ entries }) => `legs: ${entries.kind.literal}`),
   ...WaySchema.options.map(({ entries }) => `way: ${entries.kind.literal}`),
   ...SlidingPullSchema.entries.kind.options.map((kind) => `sliding pull: ${kind}`),
 ];
 
-describe('every kind of carcass, door, drawer, pull-out, sliding panel, lid, flap, old piece and shelf', () => {
+describe('every kind of carcass, door, drawer, pull-out, sliding panel, lid, flap, bed, old piece and shelf', () => {
   it('has a row in this table, and no row is of a kind there is not', () => {
     expect(Object.keys(KIND_ROWS).sort()).toEqual([...KINDS].sort());
   });

@@ -1,3 +1,5 @@
+import { BED } from './bed/bed';
+import { BedSchema } from './bed/schema';
 import { DOOR } from './door/door';
 import { DoorSchema } from './door/schema';
 import { DRAWER } from './drawer/drawer';
@@ -28,6 +30,7 @@ export const FAMILY_LIST = [
   { schema: TopSchema, family: TOP },
   { schema: LidSchema, family: LID },
   { schema: FlapSchema, family: FLAP },
+  { schema: BedSchema, family: BED },
   { schema: ShelfSchema, family: SHELF },
   { schema: RodSchema, family: ROD },
   { schema: ReusedSchema, family: REUSED },

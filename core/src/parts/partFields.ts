@@ -1,4 +1,5 @@
 import type { Field } from '../card/field';
+import { bedFields } from './bed/fields';
 import { doorFields } from './door/fields';
 import { drawerFields } from './drawer/fields';
 import { flapFields } from './flap/fields';
@@ -22,6 +23,7 @@ const FIELDS: {
   'sliding top': topFields,
   lid: lidFields,
   flap: flapFields,
+  bed: bedFields,
   shelf: shelfFields,
   rod: rodFields,
   kept: reusedPartFields,

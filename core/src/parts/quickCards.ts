@@ -1,3 +1,4 @@
+import { BED_QUICK } from './bed/quick';
 import { DOOR_QUICK } from './door/quick';
 import { DRAWER_QUICK } from './drawer/quick';
 import { FLAP_QUICK } from './flap/quick';
@@ -14,4 +15,5 @@ export const QUICK_CARDS: readonly QuickCard[] = [
   ...SLIDING_QUICK,
   ...LID_QUICK,
   ...FLAP_QUICK,
+  ...BED_QUICK,
 ];

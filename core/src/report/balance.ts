@@ -122,8 +122,8 @@ export function weathersOf(plan: Plan, balance: Balance): Weather[] {
             : [{ ...usual, key: 'failed', words: 'with its strut failed', failed: [struts[0]!.key] }]),
         ]
       : []),
-    ...(balance.mayBeOff.length > 0
-      ? [{ ...usual, key: 'bare', words: 'without its cushion', failed: balance.mayBeOff }]
+    ...(balance.mayBeOff
+      ? [{ ...usual, key: 'bare', words: balance.mayBeOff.words, failed: balance.mayBeOff.keys }]
       : []),
     ...(balance.helped ? [dampOf(plan.season, usual)] : []),
   ];

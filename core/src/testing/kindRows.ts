@@ -2,6 +2,8 @@ import { type Carcass } from '../carcass/schema';
 import { WHOLE } from '../carcass/kinds';
 import { type ReusedBoard } from '../parts/kit/reused';
 import { USUAL_FIT, USUAL_HANDLE, USUAL_RACK, hingeOf } from '../parts/door/fresh';
+import { USUAL_BED_STAY, USUAL_LEGS } from '../parts/bed/fresh';
+import type { Bed } from '../parts/bed/schema';
 import { type Door } from '../parts/door/schema';
 import { type Part } from '../parts/families';
 import { USUAL_BOTTOM, USUAL_BOX, USUAL_JOINT, USUAL_NOTCH } from '../parts/kit/box/usual';
@@ -26,7 +28,18 @@ import type { Shelf } from '../parts/shelf/schema';
 import { newPart } from '../plan/fresh';
 import { caseOf, doorOf, FRAME, mm, planWith, type Made, inBay } from './planWith';
 
-import { boxAt, flapOf, lidOf, slidingOf, withDrawer, withFlap, withLid, withPullout } from './partsOf';
+import {
+  bedOf,
+  boxAt,
+  flapOf,
+  lidOf,
+  slidingOf,
+  withBed,
+  withDrawer,
+  withFlap,
+  withLid,
+  withPullout,
+} from './partsOf';
 
 /** What a kind comes to when it is built, and its own typical fault: found or refused, with the amount. */
 export interface KindRow {
@@ -174,9 +187,37 @@ const TURNING_ROWS: Readonly<Record<string, KindRow>> = {
   'flap fit: even': { good: flap('tilt-out'), size: ['Case flap', 397, 597], bad: flap('tilt-out', { fit: { kind: 'even', gap: mm(40) } }), said: 'So wide a gap leaves nothing of the flap over the left edge. Less than 36 mm will do.' },
 }; // prettier-ignore
 
+const bed = withBed;
+const long = (mattress: { long?: number; thick?: number }, turns: Bed['turns'] = 'at the end') => ({
+  mattress: {
+    ...bedOf(turns).mattress,
+    ...(mattress.long && { long: mm(mattress.long) }),
+    ...(mattress.thick && { thick: mm(mattress.thick) }),
+  },
+});
+/** A low box on the floor where the far end of a bed comes down. */
+const under = (made: Made): Made => ({
+  ...made,
+  change: boxAt('Low box', { x: 3000, y: 1000, z: 0, width: 1000, depth: 300, height: 40 }),
+});
+const legged = (kind: Exclude<Bed['legs']['kind'], 'none'>) => bed('at the end', { legs: USUAL_LEGS[kind] });
+
+/** Of fold-up beds: each with its size worked by hand, and its typical fault. */
+const BED_ROWS: Readonly<Record<string, KindRow>> = {
+  // A mattress of 2000 x 850, 10 about it, rails of 18: 2056 x 906 in all, in a bay of 964 x 2214 x 444.
+  'family: bed': { good: bed('at the end'), size: ['Case fold-up bed, platform', 2020, 870], bad: bed('at the end', long({ thick: 400 })), said: 'Up, the bed is 516 mm deep, and its cabinet 444 mm within: 72 mm too much.' },
+  'bed: at the end': { good: bed('at the end'), size: ['Case fold-up bed, bearer', 870, 80], bad: bed('at the end', long({ long: 2300 })), said: 'Up, the bed ends 182 mm over the head of its bay. A mattress of at most 2118 mm will do, or a foot lower down.' },
+  'bed: at the side': { good: bed('at the side'), size: ['Case fold-up bed, platform', 870, 2020], bad: bed('at the side', long({ long: 2100 }, 'at the side')), said: 'With its rails the bed is 2156 mm wide, and its bay 2114 mm. A mattress of at most 2058 mm will do.' },
+  'legs: none': { good: bed('at the end', { legs: USUAL_LEGS.none, stay: USUAL_BED_STAY }), size: ['Case fold-up bed, panel', 2171, 958], bad: bed('at the end', { legs: USUAL_LEGS.none }), said: 'Nothing holds it at 90°: give it legs, or a stay at either end.' },
+  // Its pivot is 18 + 190 above the floor and 97 behind the panels' face: 208 - 97.
+  'legs: fixed': { good: legged('fixed'), size: ['Case fold-up bed, leg', 111, 70], bad: under(legged('fixed')), said: 'A leg of the case fold-up bed touches the low box at 88°, 2° short of full travel' },
+  'legs: by hand': { good: legged('by hand'), size: ['Case fold-up bed, leg', 111, 70], bad: under(legged('by hand')), said: 'A leg of the case fold-up bed touches the low box at 88°, 2° short of full travel' },
+}; // prettier-ignore
+
 /** Every kind there is, with one row each; later families add theirs. A kind without a row fails below. */
 export const KIND_ROWS: Readonly<Record<string, KindRow>> = {
   ...TURNING_ROWS,
+  ...BED_ROWS,
   // Carcasses. 1890 less a plinth of 90 is 1800.
   'carcass: cupboard': { good: { carcasses: [carcass('cupboard', { height: mm(1890), stands: { on: 'a plinth', height: mm(90), setback: mm(40) } })] }, size: ['Left side and right side', 1800, 500], bad: one({ bay: bays(300, 300) }), said: 'The bays take 600 mm and there are 546 mm. 246 mm for the last will do, or let it take the rest.' },
   'carcass: wall cupboard': { good: { carcasses: [carcass('wall cupboard')] }, size: ['Hanging rail', 764, 80], bad: { carcasses: [carcass('wall cupboard', { z: mm(1500) })], parts: [doorOf({ handle: { ...USUAL_HANDLE.knob, fromBottom: mm(600) } })] }, said: 'The handle is 2116.5 mm above the floor, 316.5 mm over easy reach.' },

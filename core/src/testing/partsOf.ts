@@ -1,4 +1,5 @@
 import type { Carcass } from '../carcass/schema';
+import type { Bed } from '../parts/bed/schema';
 import type { Drawer } from '../parts/drawer/schema';
 import { bankOf } from '../parts/kit/drawn/usual';
 import { ofKind } from '../parts/pullout/fresh';
@@ -48,6 +49,29 @@ export const withFlap = (
   other: Partial<Flap> = {},
   on: Partial<Carcass> = {},
 ): Made => ({ carcasses: [flapCase(on)], parts: [flapOf(kind, other)] });
+
+/** A cabinet for a bed that turns at its end, 1000 x 2250 x 450, and at its side, 2150 x 1250 x 450. */
+export const cabinetOf = (turns: Bed['turns'], other: Partial<Carcass> = {}): Carcass =>
+  caseOf({
+    ...(turns === 'at the end'
+      ? { width: mm(1000), height: mm(2250) }
+      : { width: mm(2150), height: mm(1250) }),
+    depth: mm(450),
+    ...other,
+  });
+
+/** A bed in that on legs swung out by hand, its mattress 2000 x 850 x 150; so long lies along a side. */
+export function bedOf(turns: Bed['turns'], other: Partial<Bed> = {}): Bed {
+  const host = cabinetOf(turns);
+  const words = turns === 'at the end' ? undefined : 'A bed that turns at its side';
+  const fresh = newPart(planWith({ carcasses: [host] }), 'bed', host, undefined, words) as Bed;
+  const mattress = { ...fresh.mattress, long: mm(2000), wide: mm(850), thick: mm(150), kg: 16 };
+  return { ...fresh, mattress, ...other };
+}
+export const withBed = (turns: Bed['turns'], other: Partial<Bed> = {}, on: Partial<Carcass> = {}): Made => ({
+  carcasses: [cabinetOf(turns, on)],
+  parts: [bedOf(turns, other)],
+});
 
 /** A case off the floor: a front with even gaps ends just over its foot. */
 const raisedCase = (on: Partial<Carcass> = {}) => caseOf({ z: mm(100), ...on });

@@ -51,8 +51,8 @@ export interface Balance {
   readonly struts: readonly FittedStrut[];
   /** Something helps it, or holds it where it is left: that is chosen for what it weighs. */
   readonly helped: boolean;
-  /** What is weighed besides that may not be there: a cushion that comes off, by the keys of its efforts. */
-  readonly mayBeOff: readonly string[];
+  /** What is weighed besides that may not be there: a cushion that comes off, a mattress; how that reads, and the keys of its efforts. */
+  readonly mayBeOff?: { readonly words: string; readonly keys: readonly string[] };
   /** What keeps it shut, and with how much, N, at its free edge. */
   readonly latch?: { readonly holds: number };
   /** It is locked once it is open all the way. */

@@ -5,7 +5,7 @@ import type { Mover } from '../../scene/scene';
 import { span } from '../../solid/bounds';
 import type { Balance } from '../contract/balance';
 import type { Acting, PartPieces } from '../contract/family';
-import { balanceOf, hingeRow } from '../kit/turning/balance';
+import { balanceOf, hingeRow, LID_HAND } from '../kit/turning/balance';
 import { hingePlaces } from '../kit/turning/hinge';
 import { pointAt } from '../kit/turning/plane';
 import { weightsOf } from '../kit/weights';
@@ -63,7 +63,7 @@ export function flapBalances(laid: LaidFlap): Balance[] {
         latch: flap.latch,
         links: links.map(({ link, motion }) => ({ pieces: link.pieces, motion })),
         weights,
-        mayBeOff: [],
+        comfortable: LID_HAND,
         grip: frame.toSpace(laid.grip),
         reach: span(z),
         opens,

@@ -4,7 +4,7 @@ import type { Mover } from '../../scene/scene';
 import { middleOf, span } from '../../solid/bounds';
 import type { Balance } from '../contract/balance';
 import type { Acting, PartPieces } from '../contract/family';
-import { balanceOf, hingeRow } from '../kit/turning/balance';
+import { balanceOf, hingeRow, LID_HAND } from '../kit/turning/balance';
 import { hingePlaces } from '../kit/turning/hinge';
 import { pointAt, turnOf } from '../kit/turning/plane';
 import { weightsOf } from '../kit/weights';
@@ -43,7 +43,8 @@ export const lidBalances = (laid: LaidLid, { moving }: PartPieces): Balance[] =>
             ? [weightForce(cushion, 'its cushion', weighAll(soft, place.stock), motion)]
             : []),
         ],
-        mayBeOff: soft.length > 0 ? [cushion] : [],
+        ...(soft.length > 0 && { mayBeOff: { words: 'without its cushion', keys: [cushion] } }),
+        comfortable: LID_HAND,
         grip: gripAt(laid, leaf),
         reach: laid.long,
         opens: 'up',

@@ -33,7 +33,9 @@ export interface TurningLeaf {
   /** All that goes, for how hard it is to set going. */
   readonly links: readonly Going[];
   readonly weights: readonly Force[];
-  readonly mayBeOff: readonly string[];
+  readonly mayBeOff?: Balance['mayBeOff'];
+  /** What a hand lifts it with, with ease, N. */
+  readonly comfortable: number;
   readonly grip: Point3;
   readonly reach: number;
   readonly opens: 'up' | 'down';
@@ -58,7 +60,7 @@ export function balanceOf(leaf: TurningLeaf, hardware: HardwareList, stock: Stoc
     efforts: [...leaf.weights, ...[...helpers, ...stays].map(({ effort }) => effort)],
     forces: [...leaf.weights, ...helpers.flatMap(({ force }) => (force ? [force] : []))],
     grip: { point: leaf.grip, motion: leaf.motion },
-    comfortable: LID_HAND,
+    comfortable: leaf.comfortable,
     opens: leaf.opens,
     struts: helpers.flatMap(({ key, words, strut, force }): FittedStrut[] =>
       strut && force
@@ -66,7 +68,7 @@ export function balanceOf(leaf: TurningLeaf, hardware: HardwareList, stock: Stoc
         : [],
     ),
     helped: helpers.length > 0,
-    mayBeOff: leaf.mayBeOff,
+    ...(leaf.mayBeOff && { mayBeOff: leaf.mayBeOff }),
     ...(latch && 'holds' in latch && { latch: { holds: latch.holds } }),
     ...(stay?.kind === 'locking stay' && { locks: 'its stay' }),
     ...(closer && {

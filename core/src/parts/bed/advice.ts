@@ -1,0 +1,205 @@
+import { lengthMark, massMark } from '../../length/lengthMark';
+import { motionPose, moved } from '../../motion/motion';
+import { noteOf, type Assumption, type PartNote } from '../../item/note';
+import { weighAll } from '../../piece/mass';
+import { middleOf, span } from '../../solid/bounds';
+import { spanNote, type Spanned } from '../../strength/spans';
+import { atMiddle, PERSON, PERSON_STRIP } from '../../strength/usualLoads';
+import { hardwareAssumptions, thicknessAssumptions } from '../kit/assumptions';
+import { gripNote } from '../kit/fronts';
+import { slackNotes } from '../kit/turning/advice';
+import { bracketNotes } from '../kit/turning/works';
+import { isHigh, RADIANS, type LaidBed } from './lay';
+import { bedLinks, bracketedOf } from './pieces';
+
+/** Seats and beds are got up from at so much above the floor, mm. Common practice. */
+const HIGH = { least: 350, most: 650 } as const;
+/** A bar pull is about so thick, mm. Common practice. */
+const PULL_BAR = 10;
+
+export const bedNotes = (laid: LaidBed): PartNote[] => [
+  ...stopNotes(laid),
+  ...arcNotes(laid),
+  ...heightNotes(laid),
+  ...strengthNotes(laid),
+  ...pivotNotes(laid),
+  ...gripNotes(laid),
+  ...bracketNotes(bracketedOf(laid), laid.place.hardware),
+  ...slackNotes(laid.bed.stay, laid.plane, laid.place.hardware),
+  ...cautionNotes(laid),
+];
+
+const turnOfStop = (to: number) => `${Math.round((to / RADIANS) * 10) / 10}°`;
+
+/** What it comes to rest on: legs, a stay, or what is there already. */
+function stopNotes({ bed, stops, to, legs }: LaidBed): PartNote[] {
+  const [first] = stops;
+  const strut = first!.words.includes('struts');
+  const bare = bed.stay === null && legs.length === 0;
+  const turn = turnOfStop(to);
+  return [
+    noteOf(
+      'opening',
+      strut || bare ? 'tight' : 'clear',
+      strut
+        ? `Its struts stop it at ${turn}, drawn out wholly: let legs or a stay stop it before, or give them longer ones, since a strut is no stop.`
+        : bare
+          ? `Nothing holds it at ${turn}: give it legs, or a stay at either end.`
+          : `It comes down to ${turn}, ${first!.words}${legs.length > 0 ? ', onto its legs' : ''}.`,
+      'stop',
+    ),
+  ];
+}
+
+/**
+ * How far its far edges come out and up as it goes: what nobody draws is the far top corner of the mattress.
+ *
+ * @source a corner runs on a circle about the axis: sqrt(L^2 + t^2)
+ */
+function arcNotes({ plane, tray, mattress, bedding, to, place, opening: { inside } }: LaidBed): PartNote[] {
+  const [y, z] = plane.axis;
+  const back = (bedding ?? mattress).y[1];
+  const far = Math.max(Math.hypot(back - y, mattress.z[1] - z), Math.hypot(tray.y[1] - y, tray.z[1] - z));
+  const out = far - y;
+  const rises = far + z - inside.top;
+  return [
+    noteOf(
+      'opening',
+      'clear',
+      `Its far top corner runs on ${lengthMark(far, 'least')} about the pivot, and comes ${lengthMark(Math.max(0, out), 'least')} out before the cabinet; ${to >= 89 * RADIANS ? 'down' : `at ${turnOfStop(to)}`} its underside is ${lengthMark(Math.max(0, place.carcass.z.mm + z + inside.front - y), 'most')} above the floor.`,
+      'arc',
+    ),
+    ...(rises > 0 && back > y
+      ? [
+          noteOf(
+            'opening',
+            'tight',
+            `As it starts down its far top corner rises up to ${lengthMark(rises, 'least')} over the head of its bay: a shorter mattress, a lower pivot, or one farther back.`,
+            'head',
+          ),
+        ]
+      : []),
+  ];
+}
+
+/** How high one lies, with what one gets up from. */
+function heightNotes(laid: LaidBed): PartNote[] {
+  const { plane, mattress, place, to, motion, frame } = laid;
+  const top = moved(
+    motionPose(motion, to),
+    frame.toSpace([middleOf(mattress.x), mattress.y[1], plane.axis[1]]),
+  )[2];
+  const { least, most } = HIGH;
+  const high = place.carcass.z.mm + plane.axis[1];
+  return [
+    noteOf(
+      'fit',
+      top < least || top > most ? 'tight' : 'clear',
+      `Down, one lies ${lengthMark(top)} above the floor, its pivot ${lengthMark(high)}; ${lengthMark(least)} to ${lengthMark(most)} is usual to get up from${top > most ? ': a bunk so high wants a guard and a ladder' : ''}.`,
+      'height',
+    ),
+  ];
+}
+
+/**
+ * The platform from bearer to bearer, and a bearer from rail to rail, under a person: who lies on a strip of it, and of that a bearer has
+ * what lies nearer to it than to the next.
+ */
+function strengthNotes({ bed, place: { stock }, platform, bearers, rail }: LaidBed): PartNote[] {
+  const [along, across] = isHigh(platform) ? (['z', 'x'] as const) : (['x', 'z'] as const);
+  const clear = (span(platform[along]) - bearers.length * rail) / (bearers.length + 1);
+  const has = PERSON * Math.min(1, (clear + rail) / PERSON_STRIP);
+  const board: Spanned = {
+    material: stock.material(bed.platform.material),
+    thick: span(platform.y),
+    span: clear,
+    wide: Math.min(PERSON_STRIP, span(platform[across])),
+    load: atMiddle(PERSON),
+    under: `${massMark(PERSON)} at its middle`,
+    who: 'Its platform',
+  };
+  const bearer: Spanned = {
+    material: stock.material(bed.frame.material),
+    thick: bed.platform.deep.mm,
+    span: span(platform[across]),
+    wide: rail,
+    load: atMiddle(has),
+    under: `${massMark(has)} of a person at its middle`,
+    who: 'A bearer',
+  };
+  return [
+    { ...spanNote(board), of: 'platform' },
+    { ...spanNote(bearer), of: 'bearer' },
+    noteOf(
+      'strength',
+      'clear',
+      `It is reckoned with ${massMark(PERSON)} at one place: where somebody may drop onto it, reckon with twice that.`,
+      'dropped',
+    ),
+  ];
+}
+
+/** Its pivots carry all of it. */
+function pivotNotes(laid: LaidBed): PartNote[] {
+  const { bed, place } = laid;
+  const item = place.hardware.find(bed.pivot.hardware, 'pivot')!;
+  const kg = bedLinks(laid).reduce((all, { link }) => all + weighAll(link.pieces, place.stock).kg, 0);
+  const bears = item.rating;
+  return [
+    noteOf(
+      'hinges',
+      kg > bears ? 'hits' : kg > 0.8 * bears ? 'tight' : 'clear',
+      `It weighs ${massMark(kg)} with its mattress; its pair of pivots carries ${massMark(bears)}${kg > bears ? ': take stronger ones, or a lighter bed' : ''}.`,
+      'pivots',
+    ),
+  ];
+}
+
+function gripNotes({ bed: { grip }, place: { reach } }: LaidBed): PartNote[] {
+  if (grip.kind === 'pull')
+    return [gripNote({ kind: 'bar', projection: grip.projection }, PULL_BAR, reach.fingers)];
+  return grip.kind === 'notch'
+    ? []
+    : [noteOf('fingers', 'tight', 'Nothing takes the hand: give it a pull, a strap, or a notch.')];
+}
+
+/** What hurts, in the order of the work. Foldaway beds are tested under EN 1129-1 and -2, from memory: named, not claimed. */
+function cautionNotes({ bed }: LaidBed): PartNote[] {
+  return [
+    noteOf(
+      'caution',
+      'clear',
+      'Fix its cabinet to the wall before the frame and its struts first move: a bed let down pulls it over.',
+      'first',
+    ),
+    noteOf(
+      'caution',
+      'clear',
+      `Nobody stands under it or between it and its cabinet as it goes; no lock without a release from inside, and no child works it alone${bed.help.kind === 'gas struts' ? '. Struts go in with the bed up, when they are longest, and the bed blocked both ways' : ''}.`,
+      'shut in',
+    ),
+  ];
+}
+
+/** What of a bed nobody measured, weighed or looked up. */
+export const bedAssumptions = ({ bed, place: { stock, hardware } }: LaidBed): Assumption[] => {
+  const used = [
+    bed.pivot.hardware,
+    ...(bed.help.kind === 'none' ? [] : [bed.help.hardware]),
+    ...(bed.stay ? [bed.stay.hardware] : []),
+  ];
+  return [
+    ...thicknessAssumptions(
+      [bed.frame.material, bed.platform.material, ...(bed.face ? [bed.face.material] : [])],
+      stock,
+    ),
+    {
+      words: `the mattress weighs ${massMark(bed.mattress.kg)}`,
+      measure: 'weigh the mattress, and measure how thick it is',
+    },
+    ...[...new Set(used)].flatMap((id) => {
+      const item = hardware.named(id);
+      return item ? hardwareAssumptions(item) : [];
+    }),
+  ];
+};

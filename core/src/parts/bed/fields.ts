@@ -1,0 +1,104 @@
+import type { Field } from '../../card/field';
+import { lengthOf } from '../kit/lengthFields';
+import { schoolFields } from '../kit/schools';
+import { helpFields } from '../kit/turning/fields';
+import { gripFields, stayFields } from '../kit/turning/stayFields';
+import { USUAL_BED_HELP, USUAL_BED_STAY, USUAL_FACE, USUAL_LEGS } from './fresh';
+import { BED_TURNS, type Bed, type Legs } from './schema';
+
+type BedField = Field<Bed>;
+const mattress = lengthOf<Bed>('Mattress');
+const frame = lengthOf<Bed>('Frame');
+const face = lengthOf<Bed>('Face');
+const pivot = lengthOf<Bed>('Pivot');
+const legs = lengthOf<Bed>('Legs');
+const faced = (bed: Bed) => bed.face !== null;
+const onLegs = (bed: Bed) => bed.legs.kind !== 'none';
+const SHEETS = () => ['sheet', 'solid wood'] as const;
+const made = (group: string, path: readonly string[], when?: (bed: Bed) => boolean): BedField => ({
+  group,
+  label: 'Made of',
+  path,
+  input: { pick: 'material', kinds: SHEETS },
+  ...(when && { when }),
+});
+
+const FIELDS: readonly BedField[] = [
+  { group: 'Opening', label: 'Comes down to', path: ['limit'], input: 'degrees' },
+  {
+    group: 'Mattress',
+    label: 'It turns',
+    path: ['turns'],
+    input: { words: BED_TURNS, word: ({ turns }) => turns, value: (word) => word },
+  },
+  mattress('Mattress, long', ['mattress', 'long']),
+  mattress('Mattress, wide', ['mattress', 'wide']),
+  mattress('Mattress, thick', ['mattress', 'thick']),
+  { group: 'Mattress', label: 'Mattress, kg', path: ['mattress', 'kg'], input: 'count' },
+  mattress('Bedding left in, thick', ['bedding', 'thick']),
+  { group: 'Mattress', label: 'Bedding left in, kg', path: ['bedding', 'kg'], input: 'count' },
+  { group: 'Frame', label: 'Stands in', path: ['mount', 'bay'], input: { pick: 'bay' } },
+  made('Frame', ['frame', 'material']),
+  frame('Rails, deep', ['frame', 'deep']),
+  frame('Room about the mattress', ['frame', 'play']),
+  frame('Frame above the bay’s foot', ['foot']),
+  made('Platform', ['platform', 'material']),
+  { group: 'Platform', label: 'Bearers', path: ['platform', 'bearers'], input: 'count' },
+  lengthOf<Bed>('Platform')('Bearers, deep', ['platform', 'deep']),
+  {
+    group: 'Face',
+    label: 'Panels on its underside',
+    path: ['face'],
+    input: {
+      words: ['none', 'yes'],
+      word: (bed) => (faced(bed) ? 'yes' : 'none'),
+      value: (word, bed) => (word === 'yes' ? { ...USUAL_FACE, material: bed.frame.material } : null),
+    },
+  },
+  made('Face', ['face', 'material'], faced),
+  { group: 'Face', label: 'Panels', path: ['face', 'panels'], input: 'count', when: faced },
+  face('Gap about a panel', ['face', 'reveal'], faced),
+  face('Panels above the bay’s foot', ['face', 'foot'], faced),
+  {
+    group: 'Pivot',
+    label: 'Turns on',
+    path: ['pivot', 'hardware'],
+    input: { pick: 'hardware', kinds: () => ['pivot'] },
+  },
+  pivot('Pivot above the bay’s foot', ['pivot', 'up']),
+  pivot('Pivot back from the front', ['pivot', 'back']),
+  {
+    group: 'Legs',
+    label: 'Stands on',
+    path: ['legs'],
+    input: {
+      words: ['no legs', 'fixed legs', 'legs swung out by hand'],
+      word: (bed) => WORDS[bed.legs.kind],
+      value: (word) => USUAL_LEGS[(Object.keys(WORDS) as Legs['kind'][]).find((kind) => WORDS[kind] === word)!],
+    },
+  },
+  legs('Leg, wide', ['legs', 'wide'], onLegs),
+  legs('Legs in from the far end', ['legs', 'in'], onLegs),
+  {
+    group: 'Legs',
+    label: 'Swung out from',
+    path: ['legs', 'at'],
+    input: 'degrees',
+    when: (bed) => bed.legs.kind === 'by hand',
+  },
+  ...gripFields<Bed>(),
+  ...helpFields<Bed>(USUAL_BED_HELP),
+  ...stayFields<Bed>(USUAL_BED_STAY),
+]; // prettier-ignore
+
+const WORDS: Readonly<Record<Legs['kind'], string>> = {
+  none: 'no legs',
+  fixed: 'fixed legs',
+  'by hand': 'legs swung out by hand',
+};
+
+export const bedFields = (): readonly BedField[] => [
+  ...FIELDS,
+  ...schoolFields<Bed>(),
+  { group: 'Name', label: 'Name', path: ['name'], input: 'text' },
+];

@@ -1,0 +1,87 @@
+import { weightForce, type Force } from '../../balance/force';
+import { weighAll } from '../../piece/mass';
+import { span } from '../../solid/bounds';
+import type { Mover } from '../../scene/scene';
+import type { Balance } from '../contract/balance';
+import type { Acting, PartPieces } from '../contract/family';
+import type { Placing } from '../contract/placing';
+import { balanceOf } from '../kit/turning/balance';
+import { OFF_LEAF, placingOf, rangeOf } from '../kit/turning/placing';
+import { weightsOf } from '../kit/weights';
+import { RADIANS, type LaidBed } from './lay';
+import { bedLinks, bedWords, mattressKey } from './pieces';
+
+/** What a hand lifts a bed with, with ease, N. Common practice. */
+export const BED_HAND = 100;
+
+export const bedForces = (laid: LaidBed, pieces: PartPieces, movers: readonly Mover[]): Acting[] =>
+  weightsOf(pieces, movers, laid.place.stock);
+
+/** The bed, its mattress and its legs, with what helps them. */
+export function bedBalances(laid: LaidBed): Balance[] {
+  const { bed, place, plane, frame, motion } = laid;
+  const links = bedLinks(laid);
+  const weights = links.flatMap(({ link, motion: own }): Force[] => {
+    const weight = weighAll(link.pieces, place.stock);
+    return weight.kg > 0 ? [weightForce(`${link.key}.weight`, link.words, weight, own)] : [];
+  });
+  const { inside } = laid.opening;
+  return [
+    balanceOf(
+      {
+        key: bed.id,
+        words: bedWords(laid),
+        plane,
+        motion,
+        help: bed.help,
+        helpX: laid.helpX,
+        stay: bed.stay,
+        closer: bed.closer,
+        latch: bed.latch,
+        links: links.map(({ link, motion: own }) => ({ pieces: link.pieces, motion: own })),
+        weights,
+        mayBeOff: { words: 'without its mattress', keys: [`${mattressKey(laid)}.weight`] },
+        grip: frame.toSpace(laid.grip),
+        comfortable: BED_HAND,
+        reach: laid.tray.z[1] - plane.axis[1],
+        opens: 'down',
+        side: {
+          thick: place.stock.thickness(place.carcass.sheet),
+          high: inside.top - inside.bottom,
+          wide: inside.back - inside.front,
+          material: place.stock.material(place.carcass.sheet),
+        },
+      },
+      place.hardware,
+      place.stock,
+    ),
+  ];
+}
+
+const EDGE = 40;
+
+/** On the bed's rails and on the insides of the cabinet. */
+export function bedPlacings(laid: LaidBed): Placing[] {
+  const { bed, plane, opening, tray, stops } = laid;
+  const { inside } = opening;
+  const to = Math.min(
+    bed.limit * RADIANS,
+    ...stops.filter(({ words }) => !words.includes('strut')).map(({ at }) => at),
+  );
+  const deep = span(tray.y);
+  return [
+    placingOf(plane, {
+      mover: bed.id,
+      to,
+      corner: undefined,
+      onLeaf: {
+        along: rangeOf(tray.z[0] + EDGE - plane.axis[1], tray.z[1] - EDGE - plane.axis[1]),
+        back: rangeOf(plane.face + OFF_LEAF, plane.face + deep - OFF_LEAF),
+      },
+      onCase: {
+        along: rangeOf(inside.bottom + EDGE - plane.axis[1], inside.top - EDGE - plane.axis[1]),
+        back: rangeOf(inside.front + EDGE - plane.axis[0], inside.back - EDGE - plane.axis[0]),
+      },
+    }),
+  ];
+}

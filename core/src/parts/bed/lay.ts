@@ -1,0 +1,201 @@
+import type { Opening } from '../../carcass/layout';
+import { frameOf, type Frame } from '../../item/frame';
+import { table } from '../../motion/drive';
+import { chain, type Motion } from '../../motion/motion';
+import { middleOf, span, type Bounds, type Range } from '../../solid/bounds';
+import type { Point3 } from '../../solid/prism';
+import type { PartPlace } from '../contract/family';
+import { openingOf } from '../kit/fronts';
+import { stayItem, stayLong } from '../kit/turning/help';
+import { axisOf, DIRECTIONS, fromAxis, turnOf, turnsUntil, type TurningPlane } from '../kit/turning/plane';
+import type { Bed } from './schema';
+
+export const RADIANS = Math.PI / 180;
+/** Off the side of the cabinet a strut stands, mm. Common practice. */
+const OFF = 12;
+/** Legs are swung out before the last of its way down, as a share of it. */
+const LATEST = 0.98;
+
+export interface Stop {
+  readonly words: string;
+  readonly at: number;
+}
+
+/** A leg as it lies with the bed up, and how it goes. */
+export interface BedLeg {
+  readonly at: Bounds;
+  readonly motion: Motion;
+}
+
+export interface LaidBed {
+  readonly bed: Bed;
+  readonly place: PartPlace;
+  readonly frame: Frame;
+  readonly opening: Opening;
+  /** All of its frame, its platform, its mattress and what lies on that, up, in the cabinet's frame. */
+  readonly tray: Bounds;
+  readonly platform: Bounds;
+  readonly bearers: readonly Bounds[];
+  readonly mattress: Bounds;
+  readonly bedding: Bounds | undefined;
+  /** How thick its rails are. */
+  readonly rail: number;
+  readonly panels: readonly Bounds[];
+  readonly plane: TurningPlane;
+  readonly motion: Motion;
+  readonly helpX: readonly number[];
+  readonly ends: Range;
+  readonly grip: Point3;
+  readonly to: number;
+  readonly stops: readonly Stop[];
+  readonly legs: readonly BedLeg[];
+  /** How long its legs are: from where they are fixed to the floor, with the bed down. */
+  readonly legLong: number;
+}
+
+/** What of the mattress stands up, and what lies along its axis. */
+export const mattressOf = ({ turns, mattress }: Bed) =>
+  turns === 'at the end'
+    ? { up: mattress.long.mm, along: mattress.wide.mm }
+    : { up: mattress.wide.mm, along: mattress.long.mm };
+
+export function layBed(bed: Bed, place: PartPlace): LaidBed {
+  const { carcass, stock, hardware } = place;
+  const frame = frameOf(carcass);
+  const opening = openingOf(bed, place);
+  const { inside } = opening;
+  const rail = stock.thickness(bed.frame.material);
+  const board = stock.thickness(bed.platform.material);
+  const faceThick = bed.face ? stock.thickness(bed.face.material) : 0;
+  const { play } = bed.frame;
+  const { up, along } = mattressOf(bed);
+  const under = inside.front + faceThick;
+  const middle = (inside.left + inside.right) / 2;
+  const wide = along + 2 * play.mm + 2 * rail;
+  const foot = inside.bottom + bed.foot.mm;
+  const tray: Bounds = {
+    x: [middle - wide / 2, middle + wide / 2],
+    y: [under, under + bed.frame.deep.mm],
+    z: [foot, foot + up + 2 * play.mm + 2 * rail],
+  };
+  const clear: Pick<Bounds, 'x' | 'z'> = {
+    x: [tray.x[0] + rail, tray.x[1] - rail],
+    z: [tray.z[0] + rail, tray.z[1] - rail],
+  };
+  const { bearers, deep } = bed.platform;
+  const on = under + deep.mm;
+  const platform: Bounds = { ...clear, y: [on, on + board] };
+  const lies = (from: number, thick: number): Bounds => ({
+    x: [clear.x[0] + play.mm, clear.x[1] - play.mm],
+    y: [from, from + thick],
+    z: [clear.z[0] + play.mm, clear.z[1] - play.mm],
+  });
+  const mattress = lies(platform.y[1], bed.mattress.thick.mm);
+  const { bedding } = bed;
+  const [y, z] = [inside.front + bed.pivot.back.mm, inside.bottom + bed.pivot.up.mm];
+  const plane: TurningPlane = { frame, axis: [y, z], ...DIRECTIONS.standing, face: under - y };
+  const strut = bed.help.kind === 'gas struts' ? hardware.find(bed.help.hardware, 'gas strut') : undefined;
+  const off = strut?.off ?? OFF;
+  const ends: Range = [inside.left + off, inside.right - off];
+  const stops = stopsOf(bed, place, plane);
+  const to = stops[0]!.at;
+  const laid = {
+    bed,
+    place,
+    frame,
+    opening,
+    tray,
+    platform,
+    bearers: bearersIn(clear, [under, on], bearers, rail),
+    mattress,
+    bedding: bedding.thick.mm > 0 ? lies(mattress.y[1], bedding.thick.mm) : undefined,
+    rail,
+    panels: panelsOf(bed, opening, faceThick, tray),
+    plane,
+    motion: turnOf(plane),
+    ends,
+    helpX: 'count' in bed.help && bed.help.count === 1 ? [ends[0]] : ends,
+    to,
+    stops,
+    grip: [middle, inside.front, tray.z[1]] as const,
+  };
+  const legLong = Math.max(0, carcass.z.mm + z + (inside.front - y));
+  return { ...laid, legLong, legs: legsOf(laid, legLong) };
+}
+
+/** Bearers from rail to rail the shorter way across, what is between them all alike. */
+function bearersIn(clear: Pick<Bounds, 'x' | 'z'>, y: Range, count: number, thick: number): Bounds[] {
+  const along = isHigh(clear) ? 'z' : 'x';
+  const [from, to] = clear[along];
+  const each = (to - from - count * thick) / (count + 1);
+  return Array.from({ length: count }, (_, i): Bounds => {
+    const begins = from + (i + 1) * each + i * thick;
+    return { ...clear, y, [along]: [begins, begins + thick] };
+  });
+}
+
+/** It stands higher than it is wide: what carries the platform runs level then. */
+export const isHigh = ({ x, z }: Pick<Bounds, 'x' | 'z'>): boolean => span(z) >= span(x);
+
+/** Panels side by side over its underside, gaps about them. */
+function panelsOf({ face }: Bed, { inside }: Opening, thick: number, tray: Bounds): Bounds[] {
+  if (!face) return [];
+  const reveal = face.reveal.mm;
+  const [left, right] = [inside.left + reveal, inside.right - reveal];
+  const each = (right - left - (face.panels - 1) * reveal) / face.panels;
+  return Array.from({ length: face.panels }, (_, i): Bounds => {
+    const from = left + i * (each + reveal);
+    return {
+      x: [from, from + each],
+      y: [inside.front, inside.front + thick],
+      z: [inside.bottom + face.foot.mm, Math.max(tray.z[1], inside.top - reveal)],
+    };
+  });
+}
+
+function stopsOf({ help, stay, limit }: Bed, { hardware }: PartPlace, plane: TurningPlane): Stop[] {
+  const stops: Stop[] = [{ words: 'as far as was wanted', at: limit * RADIANS }];
+  const until = (ends: Pick<NonNullable<Bed['stay']>, 'onLeaf' | 'onCase'>, long: number, words: string) => {
+    const at = turnsUntil(fromAxis(plane, ends.onLeaf), fromAxis(plane, ends.onCase), long);
+    if (at !== undefined) stops.push({ words, at: Math.max(0, at) });
+  };
+  const item = stay && stayItem(stay.hardware, hardware);
+  if (stay && item) until(stay, stayLong(item), 'by its stay');
+  const strut = help.kind === 'gas struts' ? hardware.find(help.hardware, 'gas strut') : undefined;
+  if (help.kind === 'gas struts' && strut) until(help, strut.extended, 'by its struts, drawn out wholly');
+  return stops.sort((a, b) => a.at - b.at);
+}
+
+/** Two legs, near either side: off its underside always, or lying along that until they are swung out to stand square to it. */
+function legsOf(laid: Omit<LaidBed, 'legs' | 'legLong'>, long: number): BedLeg[] {
+  const { bed, opening, tray, plane, motion, to, rail: thick } = laid;
+  const { legs } = bed;
+  if (legs.kind === 'none' || long <= 0) return [];
+  const front = opening.inside.front;
+  const top = tray.z[1] - legs.in.mm;
+  const across: readonly Range[] = [
+    [tray.x[0], tray.x[0] + legs.wide.mm],
+    [tray.x[1] - legs.wide.mm, tray.x[1]],
+  ];
+  if (legs.kind === 'fixed')
+    return across.map((x) => ({ at: { x, y: [front - long, front], z: [top - thick, top] }, motion }));
+  // It lies before the underside and turns about its own upper edge there.
+  const joint = {
+    kind: 'turn',
+    point: plane.frame.toSpace([middleOf(tray.x), front, top]),
+    axis: axisOf(plane).map((part) => -part) as unknown as Point3,
+  } as const;
+  const from = Math.min(legs.at * RADIANS, to * LATEST);
+  const waits: readonly (readonly [number, number])[] = from > 0 ? [[from, 0]] : [];
+  const swung =
+    to > 0
+      ? chain(
+          [...motion.stagesAt(0), { joint, drive: table([[0, 0], ...waits, [to, Math.PI / 2]]) }],
+          waits.map(([travel]) => travel),
+        )
+      : motion;
+  return across.map((x) => ({
+    at: { x, y: [front - thick, front], z: [top - long, top] },
+    motion: swung,
+  }));
+}
