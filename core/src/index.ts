@@ -184,7 +184,7 @@ export { clipOf, groupChanges, mirrorChanges, shiftChanges, withGroupMates } fro
 export type { Clip } from './plan/clip';
 export { shifted } from './plan/groupPlaces';
 export { pasteChanges } from './plan/paste';
-export { freshName, newCarcass, newExisting, newPart, newPlan, newThing } from './plan/fresh';
+export { freshName, newCarcass, newExisting, newPart, newPlan, newStanding, newThing } from './plan/fresh';
 export { pathText, type Issue } from './item/issue';
 export { readPlan, type PlanRead } from './plan/readPlan';
 export { plainSentence } from './item/plainSentence';

@@ -23,8 +23,11 @@ export interface Conditions {
   readonly celsius: number;
   readonly aged: boolean;
   readonly failed: ReadonlySet<string>;
-  /** All that weighs does so many times what it does; once where it is not said. */
+  /** All that weighs does so many times what it does, and some of it besides, by the forces' keys; once where it is not said. */
   readonly weighs?: number;
+  readonly heavier?: ReadonlyMap<string, number>;
+  /** What is left of the gas in struts that were let off, as a share; all of it where it is not said. */
+  readonly gas?: number;
 }
 
 /** The same, at one travel. */
@@ -87,8 +90,11 @@ function constant(
   motion: Motion | undefined,
 ): Force {
   const place = motion && placeAlong(motion, point, toward);
-  const strong = ({ weighs = 1 }: Conditions) =>
-    is.kind === 'weight' && weighs !== 1 ? scaled(newtons, weighs) : newtons;
+  const strong = ({ weighs = 1, heavier }: Conditions) => {
+    if (is.kind !== 'weight') return newtons;
+    const by = weighs * (heavier?.get(is.key) ?? 1);
+    return by === 1 ? newtons : scaled(newtons, by);
+  };
   const parts = partsOf((axis) => scaled(newtons, toward[axis]!));
   return {
     ...is,
@@ -211,7 +217,8 @@ export const strutForce = (key: string, words: string, strut: GasStrut, ends: En
     { key, kind: 'strut', words, ...(alike !== undefined && { alike }) },
     ends,
     1,
-    (lengths, grows, { celsius, aged }) => strutPush(strut, lengths, { sense: grows, celsius, aged }),
+    (lengths, grows, { celsius, aged, gas = 1 }) =>
+      strutPush(strut, lengths, { sense: grows, celsius, aged, gas }),
   );
 
 /** A spring as it pulls: so much when it just gives way, and so much a mm beyond its free length. */

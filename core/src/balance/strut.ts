@@ -26,6 +26,8 @@ export interface StrutState {
   readonly sense: 1 | -1;
   readonly celsius: number;
   readonly aged: boolean;
+  /** What is left of its gas once it was let off, as a share. */
+  readonly gas?: number;
 }
 
 /**
@@ -37,11 +39,11 @@ export interface StrutState {
 export function strutPush(
   strut: GasStrut,
   lengths: Interval,
-  { sense, celsius, aged }: StrutState,
+  { sense, celsius, aged, gas = 1 }: StrutState,
 ): Interval {
   const { friction, tolerance, ageing } = strut;
   const warm = (ZERO_C + celsius) / (ZERO_C + SOLD_AT_C);
-  const rubbed = warm * (sense === 1 ? 1 : 1 + friction) * (aged ? 1 - ageing : 1);
+  const rubbed = gas * warm * (sense === 1 ? 1 : 1 + friction) * (aged ? 1 - ageing : 1);
   return {
     least: gasPush(strut, lengths.most) * rubbed * (1 - tolerance),
     most: gasPush(strut, lengths.least) * rubbed * (1 + tolerance),

@@ -161,6 +161,8 @@ function smaller(carcass: Carcass, size: 'width' | 'height' | 'depth', words: st
     to,
     // The longest slides that fit are taken: they come in steps.
     jumps: size === 'depth',
+    // Legs that fold under what lies on it end farther up, and as much farther along.
+    ...(size === 'height' && { moves: Math.SQRT2 }),
     cost: cost(`the case gets ${words}`, 14, 0.25),
     words: (mm) => `make the ${called(carcass.name)} ${lengthMark(mm, 'most')} ${how}`,
   });

@@ -4,7 +4,7 @@ import type { Amount } from '../item/lever';
 import { carcassOf, partBuilt, planStock } from '../plan/place';
 import { newThing } from '../plan/fresh';
 import type { LaidDrawn } from '../parts/kit/drawn/lay';
-import { familyOf } from '../parts/families';
+import { appraisalOf } from '../parts/appraisals';
 import { thingLevers } from '../things/levers';
 import { withDrawer } from '../testing/partsOf';
 import { caseOf, mm, planWith } from '../testing/planWith';
@@ -61,7 +61,7 @@ describe('levers of what stands in the space', () => {
     const part = plan.parts[0]!;
     const { laid, pieces } = partBuilt(plan, part)!;
     const { slide, place } = laid as LaidDrawn;
-    const stronger = familyOf(part)
+    const stronger = appraisalOf(part)
       .levers(laid, pieces, { ...TROUBLE, about: 'runs' })
       .filter(({ key }) => key.startsWith('slide.'));
     if (slide?.kind !== 'slide') throw new Error('A usual drawer runs on slides.');

@@ -2,7 +2,7 @@ import { carcassLevers } from '../carcass/levers';
 import { existingLevers } from '../existing/levers';
 import type { Change } from '../item/change';
 import type { Lever, Trouble } from '../item/lever';
-import { familyOf } from '../parts/families';
+import { appraisalOf } from '../parts/appraisals';
 import { roleOf } from '../piece/roleOf';
 import { carrierOf, hostOf, mayCarry, mountablesOf, withMounted } from '../plan/hosts';
 import { carcassOf, partBuilt, planStock } from '../plan/place';
@@ -65,7 +65,7 @@ export function leversFor(plan: Plan, finding: Defect): ItemLever[] {
       const role = met
         ? roleOf([...built.pieces.moving, ...built.pieces.still], met.encounter.moving)
         : undefined;
-      of('parts', familyOf(one).levers(built.laid, built.pieces, { ...trouble, of: role }), part);
+      of('parts', appraisalOf(one).levers(built.laid, built.pieces, { ...trouble, of: role }), part);
       const host = hostOf(one);
       if (withCase && host !== undefined) add(host, trouble, false);
       return;

@@ -19,15 +19,16 @@ export function usualHardware<Kind extends HardwareKind>(
 export const newHardware = (kind: HardwareKind, id: string, name: string): Hardware =>
   usualHardware(kind, id, name) as unknown as Hardware;
 
-/** Length drawn out and stroke, mm, and the pushes each comes in near full extension, N. Common practice. */
+/** Length drawn out and stroke, mm, and the pushes each comes in near full extension, N: of lids, and of beds. Common practice. */
+const struts = (
+  sizes: readonly (readonly [number, number])[],
+  pushes: readonly number[],
+  thick: object = {},
+) => sizes.flatMap(([extended, stroke]) => pushes.map((push) => ({ push, extended, stroke, ...thick })));
 const GAS_STRUTS = [
-  [245, 80],
-  [285, 100],
-  [385, 150],
-  [485, 200],
-].flatMap(([extended, stroke]) =>
-  [50, 80, 100, 150, 200, 300, 400].map((push) => ({ push, extended: extended!, stroke: stroke! })),
-);
+  ...struts([[245, 80], [285, 100], [385, 150], [485, 200]], [50, 80, 100, 150, 200, 300, 400]),
+  ...struts([[585, 250], [685, 300]], [600, 800, 1000, 1200, 1500], { tube: 23, rod: 10, off: 15, screws: 4 }),
+]; // prettier-ignore
 
 /**
  * What there always is to choose from. Common practice, no single source: ranges, masses and ratings are usual ones, there to be

@@ -57,3 +57,43 @@ export function frameOf({ x, y, z, faces }: Fronted): Frame {
     frontal: (outline, y0, y1) => prism(outline, ([u, v], end) => toSpace([u, end === 0 ? y1 : y0, v])),
   };
 }
+
+/**
+ * The frame of what leans in another: its x from a point along a direction there, its z square to that on the other's `up` side, y with both
+ * by the right hand.
+ *
+ * @param along, up  unit directions of the frame it leans in, square to each other
+ */
+export function leaningIn(frame: Frame, from: Point3, along: Point3, up: Point3): Frame {
+  const side: Point3 = [
+    up[1] * along[2] - up[2] * along[1],
+    up[2] * along[0] - up[0] * along[2],
+    up[0] * along[1] - up[1] * along[0],
+  ];
+  const inOther = ([u, v, w]: Point3) =>
+    [0, 1, 2].map((i) => u * along[i]! + v * side[i]! + w * up[i]!) as unknown as Point3;
+  const turn = (direction: Point3) => frame.turn(inOther(direction));
+  const toSpace = (point: Point3) => {
+    const [x, y, z] = inOther(point);
+    return frame.toSpace([from[0] + x, from[1] + y, from[2] + z]);
+  };
+  const upright: Frame['upright'] = (outline, z0, z1) =>
+    prism(outline, ([u, v], end) => toSpace([u, v, end === 0 ? z0 : z1]));
+  return {
+    toSpace,
+    turn,
+    box: ([x0, y0, z0], [x1, y1, z1]) =>
+      upright(
+        [
+          [x0, y0],
+          [x1, y0],
+          [x1, y1],
+          [x0, y1],
+        ],
+        z0,
+        z1,
+      ),
+    upright,
+    frontal: (outline, y0, y1) => prism(outline, ([u, v], end) => toSpace([u, end === 0 ? y1 : y0, v])),
+  };
+}

@@ -12,7 +12,8 @@ import type { Drawer } from './drawer/schema';
 import type { Piece } from '../piece/piece';
 import { USUAL_FIT } from './door/fresh';
 import { USUAL_SLIDING_PULL } from './sliding/fresh';
-import { familyOf, type Part } from './families';
+import { appraisalOf } from './appraisals';
+import type { Part } from './families';
 
 const laid = (made: Parameters<typeof planWith>[0]): LaidDrawn => {
   const plan = planWith(made);
@@ -114,7 +115,7 @@ describe('figures that boards are cut by', () => {
         usable: undefined,
         about: undefined,
       };
-      const lever = familyOf(part)
+      const lever = appraisalOf(part)
         .levers(own, pieces, trouble)
         .find(({ key }) => key === 'front.sides');
       expect(lever).toMatchObject({ kind: 'amount', to });

@@ -8,6 +8,9 @@ import { BoxSchema } from './kit/box/schema';
 import { ContentSchema, ContentsSchema } from './kit/contents/schema';
 import { FrontSchema } from './kit/drawn/schema';
 import { DrawerSchema } from './drawer/schema';
+import { BearsSchema } from './platform/schema';
+import { LiftsSchema, POWERS } from './lift/schema';
+import { COMBS } from './slats/schema';
 import { CarriesSchema } from './pullout/schema';
 import { CLOSINGS, RunsSchema } from './kit/runs/schema';
 import { SlidingPullSchema, WaySchema } from './sliding/schema';
@@ -80,8 +83,15 @@ const KINDS: readonly string[] = [
   ...GripSchema.options.map(({ entries }) => `grip: ${entries.kind.literal}`),
   ...FlapWaySchema.options.map(({ entries }) => `flap: ${entries.kind.literal}`),
   ...FlapFitSchema.options.map(({ entries }) => `flap fit: ${entries.kind.literal}`),
-  ...BED_TURNS.map((kind) => `bed: ${kind}`),
+  ...[...BED_TURNS, 'headboard', 'straps'].map((kind) => `bed: ${kind}`),
   ...LegsSchema.options.map(({ entries }) => `legs: ${entries.kind.literal}`),
+  ...['stack', 'mat', 'seat', 'way'].map((kind) => `platform: ${kind}`),
+  ...BearsSchema.options.map(({ entries }) => `bears: ${entries.kind.literal}`),
+  ...['overlap', 'open', 'rail', 'bending', 'way'].map((kind) => `slats: ${kind}`),
+  ...COMBS.map((kind) => `combs: ${kind}`),
+  ...['seat', 'sleeps', 'rating'].map((kind) => `table: ${kind}`),
+  ...LiftsSchema.options.map(({ entries }) => `lifts: ${entries.kind.literal}`),
+  ...POWERS.map((kind) => `power: ${kind}`),
   ...WaySchema.options.map(({ entries }) => `way: ${entries.kind.literal}`),
   ...SlidingPullSchema.entries.kind.options.map((kind) => `sliding pull: ${kind}`),
 ];

@@ -10,7 +10,7 @@ import { carcassOf, partBuilt, planStock } from '../plan/place';
 import { bodiesOf } from '../scene/scene';
 import { KIND_ROWS } from '../testing/kindRows';
 import { planWith } from '../testing/planWith';
-import { familyOf } from './families';
+import { appraisalOf } from './appraisals';
 
 const TROUBLE: Trouble = {
   of: undefined,
@@ -26,7 +26,7 @@ function leversIn(plan: Plan) {
   const own = plan.parts.flatMap((part, i) => {
     const { laid, pieces } = partBuilt(plan, part)!;
     return about.flatMap((one) =>
-      familyOf(part)
+      appraisalOf(part)
         .levers(laid, pieces, { ...TROUBLE, about: one })
         .map((lever) => ({ lever, list: 'parts' as const, i })),
     );

@@ -8,6 +8,10 @@ import { FLAP } from './flap/flap';
 import { FlapSchema } from './flap/schema';
 import { LID } from './lid/lid';
 import { LidSchema } from './lid/schema';
+import { LIFT } from './lift/lift';
+import { LiftSchema } from './lift/schema';
+import { PLATFORM } from './platform/platform';
+import { PlatformSchema } from './platform/schema';
 import { PULLOUT } from './pullout/pullout';
 import { PulloutSchema } from './pullout/schema';
 import { REUSED } from './reused/reused';
@@ -16,6 +20,8 @@ import { ROD } from './rod/rod';
 import { RodSchema } from './rod/schema';
 import { SHELF } from './shelf/shelf';
 import { ShelfSchema } from './shelf/schema';
+import { SLATS } from './slats/slats';
+import { SlatsSchema } from './slats/schema';
 import { SLIDING } from './sliding/sliding';
 import { SlidingSchema } from './sliding/schema';
 import { TOP } from './top/top';
@@ -31,6 +37,9 @@ export const FAMILY_LIST = [
   { schema: LidSchema, family: LID },
   { schema: FlapSchema, family: FLAP },
   { schema: BedSchema, family: BED },
+  { schema: PlatformSchema, family: PLATFORM },
+  { schema: SlatsSchema, family: SLATS },
+  { schema: LiftSchema, family: LIFT },
   { schema: ShelfSchema, family: SHELF },
   { schema: RodSchema, family: ROD },
   { schema: ReusedSchema, family: REUSED },

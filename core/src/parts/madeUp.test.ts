@@ -1,15 +1,19 @@
 import { jest } from '@jest/globals';
 import { FAMILY_LIST } from './list';
+import { APPRAISAL_LIST } from './appraisalList';
+import { ARM_APPRAISAL } from '../testing/madeUp/arm/appraisal';
 import { ARM } from '../testing/madeUp/arm/arm';
 import { ArmSchema, type Arm } from '../testing/madeUp/arm/schema';
 import type { Plan } from '../plan/schema';
 import type { Defect } from '../cures/defects';
 import type { Point3 } from '../solid/prism';
 
-// A family nobody ships, added as docs/parts.md says: its folder and one line of the list. All else is as it ships.
+// A family nobody ships, added as docs/parts.md says: its folder and its line in either list. All else is as it ships.
 const LIST = [...FAMILY_LIST, { schema: ArmSchema, family: ARM }];
 jest.resetModules();
 jest.unstable_mockModule('./list', () => ({ FAMILY_LIST: LIST }));
+const TOLD = { ...APPRAISAL_LIST, arm: ARM_APPRAISAL };
+jest.unstable_mockModule('./appraisalList', () => ({ APPRAISAL_LIST: TOLD }));
 const { planWith, refusalOf, caseOf, doorOf, mm } = await import('../testing/planWith');
 const { newPart } = await import('../plan/fresh');
 const { buildScene } = await import('../plan/buildScene');

@@ -4,7 +4,10 @@ import { doorFields } from './door/fields';
 import { drawerFields } from './drawer/fields';
 import { flapFields } from './flap/fields';
 import { lidFields } from './lid/fields';
+import { liftFields } from './lift/fields';
+import { platformFields } from './platform/fields';
 import { pulloutFields } from './pullout/fields';
+import { slatsFields } from './slats/fields';
 import { slidingFields } from './sliding/fields';
 import { topFields } from './top/fields';
 import { rodFields } from './rod/fields';
@@ -24,6 +27,9 @@ const FIELDS: {
   lid: lidFields,
   flap: flapFields,
   bed: bedFields,
+  platform: platformFields,
+  slats: slatsFields,
+  'lift table': liftFields,
   shelf: shelfFields,
   rod: rodFields,
   kept: reusedPartFields,

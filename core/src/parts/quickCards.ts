@@ -3,8 +3,10 @@ import { DOOR_QUICK } from './door/quick';
 import { DRAWER_QUICK } from './drawer/quick';
 import { FLAP_QUICK } from './flap/quick';
 import { LID_QUICK } from './lid/quick';
+import { PLATFORM_QUICK } from './platform/quick';
 import { PULLOUT_QUICK } from './pullout/quick';
 import type { QuickCard } from './kit/quick';
+import { SLATS_QUICK } from './slats/quick';
 import { SLIDING_QUICK } from './sliding/quick';
 
 /** The deck of the quick start, family by family; apart from the families, so that a page without the deck does not load it. */
@@ -16,4 +18,6 @@ export const QUICK_CARDS: readonly QuickCard[] = [
   ...LID_QUICK,
   ...FLAP_QUICK,
   ...BED_QUICK,
+  ...PLATFORM_QUICK,
+  ...SLATS_QUICK,
 ];

@@ -1,7 +1,7 @@
 import { AT_EASE } from '../balance/force';
 import type { Carried } from '../parts/contract/family';
 import type { Part } from '../parts/families';
-import { familyOf } from '../parts/families';
+import { appraisalOf } from '../parts/appraisals';
 import { called } from '../item/called';
 import { combinedWeight, GRAVITY, weighAll, type Weight } from '../piece/mass';
 import type { Point3 } from '../solid/prism';
@@ -26,7 +26,7 @@ export function carriedBy(plan: Plan, id: string): readonly Carried[] {
 /** A part with all that it is loaded with, shut: what of it moves by the weights its family names, and what stays by its pieces. */
 function partWeight(plan: Plan, part: Part): Weight {
   const { laid, pieces, movers } = partBuilt(plan, part)!;
-  const loads = familyOf(part)
+  const loads = appraisalOf(part)
     .forces(laid, pieces, movers)
     .filter(({ force }) => force.kind === 'weight')
     .map(({ link, force }): Weight => {

@@ -4,6 +4,8 @@ import { USUAL_MATERIALS, USUAL_SCHOOLS } from '../material/schema';
 import { carcassIdOf } from '../parts/contract/mount';
 import { familyOf, type Part } from '../parts/families';
 import { partIssues } from '../parts/partIssues';
+import { get, type PathStep } from '../item/path';
+import type { Length } from '../length/length';
 import { MILLIMETRES } from '../length/units';
 import { existingKind } from '../existing/kinds';
 import type { Existing } from '../existing/schema';
@@ -11,7 +13,7 @@ import { USUAL } from '../things/kinds';
 import type { Thing } from '../things/schema';
 import { itemsOf, type PlanItems } from './items';
 import { USUAL_REACH } from './migrate';
-import { carcassPlace } from './place';
+import { carcassPlace, partPlace } from './place';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from './schema';
 import { capitalised } from '../item/capitals';
 
@@ -111,7 +113,7 @@ export function newCarcass(plan: Plan, kind: Carcass['kind'] = 'cupboard'): Carc
 }
 
 /**
- * A part of a family hung on a carcass, in one of its bays or on its top.
+ * A part of a family hung on a carcass, in one of its bays or on its top; or standing on the floor, where that is what its family does.
  *
  * @param words  which of what can be had of the family, as a list says it; the first where none is named
  */
@@ -123,6 +125,7 @@ export function newPart(
   words?: string,
 ): Part {
   const kind = familyOf({ family });
+  if (kind.freshOnFloor) return newStanding(plan, family, words);
   const { id, name } = freshName(
     plan,
     `${carcass.id}-${kind.word.replace(/ /g, '-')}`.slice(0, 30),
@@ -138,6 +141,25 @@ export function newPart(
   const inInches = plan.units.system === 'in' ? kind.inInches?.(made, place) : undefined;
   return inInches && partIssues(inInches, place, []).length === 0 ? inInches : made;
 }
+
+/** A part of a family that stands on the floor, its front to the south, in the middle of the space. */
+export function newStanding(plan: Plan, family: Part['family'], words?: string): Part {
+  const kind = familyOf({ family });
+  if (!kind.freshOnFloor || !kind.footprint) throw new Error(`${kind.word} do not stand on the floor.`);
+  const { id, name } = freshOf(plan, kind.word);
+  const sheet = plan.materials.some((one) => one.id === USUAL_SHEET) ? USUAL_SHEET : plan.materials[0]!.id;
+  const put = (x: number, y: number) =>
+    kind.freshOnFloor!(id, name, { on: 'floor', x: { mm: x }, y: { mm: y }, faces: 'south' }, sheet);
+  const { width, depth } = plan.space;
+  const size = (path: readonly PathStep[]) => (get(put(0, 0), path) as Length).mm;
+  const made = put(
+    Math.max(0, (width.mm - size(kind.footprint.width)) / 2),
+    Math.max(0, (depth.mm - size(kind.footprint.depth)) / 2),
+  );
+  const as = kind.adds.find((one) => one.words === words)?.as;
+  return as ? as(made, partPlace(plan, made)!) : made;
+}
+const USUAL_SHEET = 'ply-18';
 
 /** An id and a name that no item has yet, made of these. */
 export function freshName(plan: PlanItems, id: string, name: string): { id: string; name: string } {

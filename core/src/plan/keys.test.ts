@@ -13,7 +13,7 @@ import { caseOf, doorOf, mm, planWith, inBay } from '../testing/planWith';
 import { applyEdit, inverse } from './edit';
 import { readPlan } from './readPlan';
 import type { Plan } from './schema';
-import type { BayMount, TopMount } from '../parts/contract/mount';
+import { bayOf, carcassIdOf, type Mounted } from '../parts/contract/mount';
 import { KIND_ROWS } from '../testing/kindRows';
 
 const keysOf = (plan: Plan) =>
@@ -94,10 +94,10 @@ describe('stones', () => {
 });
 
 /** A part as plans before version 5 had it: every one named a carcass and a bay. */
-const unmounted = <P extends { readonly mount: BayMount | TopMount }>({ mount, ...part }: P) => ({
+const unmounted = <P extends Mounted>({ mount, ...part }: P) => ({
   ...part,
-  carcass: mount.carcass,
-  bay: mount.on === 'bay' ? mount.bay : 'all',
+  carcass: carcassIdOf({ mount }),
+  bay: bayOf({ mount }) ?? 'all',
 });
 
 describe('a plan of format version 4', () => {

@@ -3,8 +3,11 @@ import { existingFrame, existingKind } from '../existing/kinds';
 import type { Existing } from '../existing/schema';
 import type { Length } from '../length/length';
 import { boxOf } from '../things/frame';
+import { mountOf } from '../parts/contract/mount';
+import { familyOf, type Part } from '../parts/families';
 import type { Point3 } from '../solid/prism';
 import type { Change } from '../item/change';
+import { get, type PathStep } from '../item/path';
 import { pathOf, type Item } from './items';
 import type { Plan } from './schema';
 
@@ -14,7 +17,7 @@ export interface Extent {
   readonly greatest: Point3;
 }
 
-/** Where an item stands and how large it is, as a box; undefined for parts, which go with their carcass. */
+/** Where an item stands and how large it is, as a box; undefined for parts that go with what they are mounted on. */
 export function extentOf(item: Item): Extent | undefined {
   switch (item.list) {
     case 'space': {
@@ -36,8 +39,21 @@ export function extentOf(item: Item): Extent | undefined {
       return framed(frameOf(item.value), [width.mm, depth.mm, height.mm]);
     }
     case 'parts':
-      return undefined;
+      return standingExtent(item.value);
   }
+}
+
+/** Of a part on the floor. */
+function standingExtent(part: Part): Extent | undefined {
+  const mount = mountOf(part);
+  const print = mount.on === 'floor' ? familyOf(part).footprint : undefined;
+  if (mount.on !== 'floor' || !print) return undefined;
+  const size = (path: readonly PathStep[]) => (get(part, path) as Length).mm;
+  return framed(frameOf({ ...mount, z: { mm: 0 } }), [
+    size(print.width),
+    size(print.depth),
+    print.high(part),
+  ]);
 }
 
 function framed(frame: Frame, size: Point3): Extent {
@@ -52,10 +68,11 @@ function framed(frame: Frame, size: Point3): Extent {
 const existingHigh = (item: Existing): number =>
   item.kind === 'hatch' && item.lies === 'flat' ? item.thickness.mm : item.height.mm;
 
-/** The changes that give an item another box; none where the box is the one it has. Parts have none of their own. */
+/** The changes that give an item another box; none where the box is the one it has. A part on the floor keeps its height. */
 export function extentChanges(plan: Plan, item: Item, to: Extent): Change[] {
-  if (item.list === 'parts' || item.list === 'space') return [];
+  if (item.list === 'space') return [];
   const path = pathOf(plan, item);
+  if (item.list === 'parts') return standingChanges(item.value, path, to);
   const wanted: Partial<Sizes> =
     item.list === 'things'
       ? thingFields(to)
@@ -65,6 +82,23 @@ export function extentChanges(plan: Plan, item: Item, to: Extent): Change[] {
   return Object.entries(wanted).flatMap(([field, mm]) => {
     const before = (item.value as Record<keyof Sizes, Length>)[field as keyof Sizes];
     return Math.abs(before.mm - mm) < 1e-9 ? [] : [{ path: [...path, field], before, after: { mm } }];
+  });
+}
+
+function standingChanges(part: Part, path: Change['path'], to: Extent): Change[] {
+  const mount = mountOf(part);
+  const print = familyOf(part).footprint;
+  if (mount.on !== 'floor' || !print) return [];
+  const wanted = frontedFields({ ...mount, z: { mm: 0 } }, to);
+  const fields: readonly (readonly [readonly PathStep[], number])[] = [
+    [['mount', 'x'], wanted.x],
+    [['mount', 'y'], wanted.y],
+    [print.width, wanted.width],
+    [print.depth, wanted.depth],
+  ];
+  return fields.flatMap(([field, mm]) => {
+    const before = get(part, field) as Length;
+    return Math.abs(before.mm - mm) < 1e-9 ? [] : [{ path: [...path, ...field], before, after: { mm } }];
   });
 }
 

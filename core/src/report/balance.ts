@@ -1,3 +1,4 @@
+import { motionPose, moved } from '../motion/motion';
 import { AT_EASE, type Conditions } from '../balance/force';
 import { mostOver, leastOver, type Figure } from '../balance/bounds';
 import { axisHolds, hingesHold, sizeOf } from '../balance/axisLoad';
@@ -5,10 +6,11 @@ import { speedOf } from '../balance/coordinate';
 import { driveOf, drivesOf, handIn, standsOver, type Poised, type Stretch } from '../balance/poise';
 import { slamOf } from '../balance/slam';
 import { strokeLeft } from '../balance/strut';
+import { letOff, type LetOff } from './letOff';
 import type { Balance, Bracket } from '../parts/contract/balance';
 import { MOISTURE } from '../material/season';
 import { GRAVITY } from '../piece/mass';
-import { familyOf } from '../parts/families';
+import { appraisalOf } from '../parts/appraisals';
 import { partBuilt, type BuiltPart } from '../plan/place';
 import type { Plan } from '../plan/schema';
 
@@ -21,6 +23,10 @@ export interface Weather {
   readonly failed: readonly string[];
   /** All that weighs does so many times what it does. */
   readonly weighs: number;
+  /** And some of it besides, by the forces' keys. */
+  readonly heavier?: ReadonlyMap<string, number>;
+  /** What is left of the gas in its struts, as a share. */
+  readonly gas?: number;
 }
 
 /** What a hand gives over a travel, at most, N; its bounds are proven. */
@@ -50,6 +56,15 @@ export interface BalanceReport {
   readonly mover: string;
   readonly usable: number;
   readonly weathers: readonly Balanced[];
+  /** What a hand gives where it stands so high, N: to lift it and to hold it back. */
+  readonly heights: readonly {
+    readonly words: string;
+    readonly mm: number;
+    readonly opening: number;
+    readonly closing: number;
+  }[];
+  /** Where struts are too strong for a hand, what letting them off does; only where a hand then gives it with ease. */
+  readonly letOff?: LetOff;
   /** Of each strut, what is left of its stroke, mm, and what it pushes with, shut and at most, N. */
   readonly struts: readonly {
     readonly words: string;
@@ -74,6 +89,8 @@ export interface BalanceReport {
 const MJ_A_J = 1e3;
 /** As near as a hand's force is told, N, and a hinge's. */
 const NEAR_N = 0.2;
+/** What a hand does not feel, N. */
+const SLIGHT_N = 0.5;
 /** Cold, as it is sold by, and warm: heated, and where it is not. Common practice, degrees. */
 const COLD = { heated: 15, unheated: -5 } as const;
 const WARM = { heated: 30, unheated: 38 } as const;
@@ -87,7 +104,7 @@ export function balancesOf(plan: Plan, item: string): readonly Balance[] {
   if (!built) return [];
   const before = kept.get(built);
   if (before) return before;
-  const balances = familyOf(part).balances?.(built.laid, built.pieces) ?? [];
+  const balances = appraisalOf(part).balances?.(built.laid, built.pieces) ?? [];
   kept.set(built, balances);
   return balances;
 }
@@ -155,6 +172,12 @@ export function whatIfs(plan: Plan, balance: Balance): Weather[] {
     weighs,
   });
   return [
+    ...(balance.mayBe ?? []).map(({ key, words, times }): Weather => ({
+      ...usual!,
+      key,
+      words,
+      heavier: times,
+    })),
     weighing('laden', `with ${LEFT_ON_IT} kg left on it`, (newtons + LEFT_ON_IT * GRAVITY) / newtons),
     weighing('heavier', 'of a board a quarter heavier', HEAVIER),
     weighing('lighter', 'of a board a fifth lighter', LIGHTER),
@@ -165,11 +188,20 @@ export function whatIfs(plan: Plan, balance: Balance): Weather[] {
 export const balancedIn = (balance: Balance, usable: number, weather: Weather): Balanced =>
   balancedUnder(balance, poisedOf(balance, usable), weather);
 
-export const conditionsOf = ({ celsius, aged, failed, weighs }: Weather): Omit<Conditions, 'sense'> => ({
+export const conditionsOf = ({
+  celsius,
+  aged,
+  failed,
+  weighs,
+  heavier,
+  gas,
+}: Weather): Omit<Conditions, 'sense'> => ({
   celsius,
   aged,
   failed: new Set(failed),
   weighs,
+  ...(heavier && { heavier }),
+  ...(gas !== undefined && { gas }),
 });
 
 /** A balance over the travel it can use. */
@@ -187,10 +219,15 @@ export function balanceReport(plan: Plan, balance: Balance, usable: number): Bal
   const poised = poisedOf(balance, usable);
   const weathers = weathersOf(plan, balance);
   const balanced = weathers.map((weather) => balancedUnder(balance, poised, weather));
+  const { lift, push, back } = balanced[0]!.hand;
+  const heavy = Math.max(lift.most, push.most, back.most) > balance.comfortable;
+  const off = heavy && balance.struts.length > 0 ? letOff(poised, conditionsOf(weathers[0]!)) : undefined;
   return {
     mover: balance.mover,
     usable,
     weathers: balanced,
+    heights: atHeights(balance, poised, conditionsOf(weathers[0]!)),
+    ...(off && off.most <= balance.comfortable + SLIGHT_N && { letOff: off }),
     struts: balance.struts.map(({ words, strut, length, force, bracket }) => {
       const lengths = length.over(0, usable).value;
       const at = { ...AT_EASE, sense: -1 as const, travel: 0 };
@@ -212,6 +249,28 @@ export function balanceReport(plan: Plan, balance: Balance, usable: number): Bal
     ...hingeLoad(balance, poised),
   };
 }
+
+/** What a hand gives where what it takes passes a height: it sinks as it opens, or does not come by there. */
+function atHeights(
+  { heights = [], grip }: Balance,
+  { efforts, ends, handle }: Poised,
+  conditions: Omit<Conditions, 'sense'>,
+): BalanceReport['heights'] {
+  const high = (travel: number) => moved(motionPose(grip.motion, travel), grip.point)[2];
+  const usable = ends[ends.length - 1]!;
+  const { lift, shut } = handIn(drivesOf(efforts, conditions), handle);
+  return heights.flatMap(({ words, mm }) => {
+    if (high(0) < mm || high(usable) > mm) return [];
+    let [low, until] = [0, usable];
+    while (until - low > FINEST_TURN) {
+      const middle = (low + until) / 2;
+      if (high(middle) > mm) low = middle;
+      else until = middle;
+    }
+    return [{ words, mm, opening: lift(low, until).most, closing: shut(low, until).most }];
+  });
+}
+const FINEST_TURN = 1e-6;
 
 function balancedUnder(balance: Balance, { efforts, ends, handle }: Poised, weather: Weather): Balanced {
   const drives = drivesOf(efforts, conditionsOf(weather));

@@ -41,7 +41,8 @@ export const turnWords = (travel: number): string => {
 export function balanceNotes(balance: Balance, report: BalanceReport, frail: boolean): PartNote[] {
   const [usual, ...others] = report.weathers;
   return [
-    handNote(balance, usual!),
+    handNote(balance, usual!, report.letOff),
+    ...heightNotes(balance, report),
     ...openNote(balance, report, usual!),
     ...shutNote(balance, report),
     ...slamNote(balance, usual!, frail),
@@ -71,7 +72,7 @@ export function handWords({ opens }: Balance, { hand }: Balanced): string {
   return parts.join('; ');
 }
 
-function handNote(balance: Balance, usual: Balanced): PartNote {
+function handNote(balance: Balance, usual: Balanced, off: BalanceReport['letOff']): PartNote {
   const { lift, push, back } = usual.hand;
   const most = Math.max(lift.most, push.most, back.most);
   const verdict = handGrade(most, balance.comfortable);
@@ -79,8 +80,36 @@ function handNote(balance: Balance, usual: Balanced): PartNote {
     'balance',
     'hand',
     verdict,
-    `By hand it takes ${handWords(balance, usual)}. ${forceMark(balance.comfortable)} is given with ease${verdict === 'clear' ? '' : ': help it with struts or springs, or make it lighter'}.`,
+    `By hand it takes ${handWords(balance, usual)}. ${forceMark(balance.comfortable)} is given with ease${verdict === 'clear' ? '' : `: ${easingWords(balance, off)}`}.`,
   );
+}
+
+/** What makes it lighter: struts that are too strong are let off before others are bought. */
+function easingWords({ struts }: Balance, off: BalanceReport['letOff']): string {
+  const [strut] = struts;
+  if (!strut) return 'help it with struts or springs, or make it lighter';
+  if (!off) return 'look for other struts, or make it lighter';
+  const push = forceMark(off.gas * strut.strut.push);
+  const valves = struts.length > 1 ? `their valves to ${push} each` : `its valve to ${push}`;
+  return `let off at ${valves}, before others are bought, it takes ${forceMark(off.most)} at most; gas that is let off does not come back`;
+}
+
+/** Where a hand takes it as it passes: what it pulls it with there, and what it lifts it back with. */
+function heightNotes({ comfortable }: Balance, { heights }: BalanceReport): PartNote[] {
+  return heights.map(({ words, mm, opening, closing }) => {
+    const most = Math.max(Math.abs(opening), Math.abs(closing));
+    const parts = [
+      opening > 0.5 ? `${forceMark(opening)} to pull it on` : 'nothing to pull it on',
+      closing > 0.5 ? `${forceMark(closing)} to lift it back` : 'nothing to lift it back',
+      ...(closing < -0.5 ? [`${forceMark(-closing)} to hold it down`] : []),
+    ];
+    return note(
+      'balance',
+      `at ${words}`,
+      handGrade(most, comfortable) === 'clear' ? 'clear' : 'tight',
+      `At ${words}, ${lengthMark(mm)} above the floor, it takes ${parts.join('; ')}.`,
+    );
+  });
 }
 
 function openNote(balance: Balance, report: BalanceReport, { open, stands }: Balanced): PartNote[] {

@@ -3,7 +3,8 @@ import type { Carcass } from '../carcass/schema';
 import type { Assumption, PartNote } from '../item/note';
 import { sayLengths } from '../length/lengthMark';
 import type { Units } from '../length/units';
-import { familyOf, type Part } from '../parts/families';
+import { appraisalOf } from '../parts/appraisals';
+import type { Part } from '../parts/families';
 import { carriedBy } from '../plan/carried';
 import { carcassStrengthNotes } from '../carcass/strength';
 import { carcassAssumptions } from '../stability/assumptions';
@@ -39,10 +40,10 @@ export function partFindings(plan: Plan, part: Part): ItemFindings {
   const carriedText = JSON.stringify(carried);
   if (known?.units === plan.units && known.taken === plan.taken && known.carried === carriedText)
     return known.findings;
-  const family = familyOf(part);
+  const appraisal = appraisalOf(part);
   const findings = {
-    notes: noteFindings(part.id, family.notes(built.laid, built.pieces, carried), plan),
-    assumptions: told(part.id, family.assumptions(built.laid), plan.units),
+    notes: noteFindings(part.id, appraisal.notes(built.laid, built.pieces, carried), plan),
+    assumptions: told(part.id, appraisal.assumptions(built.laid), plan.units),
   };
   cache.set(built, { units: plan.units, taken: plan.taken, carried: carriedText, findings });
   return findings;

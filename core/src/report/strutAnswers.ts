@@ -12,7 +12,7 @@ import type { SceneChecker, Progress } from '../clearance/checkScene';
 import { uncapitalised } from '../item/capitals';
 import type { Change } from '../item/change';
 import { forceMark, sayLengths } from '../length/lengthMark';
-import { familyOf } from '../parts/families';
+import { appraisalOf } from '../parts/appraisals';
 import { gasStrutOf } from '../parts/kit/turning/help';
 import type { Balance } from '../parts/contract/balance';
 import type { Placing } from '../parts/contract/placing';
@@ -34,7 +34,7 @@ export interface StrutAnswer {
   /** From the axis along the leaf and the case, and in from the leaf's inner face, mm. */
   readonly onLeaf: readonly [number, number];
   readonly onCase: readonly [number, number];
-  /** What a hand gives at most, proven, N; and whether it does all that was wanted. */
+  /** What a hand gives at most, proven, N; and whether it does all that was wanted, the screws of its brackets among it. */
   readonly hand: number;
   readonly does: boolean;
   readonly balance: BalanceReport;
@@ -51,8 +51,9 @@ export interface StrutAnswers {
 }
 
 const MOST_ANSWERS = 5;
-/** The grid both ends are tried on, mm. */
+/** The grid both ends are tried on, mm; coarser by as much where more pairs of places than these would come of it, as of a bed. */
 const STEP = 5;
+const MOST_PAIRS = 6e5;
 /** So much of a stroke is kept at either end, mm. Common practice of those who make struts. */
 const KEEP = 5;
 /** As near as a hand's force is proven here, N. */
@@ -77,7 +78,7 @@ export function placerTask(
 ): { task: PlacerTask; placing: Placing; balance: Balance } | undefined {
   const part = plan.parts.find((one) => one.id === id);
   if (!part) return undefined;
-  const family = familyOf(part);
+  const appraisal = appraisalOf(part);
   const bare = withChanges(plan, [
     {
       path: ['parts', plan.parts.indexOf(part), 'help'],
@@ -89,7 +90,7 @@ export function placerTask(
     bare,
     bare.parts.find((one) => one.id === id)!,
   );
-  const placing = built && family.placings?.(built.laid)[0];
+  const placing = built && appraisal.placings?.(built.laid)[0];
   const balance = balancesOf(bare, id).find(({ mover }) => mover === placing?.mover);
   if (!placing || !balance) return undefined;
   const own = new Set([...drawer, ...plan.hardware.map((one) => one.id)]);
@@ -111,7 +112,7 @@ export function placerTask(
       candidates,
       counts: [1, 2],
       wants,
-      step: STEP,
+      step: stepFor(placing),
       keep: KEEP,
     },
   };
@@ -163,7 +164,13 @@ export function* strutAnswers(
   };
 }
 
-const placesOf = ({ onLeaf, onCase, step }: PlacerTask): number => {
+function stepFor(placing: Pick<PlacerTask, 'onLeaf' | 'onCase'>): number {
+  let step = STEP;
+  while (placesOf({ ...placing, step }) > MOST_PAIRS) step += STEP;
+  return step;
+}
+
+const placesOf = ({ onLeaf, onCase, step }: Pick<PlacerTask, 'onLeaf' | 'onCase' | 'step'>): number => {
   const many = ([from, to]: readonly [number, number]) => Math.floor((to - from) / step + 1e-9) + 1;
   return many(onLeaf.along) * many(onLeaf.back) * many(onCase.along) * many(onCase.back);
 };
@@ -279,6 +286,7 @@ function answerOf(
 ): StrutAnswer {
   const { candidate, count, onLeaf, onCase } = placement;
   const name = planHardware(plan).named(candidate.id)!.name;
+  const report = balanceReport(plan, balance, placing.to);
   const own = placing.help(candidate.id, count, onLeaf, onCase) as {
     readonly onLeaf: { readonly in: { readonly mm: number } };
     readonly onCase: { readonly in: { readonly mm: number } };
@@ -291,8 +299,8 @@ function answerOf(
     onLeaf: [onLeaf[0], own.onLeaf.in.mm],
     onCase: [onCase[0], own.onCase.in.mm],
     hand,
-    does: miss === 0,
-    balance: balanceReport(plan, balance, placing.to),
+    does: miss === 0 && report.struts.every(({ most, bears }) => most <= bears),
+    balance: report,
     curve: handCurve(balance, placing.to, AT_EASE),
   };
 }

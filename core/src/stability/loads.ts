@@ -1,5 +1,5 @@
 import { AT_EASE, type Force } from '../balance/force';
-import { familyOf } from '../parts/families';
+import { appraisalOf } from '../parts/appraisals';
 import type { Motion } from '../motion/motion';
 import { carriedBy } from '../plan/carried';
 import { carrierOf, withMounted } from '../plan/hosts';
@@ -49,7 +49,7 @@ export function loadsOf(plan: Plan, id: string): Loads {
     const built = part && partBuilt(plan, part);
     if (!part || !built) continue;
     still.push(...built.pieces.still.map(({ pieces }) => weighAll(pieces, stock)));
-    const acting = familyOf(part).forces(built.laid, built.pieces, built.movers);
+    const acting = appraisalOf(part).forces(built.laid, built.pieces, built.movers);
     const lying = new Set(built.pieces.still.map(({ key }) => key));
     stored.push(
       ...acting

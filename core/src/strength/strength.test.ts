@@ -31,6 +31,22 @@ describe('what bends and breaks', () => {
     expect(longestSpan(bare, atMiddle(PERSON), ({ sag }, at) => sag <= at / 250)).toBeCloseTo(span, 1);
   });
 
+  // Floor joists under 40 lb/ft2 of live load, let bend by span/360: spruce-pine-fir No. 2, E 1.4e6 lb/in2. International
+  // Residential Code, table R502.3.1(2), from memory: those of its spans that bending down governs; told to the whole inch.
+  it.each([
+    ['2x6, 12 in apart', 5.5, 12, 10 * 12 + 3],
+    ['2x6, 16 in apart', 5.5, 16, 9 * 12 + 4],
+    ['2x8, 12 in apart', 7.25, 12, 13 * 12 + 6],
+    ['2x8, 16 in apart', 7.25, 16, 12 * 12 + 3],
+  ])('a joist of %s spans what a published table says', (_name, deep, apart, inches) => {
+    const INCH = 25.4;
+    const [psf, psi] = [4.4482216 / (12 * INCH) ** 2, 4.4482216 / INCH ** 2];
+    const joist = strip(6000, 1.5 * INCH, deep * INCH, 1.4e6 * psi);
+    const load = { spread: 40 * psf * apart * INCH, middle: 0 };
+    const spans = longestSpan(joist, load, ({ sag }, at) => sag <= at / 360) / INCH;
+    expect(Math.abs(spans - inches)).toBeLessThan(1);
+  });
+
   it('12 mm plywood 1421 long under 20 kg sags about 13 mm, as by 5 w L^4 / (384 E I)', () => {
     // TRADE; on a shelf 300 deep, its own weight left out: 12.5 mm, with it 14.
     const { sag } = bentBy(strip(1421, 560, 12, 9000), spreadOver(20, 1421));

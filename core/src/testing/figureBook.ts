@@ -8,6 +8,7 @@ import type { Lever } from '../item/lever';
 import { sayLengths } from '../length/lengthMark';
 import { MILLIMETRES } from '../length/units';
 import { hardwareNeeded, piecesOf } from '../make/partsList';
+import { appraisalOf } from '../parts/appraisals';
 import { familyOf } from '../parts/families';
 import { weigh } from '../piece/mass';
 import type { Piece } from '../piece/piece';
@@ -147,16 +148,18 @@ function partLines(plan: Plan, part: Plan['parts'][number]): string[] {
       ({ id, unit, from, to, needs, contacts }) =>
         `moves ${id}: ${figure(from)} to ${figure(unit === 'rad' ? (to * 180) / Math.PI : to)} ${unit === 'rad' ? '°' : 'mm'}, ${figure(needs.around)} around, ${needs.row ? figure(needs.row.gap) : '-'} in its row, ${contacts.length} touches`,
     ),
-    ...family.forces(laid, pieces, movers).map(({ link, force }) => {
-      const { least, most } = force.newtons(AT_EASE);
-      return `${force.kind} on ${link}: ${figure(least)}..${figure(most)} N at ${figures(force.at(AT_EASE))}`;
-    }),
+    ...appraisalOf(part)
+      .forces(laid, pieces, movers)
+      .map(({ link, force }) => {
+        const { least, most } = force.newtons(AT_EASE);
+        return `${force.kind} on ${link}: ${figure(least)}..${figure(most)} N at ${figures(force.at(AT_EASE))}`;
+      }),
     ...pieces.onGround.map(
       ({ into, work: { key, kind, side, at, round, mate, words } }) =>
         `into ${into}: ${[`${key} ${kind} ${side} ${range(at.x)} ${range(at.y)} ${range(at.z)}`, round && 'round', mate && `for ${mate.work ?? mate.piece}`, words].filter((text) => text).join(', ')}`,
     ),
     ...(family.openings?.(laid) ?? []).map((opening) => `clear ${JSON.stringify(opening)}`),
-    ...leverLines(family.levers(laid, pieces, TROUBLE)),
+    ...leverLines(appraisalOf(part).levers(laid, pieces, TROUBLE)),
   ];
 }
 

@@ -16,7 +16,9 @@ import { type Drawer } from '../parts/drawer/schema';
 import { USUAL_BIN } from '../parts/pullout/fresh';
 import { type Pullout } from '../parts/pullout/schema';
 import { USUAL_RUNS } from '../parts/kit/runs/usual';
+import type { Bears } from '../parts/platform/schema';
 import { type Grooves } from '../parts/sliding/schema';
+import { usualBears } from '../parts/platform/fresh';
 import { USUAL_SLIDING_PULL, USUAL_WAY } from '../parts/sliding/fresh';
 import { USUAL_FLAP_HELP } from '../parts/flap/fresh';
 import type { Flap } from '../parts/flap/schema';
@@ -38,7 +40,10 @@ import {
   withDrawer,
   withFlap,
   withLid,
+  withPlatform,
+  withLift,
   withPullout,
+  withSlats,
 } from './partsOf';
 
 /** What a kind comes to when it is built, and its own typical fault: found or refused, with the amount. */
@@ -141,6 +146,50 @@ const behindLid = (gap: number) =>
 const latch = (hardware: string, reached: 'from outside' | 'from within' = 'from outside') =>
   ({ hardware, reached }) as const;
 
+/** Folding platforms: three leaves on a chest 900 x 400 x 420. */
+const USUAL_BEARS = usualBears('ledgers', 'ply-18', 0) as Extract<Bears, { kind: 'ledgers' }>;
+const LEDGERS = 'A folding platform on ledgers';
+const PLATFORM_ROWS: Readonly<Record<string, KindRow>> = {
+  'family: platform': { good: withPlatform({}), size: ['Case folding platform, leaf 2', 900, 460], bad: withPlatform({ gap: mm(3) }), said: 'Folded, its leaves would bind on the knuckle of their hinge. At least 4.5 mm between them will do.' },
+  // 3 x 18, a gap of 6, and 6 with legs of 18 between undersides.
+  'platform: stack': { good: withPlatform({ within: mm(84) }), size: ['Case folding platform, leaf 3', 900, 460], bad: withPlatform({ within: mm(80) }), said: 'Folded the stack stands 4 mm proud: it is 84 mm thick, and there is room for 80 mm.' },
+  // With a mat on each of 10 more of 30: 54 + 12 + 30.
+  'platform: mat': { good: withPlatform({ mat: { thick: mm(10), kg: 1 }, within: mm(96), bears: USUAL_BEARS }, LEDGERS), size: ['Case folding platform, ledger', 806, 40], bad: withPlatform({ mat: { thick: mm(12), kg: 1 }, within: mm(96), bears: USUAL_BEARS }, LEDGERS), said: 'Folded the stack stands 6 mm proud' },
+  'platform: seat': { good: withPlatform({ seat: true, mat: { thick: mm(0), kg: 0 } }, undefined, { height: mm(340) }), size: ['Case folding platform, leg', 340, 45], bad: withPlatform({ seat: true }), said: 'Folded it is sat on 504 mm above the floor; 400 mm to 460 mm is usual.' },
+  'bears: legs': { good: withPlatform({}), size: ['Case folding platform, leg', 420, 45], bad: withPlatform({ leaves: [mm(400), mm(420), mm(460)] }), said: 'The legs of leaf 2 are 420 mm long: folded they stand 20 mm past their leaf.' },
+  'bears: ledgers': { good: withPlatform({}, LEDGERS), size: ['Case folding platform, ledger', 806, 40], bad: withPlatform({ bears: { ...USUAL_BEARS, bears: mm(12) } }, LEDGERS), said: 'bears 12 mm at either end over 900 mm; at least 15 mm is wanted' },
+  'platform: way': { good: withPlatform({}), size: ['Case folding platform, leaf 1', 900, 400], bad: { ...withPlatform({}), change: boxAt('Lamp', { x: 3000, y: 2900, z: 850, width: 900, depth: 200, height: 60 }) }, said: 'touches the lamp at' },
+}; // prettier-ignore
+
+/** Slats on the same chest: (900 - 14 x 3) / 15 = 57.2 wide, 400 + 18 - 12 long. */
+const SLATS_ROWS: Readonly<Record<string, KindRow>> = {
+  'family: slats': { good: withSlats({}), size: ['Case slat bed, sliding slat', 406, 57.2], bad: withSlats({ count: 60 }), said: 'So many slats would be 4.6 mm wide. At most 22 will do.' },
+  'slats: overlap': { good: withSlats({ travel: mm(288) }), size: ['Case slat bed, staying slat', 400, 57.2], bad: withSlats({ travel: mm(420) }), said: 'At full travel the combs come apart by 32 mm: they fall between each other no more. At most 288 mm of travel will do.' },
+  'slats: open': { good: withSlats({}), size: ['Case slat bed, bearer', 864, 80], bad: withSlats({ count: 4 }), said: 'its slats stand 132 mm apart; at most 70 mm is usual under a mattress: more slats will do' },
+  // 120 kg over a lever of 280 to 108.
+  'slats: rail': { good: withSlats({}), size: ['Case slat bed, front rail', 900, 80], bad: withSlats({ legs: null }), said: 'Nothing carries its front rail: 120 kg there lifts its other ends with 3051 N.' },
+  'slats: bending': { good: withSlats({ layers: 1, travel: mm(200) }), size: ['Case slat bed, leg', 340, 45], bad: withSlats({ layers: 1, travel: mm(350) }), said: 'A slat sags 1.7 mm with 48 kg of a person at its middle' },
+  'slats: way': { good: withSlats({}), size: ['Case slat bed, front rail', 900, 80], bad: { ...withSlats({}), change: boxAt('Step', { x: 3000, y: 2700, z: 0, width: 900, depth: 100, height: 200 }) }, said: 'A leg of the case slat bed touches the step at 182 mm' },
+  'combs: from strips': { good: withSlats({}), size: ['Case slat bed, sliding slat', 406, 57.2], bad: withSlats({ stopped: false }), said: 'Nothing stops it: drawn on, it falls.' },
+  'combs: from one board': { good: withSlats({ combs: 'from one board', clearance: mm(3) }), size: ['Case slat bed, sliding slat', 406, 57.2], bad: withSlats({ combs: 'from one board', clearance: mm(0.5) }), said: 'Between slats 0.5 mm binds with paint and crumbs: 1 mm to 5 mm is usual, which a coarser blade' },
+}; // prettier-ignore
+
+/** Tables on the floor, 900 x 600, from 400 to 720 high. */
+const LIFT_ROWS: Readonly<Record<string, KindRow>> = {
+  'family: lift table': { good: withLift('pedestal'), size: ['Lift table, top', 900, 600], bad: withLift('pedestal', { high: mm(380) }), said: 'Its highest must be over its lowest. More than 400 mm will do.' },
+  // 382 of tube less 80 draws out by 302.
+  'lifts: pedestal': { good: withLift('pedestal'), size: ['Lift table, top', 900, 600], bad: withLift('pedestal', { lifts: { kind: 'pedestal', tubes: 2, across: mm(100), held: mm(80) } }), said: '2 tubes of 382 mm, each held in the next by 80 mm, draw out by 302 mm: at most 702 mm high will do, or 3 tubes.' },
+  // 800 long, its pins 308 apart in height at the lowest: 738.34 from pin to pin, and 50 of arm.
+  'lifts: scissor': { good: withLift('scissor'), size: ['Lift table, outer arm and lift table, inner arm', 850, 50], bad: withLift('scissor', { wide: mm(780) }), said: 'At its lowest its arms are 788.4 mm from end to end. At least as much top will do' },
+  'lifts: parallel arms': { good: withLift('parallel arms'), size: ['Lift table, front arm and lift table, rear arm', 750, 50], bad: { ...withLift('parallel arms'), change: boxAt('Seat back', { x: 3000, y: 2000, z: 0, width: 3000, depth: 300, height: 1000 }) }, said: 'the seat back' },
+  'table: seat': { good: withLift('pedestal', { seat: mm(430) }), size: ['Lift table, top', 900, 600], bad: withLift('pedestal', { seat: mm(540) }), said: 'Between seat and top 162 mm is left for knees and thighs; 170 mm is wanted.' },
+  'table: sleeps': { good: withLift('pedestal', { sleeps: true, low: mm(430), material: 'ply-18', wide: mm(460) }), size: ['Lift table, top', 460, 600], bad: withLift('pedestal', { sleeps: true }), said: 'Down, it lies 30 mm under the seats: within 5 mm one lies level. A lowest of 430 mm will do.' },
+  // 6.6 kg of plywood, 2 on it, half of the tubes, and a person.
+  'table: rating': { good: withLift('pedestal', { rating: 60 }), size: ['Lift table, top', 900, 600], bad: withLift('pedestal', { sleeps: true, rating: 100 }), said: 'It must carry 129 kg, a person on it, and is rated for 100 kg: let ledges on the seats carry the top' },
+  'power: by hand': { good: withLift('pedestal'), size: ['Lift table, top', 900, 600], bad: withLift('pedestal', { carries: 20 }), said: 'A hand lifts 268 N all the way: more than 100 N' },
+  'power: by a motor': { good: withLift('pedestal', { power: 'by a motor', carries: 20 }), size: ['Lift table, top', 900, 600], bad: { ...withLift('pedestal', { power: 'by a motor' }), change: boxAt('Lamp', { x: 3600, y: 2800, z: 700, width: 900, depth: 500, height: 200 }) }, said: 'Touches the lamp at 300 mm' },
+}; // prettier-ignore
+
 /** Lids and flaps, what helps them, holds them open and keeps them shut. */
 const TURNING_ROWS: Readonly<Record<string, KindRow>> = {
   // 600 - 80 - 80 - 3 - 3 by 500 + 20 - 60 - 3; of 600 - 280 - 6 - 50 the left margin may be 264.
@@ -211,6 +260,10 @@ const BED_ROWS: Readonly<Record<string, KindRow>> = {
   'legs: none': { good: bed('at the end', { legs: USUAL_LEGS.none, stay: USUAL_BED_STAY }), size: ['Case fold-up bed, panel', 2171, 958], bad: bed('at the end', { legs: USUAL_LEGS.none }), said: 'Nothing holds it at 90°: give it legs, or a stay at either end.' },
   // Its pivot is 18 + 190 above the floor and 97 behind the panels' face: 208 - 97.
   'legs: fixed': { good: legged('fixed'), size: ['Case fold-up bed, leg', 111, 70], bad: under(legged('fixed')), said: 'A leg of the case fold-up bed touches the low box at 88°, 2° short of full travel' },
+  // Its pin in the cabinet is as far below the pivot as the leg's below its hinge: 111 of leg less 15 of wood.
+  'legs: on a link': { good: bed('at the end', { legs: USUAL_LEGS['on a link'], face: null }), size: ['Case fold-up bed, leg', 111, 70], bad: bed('at the end', { legs: { ...USUAL_LEGS['on a link'], crank: mm(140) }, face: null }), said: 'as far under its pivot and its legs’ hinges as this. At most 96 mm will do.' },
+  'bed: headboard': { good: bed('at the end', { headboard: mm(40) }), size: ['Case fold-up bed, headboard', 906, 40], bad: bed('at the end', { headboard: mm(300) }), said: 'the back of the case' },
+  'bed: straps': { good: bed('at the end'), size: ['Case fold-up bed, platform', 2020, 870], bad: bed('at the end', { straps: 0 }), said: 'Up, nothing holds its mattress to it' },
   'legs: by hand': { good: legged('by hand'), size: ['Case fold-up bed, leg', 111, 70], bad: under(legged('by hand')), said: 'A leg of the case fold-up bed touches the low box at 88°, 2° short of full travel' },
 }; // prettier-ignore
 
@@ -218,6 +271,9 @@ const BED_ROWS: Readonly<Record<string, KindRow>> = {
 export const KIND_ROWS: Readonly<Record<string, KindRow>> = {
   ...TURNING_ROWS,
   ...BED_ROWS,
+  ...PLATFORM_ROWS,
+  ...SLATS_ROWS,
+  ...LIFT_ROWS,
   // Carcasses. 1890 less a plinth of 90 is 1800.
   'carcass: cupboard': { good: { carcasses: [carcass('cupboard', { height: mm(1890), stands: { on: 'a plinth', height: mm(90), setback: mm(40) } })] }, size: ['Left side and right side', 1800, 500], bad: one({ bay: bays(300, 300) }), said: 'The bays take 600 mm and there are 546 mm. 246 mm for the last will do, or let it take the rest.' },
   'carcass: wall cupboard': { good: { carcasses: [carcass('wall cupboard')] }, size: ['Hanging rail', 764, 80], bad: { carcasses: [carcass('wall cupboard', { z: mm(1500) })], parts: [doorOf({ handle: { ...USUAL_HANDLE.knob, fromBottom: mm(600) } })] }, said: 'The handle is 2116.5 mm above the floor, 316.5 mm over easy reach.' },

@@ -8,7 +8,10 @@ import type { Grooves, Sliding } from '../parts/sliding/schema';
 import { familyOf, type Part } from '../parts/families';
 import type { Flap } from '../parts/flap/schema';
 import type { Lid } from '../parts/lid/schema';
-import { newPart } from '../plan/fresh';
+import type { Lifts, LiftTable } from '../parts/lift/schema';
+import type { Platform } from '../parts/platform/schema';
+import type { Slats } from '../parts/slats/schema';
+import { newPart, newStanding } from '../plan/fresh';
 import { caseOf, mm, planWith, type Made } from './planWith';
 
 /** Whether parts of a family lie on top of a carcass, which then has no top of its own. */
@@ -71,6 +74,39 @@ export function bedOf(turns: Bed['turns'], other: Partial<Bed> = {}): Bed {
 export const withBed = (turns: Bed['turns'], other: Partial<Bed> = {}, on: Partial<Carcass> = {}): Made => ({
   carcasses: [cabinetOf(turns, on)],
   parts: [bedOf(turns, other)],
+});
+
+/** A folding platform on a chest 900 x 400 x 420: three leaves, those before it 460 wide; on ledgers they are 400. */
+export const platformOf = (other: Partial<Platform> = {}, words?: string): Platform => ({
+  ...(newPart(planWith({ carcasses: [seatOf()] }), 'platform', seatOf(), undefined, words) as Platform),
+  ...other,
+});
+export const seatOf = (other: Partial<Carcass> = {}): Carcass =>
+  chestOf({ width: mm(900), depth: mm(400), height: mm(420), z: mm(0), ...other });
+export const withPlatform = (other: Partial<Platform>, words?: string, on: Partial<Carcass> = {}): Made => ({
+  carcasses: [seatOf(on)],
+  parts: [platformOf(other, words)],
+});
+
+/** Slats on the same: 8 that stay and 7 between them, drawn out by 280. */
+export const slatsOf = (other: Partial<Slats> = {}): Slats => ({
+  ...(newPart(planWith({ carcasses: [seatOf()] }), 'slats', seatOf()) as Slats),
+  ...other,
+});
+export const withSlats = (other: Partial<Slats>, on: Partial<Carcass> = {}): Made => ({
+  carcasses: [seatOf(on)],
+  parts: [slatsOf(other)],
+});
+
+/** A table on the floor, 900 x 600, from 400 to 720 high, in the middle of the room. */
+export const LIFTED = { pedestal: undefined, scissor: 'A table on a scissor', 'parallel arms': 'A table on parallel arms' } as const; // prettier-ignore
+export const liftOf = (kind: Lifts['kind'], other: Partial<LiftTable> = {}): LiftTable => ({
+  ...(newStanding(planWith({}), 'lift table', LIFTED[kind]) as LiftTable),
+  ...other,
+});
+export const withLift = (kind: Lifts['kind'], other: Partial<LiftTable> = {}): Made => ({
+  carcasses: [],
+  parts: [liftOf(kind, other)],
 });
 
 /** A case off the floor: a front with even gaps ends just over its foot. */

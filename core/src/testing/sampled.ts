@@ -18,7 +18,7 @@ const at = (body: Mover['bodies'][number], travel: number) => {
 
 /**
  * Where the check of a plan and dense sampling with manifold-3d disagree, in words; empty where they agree. Every mover
- * is held against what stands within reach and against the others at rest.
+ * is held against what stands within reach, the space's own walls, floor and slopes among it, and against the others at rest.
  */
 export async function disagreements(made: Made): Promise<string[]> {
   const { gap } = await manifoldReferee();
@@ -26,7 +26,7 @@ export async function disagreements(made: Made): Promise<string[]> {
   const found: string[] = [];
   for (const mover of scene.movers) {
     const others: Body[] = [
-      ...scene.still.filter(({ item }) => item !== 'space'),
+      ...scene.still,
       ...scene.movers
         .filter((one) => one !== mover && !sameThing(one, mover))
         .flatMap((one) => parked(one, 0)),

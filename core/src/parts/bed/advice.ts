@@ -8,6 +8,7 @@ import { atMiddle, PERSON, PERSON_STRIP } from '../../strength/usualLoads';
 import { hardwareAssumptions, thicknessAssumptions } from '../kit/assumptions';
 import { gripNote } from '../kit/fronts';
 import { slackNotes } from '../kit/turning/advice';
+import { fromAxis } from '../kit/turning/plane';
 import { bracketNotes } from '../kit/turning/works';
 import { isHigh, RADIANS, type LaidBed } from './lay';
 import { bedLinks, bracketedOf } from './pieces';
@@ -17,12 +18,16 @@ const HIGH = { least: 350, most: 650 } as const;
 /** A bar pull is about so thick, mm. Common practice. */
 const PULL_BAR = 10;
 
+/** A pin of a pivot is let into a side so far, mm, less what is left of that. Common practice. */
+const PIN_LEFT = 4;
+
 export const bedNotes = (laid: LaidBed): PartNote[] => [
   ...stopNotes(laid),
   ...arcNotes(laid),
   ...heightNotes(laid),
   ...strengthNotes(laid),
   ...pivotNotes(laid),
+  ...beddingNotes(laid),
   ...gripNotes(laid),
   ...bracketNotes(bracketedOf(laid), laid.place.hardware),
   ...slackNotes(laid.bed.stay, laid.plane, laid.place.hardware),
@@ -66,7 +71,7 @@ function arcNotes({ plane, tray, mattress, bedding, to, place, opening: { inside
     noteOf(
       'opening',
       'clear',
-      `Its far top corner runs on ${lengthMark(far, 'least')} about the pivot, and comes ${lengthMark(Math.max(0, out), 'least')} out before the cabinet; ${to >= 89 * RADIANS ? 'down' : `at ${turnOfStop(to)}`} its underside is ${lengthMark(Math.max(0, place.carcass.z.mm + z + inside.front - y), 'most')} above the floor.`,
+      `Its farthest corner runs on ${lengthMark(far, 'least')} about the pivot, and comes ${lengthMark(Math.max(0, out), 'least')} out before the cabinet; ${to >= 89 * RADIANS ? 'down' : `at ${turnOfStop(to)}`} its underside is ${lengthMark(Math.max(0, place.carcass.z.mm + z + inside.front - y), 'most')} above the floor.`,
       'arc',
     ),
     ...(rises > 0 && back > y
@@ -155,6 +160,20 @@ function pivotNotes(laid: LaidBed): PartNote[] {
   ];
 }
 
+/** What keeps mattress and bedding in it as it stands up. */
+function beddingNotes({ bed }: LaidBed): PartNote[] {
+  return [
+    noteOf(
+      'fit',
+      bed.straps === 0 ? 'tight' : 'clear',
+      bed.straps === 0
+        ? 'Up, nothing holds its mattress to it: give it a strap or two.'
+        : `Up, ${bed.straps === 1 ? 'a strap holds' : `${bed.straps} straps hold`} its mattress${bed.bedding.thick.mm > 0 ? ' with its bedding' : ''} to it.`,
+      'straps',
+    ),
+  ];
+}
+
 function gripNotes({ bed: { grip }, place: { reach } }: LaidBed): PartNote[] {
   if (grip.kind === 'pull')
     return [gripNote({ kind: 'bar', projection: grip.projection }, PULL_BAR, reach.fingers)];
@@ -164,21 +183,35 @@ function gripNotes({ bed: { grip }, place: { reach } }: LaidBed): PartNote[] {
 }
 
 /** What hurts, in the order of the work. Foldaway beds are tested under EN 1129-1 and -2, from memory: named, not claimed. */
-function cautionNotes({ bed }: LaidBed): PartNote[] {
-  return [
-    noteOf(
-      'caution',
-      'clear',
-      'Fix its cabinet to the wall before the frame and its struts first move: a bed let down pulls it over.',
-      'first',
-    ),
-    noteOf(
-      'caution',
-      'clear',
-      `Nobody stands under it or between it and its cabinet as it goes; no lock without a release from inside, and no child works it alone${bed.help.kind === 'gas struts' ? '. Struts go in with the bed up, when they are longest, and the bed blocked both ways' : ''}.`,
-      'shut in',
-    ),
-  ];
+const cautionNotes = (laid: LaidBed): PartNote[] => [
+  noteOf(
+    'caution',
+    'clear',
+    'Fix its cabinet to the wall before the frame and its struts first move: a bed let down pulls it over.',
+    'first',
+  ),
+  noteOf('caution', 'clear', assemblyWords(laid), 'assembly'),
+  noteOf(
+    'caution',
+    'clear',
+    'Nobody stands under it or between it and its cabinet as it goes; no lock without a release from inside, and no child works it alone. Beds that fold away are tested under EN 1129-1 and -2.',
+    'shut in',
+  ),
+];
+
+/** In what order it goes together: the pins come between sides that stand nearer than they are long, struts in at their longest. */
+function assemblyWords({ bed, plane, place, to }: LaidBed): string {
+  const { help } = bed;
+  const pin = Math.max(0, place.stock.thickness(place.carcass.sheet) - PIN_LEFT);
+  const frame = `Its back and toe board stay off while it is carried in. Its pins go ${lengthMark(pin)} into either side: put them in from within the rails, or spring each side out by as much`;
+  if (help.kind !== 'gas struts') return `${frame}.`;
+  const [leaf, fixed] = [fromAxis(plane, help.onLeaf), fromAxis(plane, help.onCase)];
+  const apart = ([a, b]: readonly [number, number]) => Math.hypot(a - fixed[0], b - fixed[1]);
+  const [cos, sin] = [Math.cos(to), Math.sin(to)];
+  // The leaf turns away from the case: a place of it as it is once the bed is down.
+  const down: readonly [number, number] = [leaf[0] * cos + leaf[1] * sin, leaf[1] * cos - leaf[0] * sin];
+  const up = apart(leaf) >= apart(down);
+  return `${frame}. Struts go in at their longest, with the bed ${up ? 'up' : 'down'}, blocked both ways${up ? ' and reached before the back is on' : ''}; the mattress comes last.`;
 }
 
 /** What of a bed nobody measured, weighed or looked up. */

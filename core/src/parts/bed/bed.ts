@@ -1,9 +1,6 @@
 import type { Family } from '../contract/family';
-import { bedAssumptions, bedNotes } from './advice';
-import { bedBalances, bedForces, bedPlacings } from './forces';
 import { freshBed, mirrorBed, turningAtSide } from './fresh';
 import { layBed, type LaidBed } from './lay';
-import { bedLevers } from './levers';
 import { moveBed } from './move';
 import { bedPieces } from './pieces';
 import { missingOfBed, refuseBed } from './refuse';
@@ -24,10 +21,5 @@ export const BED: Family<Bed, LaidBed> = {
   refuse: refuseBed,
   pieces: bedPieces,
   move: moveBed,
-  forces: bedForces,
-  balances: bedBalances,
-  placings: bedPlacings,
-  notes: bedNotes,
-  assumptions: bedAssumptions,
-  levers: bedLevers,
+  weighed: true,
 };

@@ -7,6 +7,24 @@ import { USUAL_BED_HELP, USUAL_BED_STAY, USUAL_FACE, USUAL_LEGS } from './fresh'
 import { BED_TURNS, type Bed, type Legs } from './schema';
 
 type BedField = Field<Bed>;
+
+/** Mattresses as they are sold, long and wide, mm. Common practice, from memory: each country has its own. */
+const SIZES: Readonly<Record<string, readonly [long: number, wide: number]>> = {
+  'Europe, 80 x 200 cm': [2000, 800],
+  'Europe, 90 x 200 cm': [2000, 900],
+  'Europe, 140 x 200 cm': [2000, 1400],
+  'Europe, 160 x 200 cm': [2000, 1600],
+  'United Kingdom, small single': [1900, 750],
+  'United Kingdom, single': [1900, 900],
+  'United Kingdom, double': [1900, 1350],
+  'United Kingdom, king': [2000, 1500],
+  'North America, twin': [1905, 965],
+  'North America, full': [1905, 1372],
+  'North America, queen': [2032, 1524],
+  'Australia, single': [1880, 920],
+  'Australia, double': [1880, 1380],
+};
+const TYPED = 'as typed';
 const mattress = lengthOf<Bed>('Mattress');
 const frame = lengthOf<Bed>('Frame');
 const face = lengthOf<Bed>('Face');
@@ -31,6 +49,20 @@ const FIELDS: readonly BedField[] = [
     path: ['turns'],
     input: { words: BED_TURNS, word: ({ turns }) => turns, value: (word) => word },
   },
+  {
+    group: 'Mattress',
+    label: 'Mattress of the size',
+    path: ['mattress'],
+    input: {
+      words: [TYPED, ...Object.keys(SIZES)],
+      word: ({ mattress: { long, wide } }) =>
+        Object.keys(SIZES).find((name) => SIZES[name]![0] === long.mm && SIZES[name]![1] === wide.mm) ?? TYPED,
+      value: (word, { mattress: before }) => {
+        const size = SIZES[word];
+        return size ? { ...before, long: { mm: size[0] }, wide: { mm: size[1] } } : before;
+      },
+    },
+  },
   mattress('Mattress, long', ['mattress', 'long']),
   mattress('Mattress, wide', ['mattress', 'wide']),
   mattress('Mattress, thick', ['mattress', 'thick']),
@@ -45,6 +77,8 @@ const FIELDS: readonly BedField[] = [
   made('Platform', ['platform', 'material']),
   { group: 'Platform', label: 'Bearers', path: ['platform', 'bearers'], input: 'count' },
   lengthOf<Bed>('Platform')('Bearers, deep', ['platform', 'deep']),
+  frame('Headboard over its rails', ['headboard']),
+  { group: 'Mattress', label: 'Straps that hold it', path: ['straps'], input: 'count' },
   {
     group: 'Face',
     label: 'Panels on its underside',
@@ -72,7 +106,7 @@ const FIELDS: readonly BedField[] = [
     label: 'Stands on',
     path: ['legs'],
     input: {
-      words: ['no legs', 'fixed legs', 'legs swung out by hand'],
+      words: ['no legs', 'fixed legs', 'legs swung out by hand', 'legs that fall, on a link'],
       word: (bed) => WORDS[bed.legs.kind],
       value: (word) => USUAL_LEGS[(Object.keys(WORDS) as Legs['kind'][]).find((kind) => WORDS[kind] === word)!],
     },
@@ -86,6 +120,7 @@ const FIELDS: readonly BedField[] = [
     input: 'degrees',
     when: (bed) => bed.legs.kind === 'by hand',
   },
+  legs('Bar’s pin below the hinge', ['legs', 'crank'], (bed) => bed.legs.kind === 'on a link'),
   ...gripFields<Bed>(),
   ...helpFields<Bed>(USUAL_BED_HELP),
   ...stayFields<Bed>(USUAL_BED_STAY),
@@ -95,6 +130,7 @@ const WORDS: Readonly<Record<Legs['kind'], string>> = {
   none: 'no legs',
   fixed: 'fixed legs',
   'by hand': 'legs swung out by hand',
+  'on a link': 'legs that fall, on a link',
 };
 
 export const bedFields = (): readonly BedField[] => [

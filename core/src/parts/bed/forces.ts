@@ -6,13 +6,24 @@ import type { Balance } from '../contract/balance';
 import type { Acting, PartPieces } from '../contract/family';
 import type { Placing } from '../contract/placing';
 import { balanceOf } from '../kit/turning/balance';
-import { OFF_LEAF, placingOf, rangeOf } from '../kit/turning/placing';
+import { placingOf, rangeOf } from '../kit/turning/placing';
 import { weightsOf } from '../kit/weights';
 import { RADIANS, type LaidBed } from './lay';
 import { bedLinks, bedWords, mattressKey } from './pieces';
 
 /** What a hand lifts a bed with, with ease, N. Common practice. */
 export const BED_HAND = 100;
+
+/** Other mattresses it may get. Common practice: foam against springs. */
+const MATTRESSES = [
+  { key: 'mattress-heavier', words: 'with a mattress half as heavy again', by: 1.5 },
+  { key: 'mattress-lighter', words: 'with a mattress two thirds as heavy', by: 2 / 3 },
+] as const;
+/** Where a hand takes it as it goes, above the floor, mm. Common practice. */
+const HEIGHTS = [
+  { words: 'head height', mm: 1700 },
+  { words: 'knee height', mm: 450 },
+] as const;
 
 export const bedForces = (laid: LaidBed, pieces: PartPieces, movers: readonly Mover[]): Acting[] =>
   weightsOf(pieces, movers, laid.place.stock);
@@ -41,6 +52,12 @@ export function bedBalances(laid: LaidBed): Balance[] {
         links: links.map(({ link, motion: own }) => ({ pieces: link.pieces, motion: own })),
         weights,
         mayBeOff: { words: 'without its mattress', keys: [`${mattressKey(laid)}.weight`] },
+        mayBe: MATTRESSES.map(({ key, words, by }) => ({
+          key,
+          words,
+          times: new Map([[`${mattressKey(laid)}.weight`, by]]),
+        })),
+        heights: HEIGHTS,
         grip: frame.toSpace(laid.grip),
         comfortable: BED_HAND,
         reach: laid.tray.z[1] - plane.axis[1],
@@ -59,8 +76,10 @@ export function bedBalances(laid: LaidBed): Balance[] {
 }
 
 const EDGE = 40;
+/** Farther from the axis no strut is long enough, mm. */
+const REACH = 600;
 
-/** On the bed's rails and on the insides of the cabinet. */
+/** Along the middle of the bed's rails, and on the insides of the cabinet, near the pivot. */
 export function bedPlacings(laid: LaidBed): Placing[] {
   const { bed, plane, opening, tray, stops } = laid;
   const { inside } = opening;
@@ -68,18 +87,19 @@ export function bedPlacings(laid: LaidBed): Placing[] {
     bed.limit * RADIANS,
     ...stops.filter(({ words }) => !words.includes('strut')).map(({ at }) => at),
   );
-  const deep = span(tray.y);
+  const middle = plane.face + span(tray.y) / 2;
+  const near = (from: number, until: number) => rangeOf(Math.max(-REACH, from), Math.min(REACH, until));
   return [
     placingOf(plane, {
       mover: bed.id,
       to,
       corner: undefined,
       onLeaf: {
-        along: rangeOf(tray.z[0] + EDGE - plane.axis[1], tray.z[1] - EDGE - plane.axis[1]),
-        back: rangeOf(plane.face + OFF_LEAF, plane.face + deep - OFF_LEAF),
+        along: near(tray.z[0] + EDGE - plane.axis[1], tray.z[1] - EDGE - plane.axis[1]),
+        back: rangeOf(middle, middle),
       },
       onCase: {
-        along: rangeOf(inside.bottom + EDGE - plane.axis[1], inside.top - EDGE - plane.axis[1]),
+        along: near(inside.bottom + EDGE - plane.axis[1], inside.top - EDGE - plane.axis[1]),
         back: rangeOf(inside.front + EDGE - plane.axis[0], inside.back - EDGE - plane.axis[0]),
       },
     }),

@@ -11,6 +11,7 @@ export const USUAL_LEGS: { readonly [Kind in Legs['kind']]: Extract<Legs, { kind
   none: { kind: 'none' },
   fixed: { kind: 'fixed', wide: mm(70), in: mm(60) },
   'by hand': { kind: 'by hand', wide: mm(70), in: mm(60), at: 60 },
+  'on a link': { kind: 'on a link', wide: mm(70), in: mm(60), crank: mm(90) },
 };
 
 export const USUAL_BED_STAY: NonNullable<Stay> = {
@@ -55,7 +56,7 @@ export const USUAL_FACE: NonNullable<Bed['face']> = {
 };
 
 /** Rails stand so far off the sides of the cabinet, for struts between: mm. Common practice. */
-const BESIDE = 25;
+const BESIDE = 30;
 /** A mattress weighs about so much, kg a cubic metre, with its cover. Common practice. */
 const MATTRESS_DENSITY = 50;
 const PLAY = 10;
@@ -109,7 +110,7 @@ export function roomFor(
 }
 
 /** The mattress, the rails and the pivot that fill a bay: as large as goes in and turns in it. */
-export function bedIn(turns: Bed['turns'], room: BedRoom): Pick<Bed, 'mattress' | 'frame' | 'platform' | 'pivot' | 'foot' | 'bedding'> {
+export function bedIn(turns: Bed['turns'], room: BedRoom): Pick<Bed, 'mattress' | 'frame' | 'platform' | 'pivot' | 'foot' | 'bedding' | 'headboard' | 'straps'> {
   const { wide, high, deep, rail, face, board } = room;
   const bearer = Math.min(BEARER, Math.max(10, Math.round(deep * BEARER_SHARE)));
   const on = face + bearer + board;
@@ -126,6 +127,8 @@ export function bedIn(turns: Bed['turns'], room: BedRoom): Pick<Bed, 'mattress' 
   return {
     mattress: { long: mm(Math.min(long, 2400)), wide: mm(Math.min(width, 2200)), thick: mm(thick), kg: Math.max(1, Math.round((long * width * thick * MATTRESS_DENSITY) / 1e9)) },
     bedding: { thick: mm(0), kg: 0 },
+    headboard: mm(0),
+    straps: 2,
     frame: { material: 'ply-18', deep: mm(rails), play: mm(PLAY) },
     platform: { material: 'ply-18', bearers: Math.max(1, Math.min(16, Math.round(Math.max(standing, along) / BEARERS_APART))), deep: mm(bearer) },
     pivot: { hardware: 'pivot-120', up: mm(up), back: mm(back) },

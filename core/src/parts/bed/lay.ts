@@ -1,7 +1,7 @@
 import type { Opening } from '../../carcass/layout';
 import { frameOf, type Frame } from '../../item/frame';
-import { table } from '../../motion/drive';
-import { chain, type Motion } from '../../motion/motion';
+import { STRAIGHT, table } from '../../motion/drive';
+import { chain, motionOf, type Motion } from '../../motion/motion';
 import { middleOf, span, type Bounds, type Range } from '../../solid/bounds';
 import type { Point3 } from '../../solid/prism';
 import type { PartPlace } from '../contract/family';
@@ -27,6 +27,13 @@ export interface BedLeg {
   readonly motion: Motion;
 }
 
+/** A bar from the cabinet to the crank of a leg: where its pins are in the frame's (y, z), and what it takes up beside the bed. */
+export interface LegBar {
+  readonly x: Range;
+  readonly pins: readonly [readonly [number, number], readonly [number, number]];
+  readonly motion: Motion;
+}
+
 export interface LaidBed {
   readonly bed: Bed;
   readonly place: PartPlace;
@@ -49,6 +56,8 @@ export interface LaidBed {
   readonly to: number;
   readonly stops: readonly Stop[];
   readonly legs: readonly BedLeg[];
+  readonly bars: readonly LegBar[];
+  readonly headboard: Bounds | undefined;
   /** How long its legs are: from where they are fixed to the floor, with the bed down. */
   readonly legLong: number;
 }
@@ -118,9 +127,17 @@ export function layBed(bed: Bed, place: PartPlace): LaidBed {
     to,
     stops,
     grip: [middle, inside.front, tray.z[1]] as const,
+    headboard:
+      bed.headboard.mm > 0
+        ? {
+            x: tray.x,
+            y: [tray.y[1], tray.y[1] + bed.headboard.mm] as Range,
+            z: [tray.z[0], tray.z[0] + rail] as Range,
+          }
+        : undefined,
   };
   const legLong = Math.max(0, carcass.z.mm + z + (inside.front - y));
-  return { ...laid, legLong, legs: legsOf(laid, legLong) };
+  return { ...laid, legLong, legs: legsOf(laid, legLong), bars: barsOf(laid) };
 }
 
 /** Bearers from rail to rail the shorter way across, what is between them all alike. */
@@ -166,8 +183,8 @@ function stopsOf({ help, stay, limit }: Bed, { hardware }: PartPlace, plane: Tur
   return stops.sort((a, b) => a.at - b.at);
 }
 
-/** Two legs, near either side: off its underside always, or lying along that until they are swung out to stand square to it. */
-function legsOf(laid: Omit<LaidBed, 'legs' | 'legLong'>, long: number): BedLeg[] {
+/** Two legs, near either side: off its underside always, lying along that until they are swung out to stand square to it, or hanging from it. */
+function legsOf(laid: Omit<LaidBed, 'legs' | 'legLong' | 'bars'>, long: number): BedLeg[] {
   const { bed, opening, tray, plane, motion, to, rail: thick } = laid;
   const { legs } = bed;
   if (legs.kind === 'none' || long <= 0) return [];
@@ -185,6 +202,12 @@ function legsOf(laid: Omit<LaidBed, 'legs' | 'legLong'>, long: number): BedLeg[]
     point: plane.frame.toSpace([middleOf(tray.x), front, top]),
     axis: axisOf(plane).map((part) => -part) as unknown as Point3,
   } as const;
+  if (legs.kind === 'on a link')
+    return across.map((x) => ({
+      at: { x, y: [front - thick, front], z: [top - long, top] },
+      // As far as the bed turns they turn back.
+      motion: chain([...motion.stagesAt(0), { joint, drive: STRAIGHT }]),
+    }));
   const from = Math.min(legs.at * RADIANS, to * LATEST);
   const waits: readonly (readonly [number, number])[] = from > 0 ? [[from, 0]] : [];
   const swung =
@@ -198,4 +221,33 @@ function legsOf(laid: Omit<LaidBed, 'legs' | 'legLong'>, long: number): BedLeg[]
     at: { x, y: [front - thick, front], z: [top - long, top] },
     motion: swung,
   }));
+}
+
+/** Between a rail and the bar beside it, and how thick and wide that is, mm. Common practice: flat steel. */
+const BAR = { off: 3, thick: 4, wide: 20 } as const;
+export const BAR_WIDE = BAR.wide;
+
+/**
+ * A bar beside either leg. Legs stay upright with the bed up and down, so that pivot, hinge, crank and bar are the corners of a parallelogram:
+ * the bar's pin in the cabinet is as far from the bed's pivot as its pin in the leg from the leg's hinge, and the same way.
+ */
+function barsOf({ bed, tray, opening, plane, rail }: Omit<LaidBed, 'legs' | 'legLong' | 'bars'>): LegBar[] {
+  const { legs } = bed;
+  if (legs.kind !== 'on a link') return [];
+  const [y, z] = plane.axis;
+  const [back, down] = [rail / 2, legs.crank.mm];
+  const fixed = [y - back, z - down] as const;
+  const onLeg = [opening.inside.front - back, tray.z[1] - legs.in.mm - down] as const;
+  const motion = motionOf({
+    kind: 'turn',
+    point: plane.frame.toSpace([0, ...fixed]),
+    axis: axisOf(plane),
+  });
+  const { off, thick } = BAR;
+  return (
+    [
+      [tray.x[0] - off - thick, tray.x[0] - off],
+      [tray.x[1] + off, tray.x[1] + off + thick],
+    ] as const
+  ).map((x) => ({ x, pins: [fixed, onLeg], motion }));
 }

@@ -83,6 +83,8 @@ export function bedLevers(laid: LaidBed, _pieces: PartPieces, trouble: Trouble):
       key: 'mattress',
       what: 'its mattress',
       to: Math.max(60, up - SHORTER),
+      // A bar that reaches to its legs turns a little besides.
+      moves: laid.bars.length > 0 ? 1.1 : 1,
       cost: cost('a shorter bed', 8, 0.5),
       words: (mm) => `take a mattress ${lengthMark(mm, 'most')} ${field}`,
     }),
@@ -105,6 +107,7 @@ export function bedLevers(laid: LaidBed, _pieces: PartPieces, trouble: Trouble):
       key: 'foot',
       what: 'where its frame begins',
       to: bed.foot.mm + 100,
+      moves: laid.bars.length > 0 ? 1.1 : 1,
       cost: cost('a bed that stands higher', 4, 0.1),
       words: (mm) => `begin its frame ${lengthMark(mm, 'least')} up`,
     }),

@@ -1,4 +1,5 @@
 import { called } from '../../item/called';
+import { leaningIn } from '../../item/frame';
 import { board, type WorkIn } from '../../piece/board';
 import { plain } from '../../piece/plain';
 import type { Link, Piece } from '../../piece/piece';
@@ -10,7 +11,7 @@ import { atPlane, fromAxis } from '../kit/turning/plane';
 import { caseBrackets, type Bracketed } from '../kit/turning/works';
 import { besideBay, isOn } from '../../carcass/beside';
 import type { GroundWork } from '../../carcass/build';
-import { isHigh, mattressOf, type LaidBed } from './lay';
+import { BAR_WIDE, isHigh, mattressOf, type LaidBed } from './lay';
 
 /** A pull with its screws, kg. Common practice, no single source. */
 const PULL_KG = 0.2;
@@ -30,6 +31,7 @@ export const bedLinks = (laid: LaidBed): MovingLink[] => [
   { link: bedLink(laid), motion: laid.motion },
   { link: mattressLink(laid), motion: laid.motion },
   ...legLinks(laid),
+  ...barLinks(laid),
   ...betweenLinks(laid.bed.help, laid.plane, laid.helpX, laid.place.hardware, ownerOf(laid)),
 ];
 
@@ -100,6 +102,8 @@ function bedLink(laid: LaidBed): Link {
       ...bearerPieces(laid),
       platformOf(laid),
       ...panelPieces(laid),
+      ...headboardOf(laid),
+      ...strapsOf(laid),
       ...pullOf(laid),
       ...boughtPieces(
         help,
@@ -291,6 +295,81 @@ function panelPieces(laid: LaidBed): Piece[] {
       thick: [line('as the board', span(at.y))],
       material: face.material,
     });
+  });
+}
+
+function headboardOf(laid: LaidBed): Piece[] {
+  const { bed, frame, headboard: at, rail } = laid;
+  if (!at) return [];
+  const key = `${bed.id}/headboard`;
+  return [
+    board(frame, {
+      key,
+      item: bed.id,
+      role: 'panel',
+      name: `${bed.name}, headboard`,
+      told: { key, words: `the headboard of ${bedWords(laid)}` },
+      at,
+      way: ['x', 'y'],
+      length: [...traySums(laid).along, ...twice('side rails', rail)],
+      width: [line('as chosen', bed.headboard.mm)],
+      thick: [line('as the board', rail)],
+      material: bed.frame.material,
+    }),
+  ];
+}
+
+/** A strap with its buckle, kg. Common practice. */
+const STRAP_KG = 0.15;
+
+function strapsOf(laid: LaidBed): Piece[] {
+  const { bed, frame, mattress } = laid;
+  const key = `${bed.id}/strap`;
+  return Array.from({ length: bed.straps }, (_, i) =>
+    plain(frame, {
+      key: `${key}-${i + 1}`,
+      item: bed.id,
+      role: 'stay',
+      is: 'bought',
+      name: 'Webbing strap with a buckle',
+      told: { key, words: `a strap of ${bedWords(laid)}` },
+      mass: {
+        kg: STRAP_KG,
+        centre: frame.toSpace([middleOf(mattress.x), mattress.y[1], middleOf(mattress.z)]),
+      },
+    }),
+  );
+}
+
+/** A bar beside either leg, on its own pin in the cabinet. */
+function barLinks(laid: LaidBed): MovingLink[] {
+  const { bed, frame, bars } = laid;
+  return bars.slice(0, 1).map(({ motion }): MovingLink => {
+    const key = `${bed.id}/bars`;
+    const words = `a leg’s bar of ${bedWords(laid)}`;
+    return {
+      link: {
+        key,
+        item: bed.id,
+        words,
+        pieces: bars.map(({ x, pins: [from, to] }, i) => {
+          const [dy, dz] = [to[0] - from[0], to[1] - from[1]];
+          const long = Math.hypot(dy, dz);
+          const along = leaningIn(frame, [0, ...from], [0, dy / long, dz / long], [0, -dz / long, dy / long]);
+          const half = BAR_WIDE / 2;
+          return plain(along, {
+            key: `${key}-${i + 1}`,
+            item: bed.id,
+            role: 'arm',
+            is: 'bought',
+            name: `Flat bar for a leg, ${Math.round(long)} mm from pin to pin`,
+            told: { key, words },
+            at: [{ x: [-half, long + half], y: [-x[1], -x[0]], z: [-half, half] }],
+          });
+        }),
+      },
+      motion,
+    };
   });
 }
 

@@ -40,6 +40,7 @@ export function refuseBed(laid: LaidBed): Issue[] {
     () => sizeFaults(laid),
     () => depthFaults(laid),
     () => pivotFaults(laid),
+    () => barFaults(laid),
     () => stayFaults(bed.stay, plane, place.hardware),
     () => strutFaults(bed.help, plane, place.hardware),
   ]);
@@ -82,6 +83,24 @@ function depthFaults({ bed, mattress, bedding, platform, tray, opening: { inside
     ? refuse(['frame', 'deep'], `Its rails must hold bearers, platform and mattress. At least ${lengthMark(least, 'least')} deep will do.`)
     : [];
 } // prettier-ignore
+
+/** A bar's pin in the cabinet has wood under it; and where it runs no panel is. */
+function barFaults({ bed, plane, legLong, opening: { inside } }: LaidBed): Issue[] {
+  const { legs, face } = bed;
+  if (legs.kind !== 'on a link') return [];
+  if (face)
+    return refuse(
+      ['legs'],
+      'Bars run beside its underside from the cabinet to its legs: legs on a link want it without panels.',
+    );
+  const most = Math.min(plane.axis[1] - inside.bottom - ABOUT_PIN, legLong - ABOUT_PIN);
+  return legs.crank.mm > most
+    ? refuse(
+        ['legs', 'crank'],
+        `The pins of its legs’ bars are as far under its pivot and its legs’ hinges as this. At most ${lengthMark(Math.max(0, most), 'most')} will do.`,
+      )
+    : [];
+}
 
 /** The pin goes through the rails, with wood about it. */
 function pivotFaults({ bed, place, plane, tray, opening: { inside } }: LaidBed): Issue[] {

@@ -11,11 +11,11 @@ const kg = (most: number) =>
     v.minValue(0, 'A load cannot be less than 0.'),
     v.maxValue(most, `At most ${most} kg.`),
   );
-const counted = (most: number) =>
+const counted = (most: number, least = 1) =>
   v.pipe(
     v.number('They are counted.'),
     v.integer('They are counted whole.'),
-    v.minValue(1, 'At least one.'),
+    v.minValue(least, `At least ${least}.`),
     v.maxValue(most, `At most ${most}.`),
   );
 
@@ -36,8 +36,15 @@ export const LegsSchema = v.variant(
       in: lengthBetween(0, 600),
       at: degreesBetween(0, 89, 'Where its legs are swung out'),
     }),
+    /** Boards that hang from its far end and fall by themselves: a bar from their crank to the cabinet keeps them upright. */
+    v.strictObject({
+      kind: v.literal('on a link'),
+      wide: positiveLength(400),
+      in: lengthBetween(0, 600),
+      crank: positiveLength(400),
+    }),
   ],
-  'A bed has no legs, fixed legs, or legs that are swung out by hand.',
+  'A bed has no legs, fixed legs, legs that are swung out by hand, or legs on a link.',
 ); // prettier-ignore
 export type Legs = v.InferOutput<typeof LegsSchema>;
 
@@ -62,6 +69,10 @@ export const BedSchema = v.strictObject({
   frame: v.strictObject({ material: IdSchema, deep: positiveLength(500), play: lengthBetween(0, 60) }),
   /** What the mattress lies on, over bearers from rail to rail: so many, so deep, of the rails' board. */
   platform: v.strictObject({ material: IdSchema, bearers: counted(16), deep: positiveLength(300) }),
+  /** A board over its near end, so far over its rails: it swings back and down with it; 0 without. */
+  headboard: lengthBetween(0, 600),
+  /** What holds mattress and bedding to it as it stands up. */
+  straps: counted(6, 0),
   /** Panels on its underside, which close the cabinet: side by side, gaps about them, their foot so far above the bay's. */
   face: v.nullable(
     v.strictObject({

@@ -53,6 +53,14 @@ export interface Balance {
   readonly helped: boolean;
   /** What is weighed besides that may not be there: a cushion that comes off, a mattress; how that reads, and the keys of its efforts. */
   readonly mayBeOff?: { readonly words: string; readonly keys: readonly string[] };
+  /** What of it may weigh otherwise, as another mattress does: how that reads, and by how much, by the keys of its efforts. */
+  readonly mayBe?: readonly {
+    readonly key: string;
+    readonly words: string;
+    readonly times: ReadonlyMap<string, number>;
+  }[];
+  /** Heights above the floor at which a hand's force is told by itself, mm. */
+  readonly heights?: readonly { readonly words: string; readonly mm: number }[];
   /** What keeps it shut, and with how much, N, at its free edge. */
   readonly latch?: { readonly holds: number };
   /** It is locked once it is open all the way. */

@@ -7,14 +7,11 @@ import type { Season } from '../../material/season';
 import type { Stock } from '../../material/stock';
 import type { Link } from '../../piece/piece';
 import type { Body, Mover } from '../../scene/scene';
-import type { Lever, Trouble } from '../../item/lever';
 import type { Force } from '../../balance/force';
 import type { Point3 } from '../../solid/prism';
 import type { Issue } from '../../item/issue';
-import type { PartNote, Assumption } from '../../item/note';
-import type { Balance } from './balance';
-import type { Mount } from './mount';
-import type { Placing } from './placing';
+import type { PathStep } from '../../item/path';
+import type { LevelMount, Mount } from './mount';
 import type { ClearOpening } from './clearOpening';
 
 /** What a part is made of besides its own numbers and what it is mounted on: nothing else of the plan may change how it is laid. */
@@ -87,13 +84,26 @@ export interface Family<Part, Laid, At extends AnyPlace = PartPlace> {
   /** What it can be mounted on. */
   readonly mounts: readonly Mount['on'][];
   /** What can be had of it, as it reads in a list: "A door", "A pair of doors"; each is a fresh one, changed so for its place. */
-  readonly adds: readonly { readonly words: string; as?(part: Part, place: PartPlace): Part }[];
+  readonly adds: readonly { readonly words: string; as?(part: Part, place: At): Part }[];
   /**
    * A new part with usual numbers, in a bay of a carcass or on that; not given where it is mounted elsewhere.
    *
    * @param behind  a leaf closes the bay already
    */
   fresh?(id: string, name: string, place: PartPlace, bay: string, behind?: boolean): Part;
+  /** A new part with usual numbers that stands on the floor; given where it is mounted there. */
+  freshOnFloor?(
+    id: string,
+    name: string,
+    mount: LevelMount & { readonly on: 'floor' },
+    material: string,
+  ): Part;
+  /** What it takes up of the floor from its left front foot, as it is put there and drawn larger by hand: where its width and its depth stand in the part, and how high it is, mm. */
+  readonly footprint?: {
+    readonly width: readonly PathStep[];
+    readonly depth: readonly PathStep[];
+    high(part: Part): number;
+  };
   /** The part as it is in a mirror that turns left and right about. */
   mirror(part: Part, place: At): Part;
   /** On hardware sold by inches, where a fresh one is on metric that has its like; the same part where there is none. */
@@ -117,17 +127,8 @@ export interface Family<Part, Laid, At extends AnyPlace = PartPlace> {
   grounds?(laid: Laid, pieces: PartPieces): readonly Ground[];
   /** Its movers, each on a moving link of its pieces. */
   move(laid: Laid, pieces: PartPieces): readonly Mover[];
-  /** What acts on what moves of it: what it weighs with all that is in it, and what leans on it or pushes it. */
-  forces(laid: Laid, pieces: PartPieces, movers: readonly Mover[]): readonly Acting[];
-  /** What of it is weighed against what helps it, mover by mover; not given where nothing turns up or down. */
-  balances?(laid: Laid, pieces: PartPieces): readonly Balance[];
-  /** Where struts of what it balances may be fixed. */
-  placings?(laid: Laid): readonly Placing[];
   /** Every clear opening that its movers allow together, the widest first. */
   openings?(laid: Laid): readonly ClearOpening[];
-  /** What sums and statics tell of it: loads, sag, fingers, reach; `carried` is what others have mounted on it. */
-  notes(laid: Laid, pieces: PartPieces, carried: readonly Carried[]): PartNote[];
-  assumptions(laid: Laid): Assumption[];
-  /** What of it may be changed to mend a finding; paths start at the part. What comes of each is for the check to say. */
-  levers(laid: Laid, pieces: PartPieces, trouble: Trouble): Lever[];
+  /** Its movers are weighed against what helps them: its appraisal balances them. */
+  readonly weighed?: true;
 }

@@ -1,7 +1,4 @@
 import type { Family } from '../contract/family';
-import { weightsOf } from '../kit/weights';
-import { doorLevers } from './levers';
-import { doorAssumptions, doorNotes } from './advice';
 import { freshDoor, hungInRow, mirrorDoor } from './fresh';
 import { layDoor, type LaidDoor } from './lay';
 import { moveDoor } from './move';
@@ -24,8 +21,4 @@ export const DOOR: Family<Door, LaidDoor> = {
   pieces: doorPieces,
   grounds: doorGrounds,
   move: moveDoor,
-  forces: ({ place }, pieces, movers) => weightsOf(pieces, movers, place.stock),
-  notes: doorNotes,
-  assumptions: doorAssumptions,
-  levers: doorLevers,
 };

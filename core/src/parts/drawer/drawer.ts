@@ -1,10 +1,7 @@
 import type { Family } from '../contract/family';
-import { weightsOf } from '../kit/weights';
-import { drawnLevers } from '../kit/drawn/levers';
 import { slidesInInches } from '../kit/runs/usual';
 import type { LaidDrawn } from '../kit/drawn/lay';
 import { moveDrawn } from '../kit/drawn/move';
-import { drawnAssumptions, drawnNotes } from '../kit/drawn/notes';
 import { drawnPieces } from '../kit/drawn/pieces';
 import { missingOfDrawn, refuseDrawn } from '../kit/drawn/refuse';
 import { freshDrawer, mirrorDrawer } from './fresh';
@@ -23,8 +20,4 @@ export const DRAWER: Family<Drawer, LaidDrawn> = {
   refuse: refuseDrawn,
   pieces: drawnPieces,
   move: moveDrawn,
-  forces: ({ place }, pieces, movers) => weightsOf(pieces, movers, place.stock),
-  notes: drawnNotes,
-  assumptions: drawnAssumptions,
-  levers: drawnLevers,
 };

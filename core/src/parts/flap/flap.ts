@@ -1,11 +1,7 @@
 import type { Family } from '../contract/family';
-import { flapAssumptions, flapNotes } from './advice';
-import { flapBalances, flapForces } from './forces';
 import { flapGoing, freshFlap, mirrorFlap } from './fresh';
 import { layFlap, type LaidFlap } from './lay';
-import { flapLevers } from './levers';
 import { moveFlap } from './move';
-import { flapPlacings } from './placing';
 import { flapPieces } from './pieces';
 import { missingOfFlap, refuseFlap } from './refuse';
 import type { Flap } from './schema';
@@ -28,10 +24,5 @@ export const FLAP: Family<Flap, LaidFlap> = {
   refuse: refuseFlap,
   pieces: flapPieces,
   move: moveFlap,
-  forces: flapForces,
-  balances: flapBalances,
-  placings: flapPlacings,
-  notes: flapNotes,
-  assumptions: flapAssumptions,
-  levers: flapLevers,
+  weighed: true,
 };

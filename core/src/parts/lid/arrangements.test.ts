@@ -1,36 +1,17 @@
+import { thingAt, under } from '../../testing/around';
 import { disagreements } from '../../testing/sampled';
 import { boxAt, chestOf, flapCase, lidOf, withFlap, withLid } from '../../testing/partsOf';
 import { mm, type Made } from '../../testing/planWith';
 import { NO_MARGINS, USUAL_CUSHION, USUAL_HELP } from './fresh';
 
-type Thing = Parameters<typeof boxAt>[1];
-const thing =
-  (kind: string, at: Thing, shape: unknown): NonNullable<Made['change']> =>
-  (plan) => ({
-    ...plan,
-    things: [
-      {
-        id: 'thing',
-        name: 'Thing',
-        kind,
-        shape,
-        x: mm(at.x),
-        y: mm(at.y),
-        z: mm(at.z),
-        width: mm(at.width),
-        depth: mm(at.depth),
-        height: mm(at.height),
-      } as never,
-    ],
-  });
 const leaning = (gap: number) =>
-  thing(
+  thingAt(
     'sloping face',
     { x: 2500, y: 3500 + gap, z: 400, width: 1600, depth: 160, height: 600 },
     { kind: 'leaning', back: 'north', foot: mm(160), head: mm(20) },
   );
 /** A hull's side behind it that comes nearer upwards. */
-const hull = thing(
+const hull = thingAt(
   'curved side',
   { x: 2800, y: 3440, z: 0, width: 1000, depth: 240, height: 900 },
   {
@@ -45,12 +26,6 @@ const hull = thing(
     ],
   },
 );
-const under =
-  (pitch: number, knee: number): NonNullable<Made['change']> =>
-  (plan) => ({
-    ...plan,
-    space: { ...plan.space, depth: mm(3600), slopes: [{ side: 'north', knee: mm(knee), pitch }] },
-  });
 const struts = USUAL_HELP['gas struts'];
 const high = { height: mm(450) };
 

@@ -1,11 +1,7 @@
 import type { Family } from '../contract/family';
-import { lidAssumptions, lidNotes } from './advice';
-import { lidBalances, lidForces } from './forces';
 import { freshLid, mirrorLid, NO_MARGINS, wholeTop } from './fresh';
 import { layLid, type LaidLid } from './lay';
-import { lidLevers } from './levers';
 import { moveLid } from './move';
-import { lidPlacings } from './placing';
 import { lidPieces } from './pieces';
 import { missingOfLid, refuseLid } from './refuse';
 import type { Lid } from './schema';
@@ -29,10 +25,5 @@ export const LID: Family<Lid, LaidLid> = {
   refuse: refuseLid,
   pieces: lidPieces,
   move: moveLid,
-  forces: lidForces,
-  balances: lidBalances,
-  placings: lidPlacings,
-  notes: lidNotes,
-  assumptions: lidAssumptions,
-  levers: lidLevers,
+  weighed: true,
 };

@@ -1,11 +1,8 @@
 import type { Family } from '../contract/family';
 import { slidesInInches } from '../kit/runs/usual';
 import { missingOfDrawn } from '../kit/drawn/refuse';
-import { pulloutAssumptions, pulloutNotes } from './advice';
-import { pulloutForces } from './forces';
 import { freshPullout, mirrorPullout } from './fresh';
 import { asDrawn, layPullout, type LaidPullout } from './lay';
-import { pulloutLevers } from './levers';
 import { movePullout } from './move';
 import { pulloutPieces } from './pieces';
 import { refusePullout } from './refuse';
@@ -23,8 +20,4 @@ export const PULLOUT: Family<Pullout, LaidPullout> = {
   refuse: refusePullout,
   pieces: pulloutPieces,
   move: movePullout,
-  forces: pulloutForces,
-  notes: pulloutNotes,
-  assumptions: pulloutAssumptions,
-  levers: pulloutLevers,
 };

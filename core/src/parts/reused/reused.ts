@@ -1,6 +1,5 @@
 import type { Family } from '../contract/family';
 import { missingNamed } from '../kit/issues';
-import { reusedNotes } from './advice';
 import { freshReused, mirrorReused } from './fresh';
 import { layReused, type LaidReused } from './lay';
 import { moveReused } from './move';
@@ -19,8 +18,4 @@ export const REUSED: Family<Reused, LaidReused> = {
   refuse: refuseReused,
   pieces: reusedPieces,
   move: moveReused,
-  forces: () => [],
-  notes: reusedNotes,
-  assumptions: () => [],
-  levers: () => [],
 };

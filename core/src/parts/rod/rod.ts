@@ -1,10 +1,7 @@
 import type { Family } from '../contract/family';
 import { missingNamed } from '../kit/issues';
-import { rodAssumptions, rodNotes } from './advice';
-import { rodForces } from './forces';
 import { freshRod } from './fresh';
 import { layRod, type LaidRod } from './lay';
-import { rodLevers } from './levers';
 import { moveRod } from './move';
 import { rodPieces } from './pieces';
 import { refuseRod } from './refuse';
@@ -22,8 +19,4 @@ export const ROD: Family<Rod, LaidRod> = {
   refuse: refuseRod,
   pieces: rodPieces,
   move: moveRod,
-  forces: rodForces,
-  notes: rodNotes,
-  assumptions: rodAssumptions,
-  levers: rodLevers,
 };

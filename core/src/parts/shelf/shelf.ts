@@ -1,11 +1,8 @@
 import type { Family } from '../contract/family';
 import { missingNamed } from '../kit/issues';
-import { shelfAssumptions, shelfNotes } from './advice';
-import { shelfForces } from './forces';
 import { freshShelf } from './fresh';
 import { layShelf, type LaidShelf } from './lay';
 import { moveShelf } from './move';
-import { shelfLevers } from './levers';
 import { shelfPieces } from './pieces';
 import { refuseShelf } from './refuse';
 import type { Shelf } from './schema';
@@ -22,8 +19,4 @@ export const SHELF: Family<Shelf, LaidShelf> = {
   refuse: refuseShelf,
   pieces: shelfPieces,
   move: moveShelf,
-  forces: shelfForces,
-  notes: shelfNotes,
-  assumptions: shelfAssumptions,
-  levers: shelfLevers,
 };

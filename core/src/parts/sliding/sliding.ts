@@ -1,8 +1,6 @@
 import type { Family } from '../contract/family';
-import { weightsOf } from '../kit/weights';
-import { slidingLevers } from './levers';
 import { missingNamed } from '../kit/issues';
-import { openingsOf, slidingAssumptions, slidingNotes } from './advice';
+import { openingsOf } from './advice';
 import { freshSliding, mirrorSliding } from './fresh';
 import { laySliding, type LaidSliding } from './lay';
 import { moveSliding } from './move';
@@ -22,9 +20,5 @@ export const SLIDING: Family<Sliding, LaidSliding> = {
   refuse: refuseSliding,
   pieces: slidingPieces,
   move: moveSliding,
-  forces: ({ place }, pieces, movers) => weightsOf(pieces, movers, place.stock),
   openings: openingsOf,
-  notes: slidingNotes,
-  assumptions: slidingAssumptions,
-  levers: slidingLevers,
 };

@@ -4,7 +4,8 @@ import { GRAVITY } from '../../piece/mass';
 import { partBuilt } from '../../plan/place';
 import { KIND_ROWS } from '../../testing/kindRows';
 import { planWith } from '../../testing/planWith';
-import { familyOf, type Part } from '../families';
+import { appraisalOf } from '../appraisals';
+import type { Part } from '../families';
 import { tipsAt } from './advice';
 
 describe('a top slid out', () => {
@@ -22,7 +23,7 @@ describe('a top slid out', () => {
     const part = { ...drawn.parts[0]!, edge: 20 } as Part;
     const plan = { ...drawn, parts: [part] };
     const built = partBuilt(plan, part)!;
-    const forces = familyOf(part)
+    const forces = appraisalOf(part)
       .forces(built.laid, built.pieces, built.movers)
       .map(({ force }) => force);
     expect(forces.map(({ kind }) => kind)).toEqual(['weight', 'hand']);

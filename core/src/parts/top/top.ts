@@ -1,8 +1,5 @@
 import type { Family } from '../contract/family';
-import { topForces } from './forces';
-import { topLevers } from './levers';
 import { missingNamed } from '../kit/issues';
-import { topAssumptions, topNotes } from './advice';
 import { freshTop, mirrorTop } from './fresh';
 import { layTop, type LaidTop } from './lay';
 import { moveTop } from './move';
@@ -23,8 +20,4 @@ export const TOP: Family<Top, LaidTop> = {
   pieces: topPieces,
   grounds: topGrounds,
   move: moveTop,
-  forces: topForces,
-  notes: topNotes,
-  assumptions: topAssumptions,
-  levers: topLevers,
 };

@@ -13,6 +13,7 @@ import {
   EXISTING_KINDS,
   KIND_GROUPS,
   newExisting,
+  newStanding,
   type Existing,
   type Bay,
   type Carcass,
@@ -87,16 +88,23 @@ function useAdding(plan: Plan) {
         act: () => add('parts', newPart(plan, family, on, undefined, words)),
       })),
     );
+  const onFloor = FAMILY_NAMES.filter((family) => familyOf({ family }).mounts.includes('floor')).flatMap(
+    (family) =>
+      familyOf({ family }).adds.map(({ words }) => ({
+        words,
+        act: () => add('parts', newStanding(plan, family, words)),
+      })),
+  );
   const carcassKinds = CARCASS_KINDS.map((kind) => ({
     words: capitalised(kind),
     act: () => add('carcasses', newCarcass(plan, kind)),
   }));
-  return { add, addBoth, carcassKinds, choicesFor, onTop, wrong };
+  return { add, addBoth, carcassKinds, choicesFor, onFloor, onTop, wrong };
 }
 
 /** What can be put in next, where one is: things under Measure, else carcasses and what hangs on them. */
 export function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: Item | undefined }) {
-  const { add, addBoth, carcassKinds, choicesFor, onTop, wrong } = useAdding(plan);
+  const { add, addBoth, carcassKinds, choicesFor, onFloor, onTop, wrong } = useAdding(plan);
   const carcass =
     item?.list === 'carcasses'
       ? item.value
@@ -123,6 +131,7 @@ export function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: 
             </Button>
           )}
           <AddMenu words="Add a carcass" groups={[{ words: 'What kind', choices: carcassKinds }]} />
+          <AddMenu words="Stand on the floor" groups={[{ words: 'What kind', choices: onFloor }]} />
           {carcass && (
             <AddMenu
               words="Hang on it"

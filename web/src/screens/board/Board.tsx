@@ -89,8 +89,7 @@ function stageFor(plan: Plan, id: string): Stage {
   return item && ABOUT.measure.includes(item.list) ? 'measure' : 'plan';
 }
 
-const isLifted = (item: Item | undefined) =>
-  item?.list === 'parts' && familyOf(item.value).balances !== undefined;
+const isLifted = (item: Item | undefined) => item?.list === 'parts' && familyOf(item.value).weighed === true;
 
 /** The plan as it is drawn: with what is tried, which is nowhere else. */
 function useTried(plan: Plan, version: number, scene: Scene) {

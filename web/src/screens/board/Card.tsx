@@ -147,7 +147,7 @@ function CardBody(props: Props & { readonly item: Item }) {
 
 /** What hand and struts do, of what is lifted. */
 function forcesOf({ plan, report, item, mover, sheet }: Props & { readonly item: Item }) {
-  if (item.list !== 'parts' || !familyOf(item.value).balances || !report || !mover) return undefined;
+  if (item.list !== 'parts' || !familyOf(item.value).weighed || !report || !mover) return undefined;
   return <ForcesPanel {...{ plan, report, mover, sheet }} />;
 }
 

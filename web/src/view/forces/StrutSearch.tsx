@@ -129,7 +129,7 @@ function AnswerRow({ answer, part, units }: { answer: StrutAnswer; part: string;
   };
   const length = (mm: number) => formatLength(mm, units, true);
   const failed = answer.balance.weathers.find(({ weather }) => weather.key === 'failed');
-  const one = failed && Math.max(failed.hand.lift.most, failed.hand.back.most);
+  const one = failed && Math.max(failed.hand.lift.most, failed.hand.push.most, failed.hand.back.most);
   return (
     <Box
       component="li"

@@ -2,6 +2,11 @@ import type { useByHand } from './useByHand';
 
 type Hand = ReturnType<typeof useByHand>;
 
+/** What stands, or what moves, under a press: by its id. */
+const pressed = (target: Element): string | null | undefined =>
+  target.closest('[data-item]')?.getAttribute('data-item') ??
+  target.closest('[data-part]')?.getAttribute('data-part');
+
 /**
  * Pointer presses on the selected item or a handle of it move it; with Shift on another it is selected as well; all else
  * is left to pan and select.
@@ -16,7 +21,7 @@ export function pressing(hand: Hand, selected: string | null, onAlso: (id: strin
       if (event.button !== 0) return;
       const target = event.target as Element;
       const handle = target.closest('[data-face]')?.getAttribute('data-face')?.split(' ');
-      const own = target.closest('[data-item]')?.getAttribute('data-item');
+      const own = pressed(target);
       const face = handle && {
         axis: Number(handle[0]) as 0 | 1 | 2,
         end: handle[1] as 'least' | 'greatest',
@@ -50,7 +55,7 @@ export function nudged(event: React.KeyboardEvent, hand: Hand, selected: string 
     return true;
   }
   const way = WAYS[event.key];
-  const own = (event.target as Element).closest('[data-item]')?.getAttribute('data-item');
+  const own = pressed(event.target as Element);
   if (!way || event.altKey || own !== selected || selected === null) return false;
   event.preventDefault();
   const steps = event.shiftKey ? 10 : 1;

@@ -34,6 +34,8 @@ export interface TurningLeaf {
   readonly links: readonly Going[];
   readonly weights: readonly Force[];
   readonly mayBeOff?: Balance['mayBeOff'];
+  readonly mayBe?: Balance['mayBe'];
+  readonly heights?: Balance['heights'];
   /** What a hand lifts it with, with ease, N. */
   readonly comfortable: number;
   readonly grip: Point3;
@@ -69,6 +71,8 @@ export function balanceOf(leaf: TurningLeaf, hardware: HardwareList, stock: Stoc
     ),
     helped: helpers.length > 0,
     ...(leaf.mayBeOff && { mayBeOff: leaf.mayBeOff }),
+    ...(leaf.mayBe && { mayBe: leaf.mayBe }),
+    ...(leaf.heights && { heights: leaf.heights }),
     ...(latch && 'holds' in latch && { latch: { holds: latch.holds } }),
     ...(stay?.kind === 'locking stay' && { locks: 'its stay' }),
     ...(closer && {

@@ -1,9 +1,5 @@
-import { massMark } from '../../../length/lengthMark';
 import type { Family, GroundPlace } from '../../../parts/contract/family';
-import { weightsOf } from '../../../parts/kit/weights';
-import { weighAll } from '../../../piece/mass';
 import { layArm, type LaidArm } from './lay';
-import { armLevers } from './levers';
 import { moveArm } from './move';
 import { armPieces } from './pieces';
 import { refuseArm } from './refuse';
@@ -20,14 +16,4 @@ export const ARM: Family<Arm, LaidArm, GroundPlace> = {
   refuse: refuseArm,
   pieces: armPieces,
   move: moveArm,
-  forces: ({ place }, pieces, movers) => weightsOf(pieces, movers, place.stock),
-  notes: ({ place }, { moving }) => [
-    {
-      about: 'fit',
-      verdict: 'clear',
-      sentence: `It weighs ${massMark(weighAll(moving[0]!.pieces, place.stock).kg)}.`,
-    },
-  ],
-  assumptions: () => [],
-  levers: armLevers,
 };

@@ -1,0 +1,157 @@
+import { motionOf, motionPose, moved } from '../../motion/motion';
+import { GRAVITY, weighAll } from '../../piece/mass';
+import { partBuilt } from '../../plan/place';
+import {
+  balanceReport,
+  balancedIn,
+  balancesOf,
+  conditionsOf,
+  poisedOf,
+  weathersOf,
+  whatIfs,
+} from '../../report/balance';
+import { letOff } from '../../report/letOff';
+import { holdsOf } from '../../stability/tipping';
+import { bedOf, withBed } from '../../testing/partsOf';
+import { mm, planWith, type Made } from '../../testing/planWith';
+import { told } from '../../testing/told';
+import { USUAL_BED_HELP, USUAL_LEGS } from './fresh';
+import type { LaidBed } from './lay';
+
+const builtOf = (made: Made) => {
+  const plan = planWith(made);
+  const { laid, pieces, movers } = partBuilt(plan, plan.parts[0]!)!;
+  return { plan, laid: laid as LaidBed, pieces, movers };
+};
+const STRUTS = {
+  ...USUAL_BED_HELP['gas struts'],
+  hardware: 'strut-685-1000',
+  onLeaf: { along: mm(460), in: mm(0) },
+  onCase: { along: mm(-110), in: mm(50) },
+} as const;
+
+describe('a fold-up bed', () => {
+  it('has a far corner that runs on sqrt(L^2 + t^2) about its pivot', () => {
+    // TRADE, derived: 2030 along from the axis, 220 over it. 18 of panel, 80 of bearer, 18 of platform and 201 of mattress less 97;
+    // 40 of foot, 18 of rail, 10 of room and 2152 of mattress less 190.
+    const { mattress, pivot } = bedOf('at the end');
+    expect([pivot.up.mm, pivot.back.mm]).toEqual([190, 97]);
+    const made = withBed(
+      'at the end',
+      { mattress: { ...mattress, long: mm(2152), thick: mm(201) } },
+      { height: mm(2350), depth: mm(520) },
+    );
+    const { laid } = builtOf(made);
+    const corner = laid.frame.toSpace([0, laid.mattress.y[1], laid.mattress.z[1]]);
+    const axis = laid.frame.toSpace([0, ...laid.plane.axis]);
+    expect(Math.hypot(corner[1] - axis[1], corner[2] - axis[2])).toBeCloseTo(2041.89, 2);
+    // What is told is the farthest of all, here the end of its rails: 2058 along and 79 over.
+    expect(told(made)).toContain('Its farthest corner runs on 2059.6 mm about the pivot');
+  });
+
+  it('weighs half of itself at its free edge: 40 kg are 196.13 N, and 100 N lift 20.4 kg, whatever its width', () => {
+    // TRADE, derived.
+    expect((40 * GRAVITY) / 2).toBeCloseTo(196.13, 2);
+    expect((2 * 100) / GRAVITY).toBeCloseTo(20.4, 1);
+    // What is told is its moment at its edge: its weight where it is, over where the hand is.
+    const { plan, laid } = builtOf(withBed('at the side', { legs: USUAL_LEGS.none, straps: 0 }));
+    const balance = balancesOf(plan, plan.parts[0]!.id)[0]!;
+    const down = laid.to;
+    const { weathers } = balanceReport(plan, balance, down);
+    const links = partBuilt(plan, plan.parts[0]!)!.pieces.moving;
+    const axis = laid.frame.toSpace([0, ...laid.plane.axis]);
+    const at = (point: readonly [number, number, number]) =>
+      axis[1] - moved(motionPose(laid.motion, down), point)[1];
+    const turns = links.reduce((sum, { pieces }) => {
+      const { kg, centre } = weighAll(pieces, laid.place.stock);
+      return sum + kg * GRAVITY * at(centre);
+    }, 0);
+    const { most, travel } = weathers[0]!.hand.push;
+    expect(travel).toBeGreaterThan(1.5);
+    // The pull is a little off the line from the axis to the edge: the hand goes square to that.
+    const reach = Math.hypot(laid.grip[1] - laid.plane.axis[0], laid.grip[2] - laid.plane.axis[1]);
+    expect(most / (turns / reach)).toBeCloseTo(1, 2);
+  });
+
+  it('pulls its cabinet from the wall with g (mb db - mc dc) / h, struts or none', () => {
+    // TRADE, derived: 60 kg at 0.75 m, 50 kg at 0.23 m, 2 m high: 164.26 N.
+    const out = motionOf({ kind: 'slide', direction: [0, -1, 0] });
+    const mover = {
+      id: 'bed', item: 'bed', name: 'Bed', bodies: [], unit: 'mm', from: 0, to: 980, contacts: [],
+      needs: { around: 0, of: {} },
+    } as const; // prettier-ignore
+    const loads = {
+      still: { kg: 50, centre: [0, 230, 0] },
+      moving: [{ mover, weights: [{ kg: 60, centre: [0, 230, 0], motion: out }] }],
+      stored: { kg: 0 },
+    } as unknown as Parameters<typeof holdsOf>[0];
+    const [hold] = holdsOf(loads, [{ words: 'front', out: [0, -1, 0], at: 0 }]);
+    expect(-hold!.own / 2).toBeCloseTo(164.26, 2);
+    // Of a real one it is told with its struts as without.
+    const pulled = (help: object) => /It is pulled with (\d+ N)/.exec(told(withBed('at the end', help)))![1];
+    expect(pulled({ help: STRUTS })).toBe(pulled({}));
+  });
+
+  it('has legs on a link that stay upright all the way, their bars pinned to them', () => {
+    const { laid, movers } = builtOf(withBed('at the end', { legs: USUAL_LEGS['on a link'], face: null }));
+    const [leg] = laid.legs;
+    const [bar] = laid.bars;
+    const point = (y: number, z: number) => laid.frame.toSpace([leg!.at.x[0], y, z]);
+    const [head, foot] = [point(leg!.at.y[1], leg!.at.z[1]), point(leg!.at.y[1], leg!.at.z[0])];
+    const onLeg = point(...bar!.pins[1]);
+    for (const travel of [0, 0.4, 0.9, movers[0]!.to]) {
+      const go = (
+        from: typeof head,
+        motion: typeof leg extends undefined ? never : NonNullable<typeof leg>['motion'],
+      ) => moved(motionPose(motion, travel), from);
+      const [top, bottom] = [go(head, leg!.motion), go(foot, leg!.motion)];
+      expect([top[0] - bottom[0], top[1] - bottom[1]].map((one) => Math.round(one * 1e6) / 1e6 + 0)).toEqual([
+        0, 0,
+      ]);
+      go(onLeg, leg!.motion).forEach((one, i) => expect(one).toBeCloseTo(go(onLeg, bar!.motion)[i]!, 6));
+    }
+    // Down it stands on the floor.
+    expect(moved(motionPose(leg!.motion, laid.to), foot)[2]).toBeCloseTo(0, 6);
+  });
+
+  it('says what another mattress, a valve and a height do, each by its own figure', () => {
+    const { plan, laid } = builtOf(withBed('at the side', { help: STRUTS }));
+    const balance = balancesOf(plan, plan.parts[0]!.id)[0]!;
+    const hands = (weather: Parameters<typeof balancedIn>[2]) => balancedIn(balance, laid.to, weather).hand;
+    const [usual] = weathersOf(plan, balance);
+    const asked = (key: string) => hands(whatIfs(plan, balance).find((one) => one.key === key)!);
+    const typed = (kg: number) => {
+      const made = builtOf(
+        withBed('at the side', { help: STRUTS, mattress: { ...bedOf('at the side').mattress, kg } }),
+      );
+      const other = balancesOf(made.plan, made.plan.parts[0]!.id)[0]!;
+      return balancedIn(other, made.laid.to, usual!).hand;
+    };
+    // Half as heavy again is what one of 24 kg in place of 16 comes to.
+    expect(asked('mattress-heavier').push.most).toBeCloseTo(typed(24).push.most, 0);
+    expect(asked('mattress-lighter').lift.most).toBeCloseTo(typed(16 * (2 / 3)).lift.most, 0);
+    // Let off, what is told holds, and less or more gas is no lighter.
+    const off = letOff(poisedOf(balance, laid.to), conditionsOf(usual!))!;
+    const worst = (gas: number) => {
+      const { lift, push, back } = hands({ ...usual!, gas });
+      return Math.max(lift.most, push.most, back.most);
+    };
+    expect(worst(off.gas)).toBeCloseTo(off.most, 0);
+    expect(worst(1)).toBeGreaterThan(off.most + 5);
+    for (const gas of [off.gas - 0.06, off.gas + 0.06]) expect(worst(gas)).toBeGreaterThan(off.most);
+    // A strut of 1000 N let off to half is one of 500.
+    const halved = hands({ ...usual!, gas: 0.5 }).push.most;
+    expect(halved).toBeGreaterThan(hands(usual!).push.most);
+  });
+
+  it('tells the hand where its edge passes a height, and nothing where it does not', () => {
+    const { plan, laid } = builtOf(withBed('at the side'));
+    const balance = balancesOf(plan, plan.parts[0]!.id)[0]!;
+    const { heights } = balanceReport(plan, balance, laid.to);
+    // A low bunk never stands at head height.
+    expect(heights.map(({ mm: high }) => high)).toEqual([450]);
+    const edge = (travel: number) => moved(motionPose(balance.grip.motion, travel), balance.grip.point)[2];
+    expect(edge(0)).toBeLessThan(1700);
+    expect(heights[0]!.closing).toBeGreaterThan(100);
+  });
+});

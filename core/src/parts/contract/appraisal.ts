@@ -1,0 +1,26 @@
+import type { Lever, Trouble } from '../../item/lever';
+import type { Assumption, PartNote } from '../../item/note';
+import type { Mover } from '../../scene/scene';
+import type { Balance } from './balance';
+import type { Acting, Carried, PartPieces } from './family';
+import type { Placing } from './placing';
+
+/**
+ * What is made of a part of a family once it is laid: what acts on it, what is told of it, and what of it may be changed. Apart from the family,
+ * since only who answers needs it: a page that draws a part does not load it.
+ *
+ * @typeParam Laid  what the family laid of the part
+ */
+export interface Appraisal<Laid> {
+  /** What acts on what moves of it: what it weighs with all that is in it, and what leans on it or pushes it. */
+  forces(laid: Laid, pieces: PartPieces, movers: readonly Mover[]): readonly Acting[];
+  /** What of it is weighed against what helps it, mover by mover; not given where nothing turns up or down. */
+  balances?(laid: Laid, pieces: PartPieces): readonly Balance[];
+  /** Where struts of what it balances may be fixed. */
+  placings?(laid: Laid): readonly Placing[];
+  /** What sums and statics tell of it: loads, sag, fingers, reach; `carried` is what others have mounted on it. */
+  notes(laid: Laid, pieces: PartPieces, carried: readonly Carried[]): PartNote[];
+  assumptions(laid: Laid): Assumption[];
+  /** What of it may be changed to mend a finding; paths start at the part. What comes of each is for the check to say. */
+  levers(laid: Laid, pieces: PartPieces, trouble: Trouble): Lever[];
+}

@@ -1,0 +1,20 @@
+import type { Family } from '../contract/family';
+import { freshPlatform, mirrorPlatform, onLedgers } from './fresh';
+import { layPlatform, type LaidPlatform } from './lay';
+import { movePlatform } from './move';
+import { platformPieces } from './pieces';
+import { missingOfPlatform, refusePlatform } from './refuse';
+import type { Platform } from './schema';
+
+export const PLATFORM: Family<Platform, LaidPlatform> = {
+  word: 'folding platform',
+  mounts: ['top'],
+  adds: [{ words: 'A folding platform on legs' }, { words: 'A folding platform on ledgers', as: onLedgers }],
+  fresh: freshPlatform,
+  mirror: mirrorPlatform,
+  missing: missingOfPlatform,
+  lay: layPlatform,
+  refuse: refusePlatform,
+  pieces: platformPieces,
+  move: movePlatform,
+};
