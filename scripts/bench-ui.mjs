@@ -1,4 +1,5 @@
 /** `npm run -s bench:ui`: how fast the board follows a hand, measured in the browser; `-- --json` prints one object. */
+import { spawnSync } from 'node:child_process';
 import { readFileSync, readdirSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { ensurePackages } from './lib/packages.mjs';
@@ -49,6 +50,7 @@ await command(async () => {
     const offered = [];
     for (const demo of DEMOS) offered.push(await firstOffer(open, `/jobs/${job(demo)}/check`));
     const bank = await drawerBank(open, `/jobs/${await makeJob(address, uiBank())}/plan`);
+    const cabin = await cabinBed(open, `/jobs/${await makeJob(address, cabinPlan())}/plan`);
     return {
       scrubP50Ms: quantile(frames, 0.5),
       scrubP95Ms: quantile(frames, 0.95),
@@ -63,6 +65,7 @@ await command(async () => {
       ...reading,
       ...wall,
       ...bank,
+      ...cabin,
       firstOfferMs: Math.max(...offered.map((times) => quantile(times, 0.5))),
       firstOfferWorstMs: Math.max(...offered.flat()),
     };
@@ -112,6 +115,24 @@ async function drawerBank(open, path) {
   const gaps = await answers(page, 'Gap between neighbours', (i) => (2 + i / 10).toFixed(1));
   await page.context().close();
   return { bankGapMs: quantile(gaps, 0.5), bankGapWorstMs: quantile(gaps, 1) };
+}
+
+/** A bed, a folding platform and ten lids: from the key that takes how thick the mattress is to all answers. */
+async function cabinBed(open, path) {
+  const page = await open(path);
+  await settled(page);
+  await page.locator('[data-part="cabinet-part"]').first().press('Enter');
+  const edits = await answers(page, 'Mattress, thick', (i) => String(150 + i));
+  await page.context().close();
+  return { cabinEditMs: quantile(edits, 0.5), cabinEditWorstMs: quantile(edits, 1) };
+}
+
+/** The cabin that the core is measured with too. */
+function cabinPlan() {
+  const { stdout } = spawnSync(process.execPath, [fromRoot('scripts/bench.mjs'), '--cabin'], {
+    encoding: 'utf8',
+  });
+  return JSON.parse(stdout);
 }
 
 /** From the answer on the page to the first way to mend what it tells, ms; the units are what is changed, so that the finding stays. */

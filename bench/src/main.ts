@@ -6,6 +6,7 @@ import { measureMaps } from './maps';
 import { measureDrawing, measureReadings } from './readings';
 import { measureBalance } from './balance';
 import { measureBank } from './bank';
+import { cabin, measureCabin } from './cabin';
 import { measureWall } from './wall';
 import {
   measureGrowth,
@@ -23,6 +24,8 @@ import {
 if (process.argv.includes('--memory')) printPeakMemory();
 else if (process.argv.includes('--cold')) printColdRoom();
 else if (process.argv.includes('--step')) printLongestStep();
+// The plan that a page is measured with, as its file is.
+else if (process.argv.includes('--cabin')) process.stdout.write(JSON.stringify(cabin()));
 else await measure();
 
 async function measure(): Promise<void> {
@@ -42,6 +45,7 @@ async function measure(): Promise<void> {
   measureWall(figures);
   measureBank(figures);
   measureBalance(figures);
+  measureCabin(figures);
   figures.note('longestStepMs', median(Array.from({ length: 5 }, () => alone('--step'))));
   figures.note('peakMb', alone('--memory'));
   if (process.argv.includes('--json')) process.stdout.write(`${JSON.stringify(figures.values)}\n`);
