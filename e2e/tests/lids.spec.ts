@@ -50,7 +50,7 @@ test('a bench lid in margins before a leaning back, by mouse from the deck to it
   await struts(page).getByRole('button', { name: 'Find struts' }).click();
   const kinds = struts(page).getByRole('list', { name: 'Kinds of answer' }).getByRole('listitem');
   await expect(kinds).toHaveCount(5, { timeout: 20_000 });
-  await expect(struts(page)).toContainText('28 struts at');
+  await expect(struts(page)).toContainText('38 struts at');
   const two = kinds.filter({ hasText: /^Two of gas strut/ }).first();
   await two.getByRole('button', { name: /^Try it/ }).click();
   await expect(answer(page)).toContainText(
