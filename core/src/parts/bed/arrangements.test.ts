@@ -1,6 +1,6 @@
 import { disagreements } from '../../testing/sampled';
 import { hullAt, under } from '../../testing/around';
-import type { bedOf} from '../../testing/partsOf';
+import type { bedOf } from '../../testing/partsOf';
 import { boxAt, withBed, withLift, withPlatform, withSlats } from '../../testing/partsOf';
 import { mm, type Made } from '../../testing/planWith';
 import { USUAL_BED_HELP, USUAL_LEGS } from './fresh';
