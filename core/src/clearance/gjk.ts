@@ -220,14 +220,44 @@ function compact(size: number): number {
 
 /** Weights of the nearest point of the segment 0, 1. */
 function segment(): void {
-  const ii = W[0]! * W[0]! + W[1]! * W[1]! + W[2]! * W[2]!;
-  const ij = W[0]! * W[3]! + W[1]! * W[4]! + W[2]! * W[5]!;
-  const jj = W[3]! * W[3]! + W[4]! * W[4]! + W[5]! * W[5]!;
-  const toJ = ii - ij;
-  const toI = jj - ij;
-  const share = toJ <= 0 ? 0 : toI <= 0 ? 1 : toJ / (toI + toJ);
+  const share = shareOf(0, 1);
   L[0] = 1 - share;
   L[1] = share;
+}
+
+/** How far along the segment i, j its nearest point is, as a share of it. */
+function shareOf(i: number, j: number): number {
+  const ix = W[3 * i]!;
+  const iy = W[3 * i + 1]!;
+  const iz = W[3 * i + 2]!;
+  const jx = W[3 * j]!;
+  const jy = W[3 * j + 1]!;
+  const jz = W[3 * j + 2]!;
+  const ij = ix * jx + iy * jy + iz * jz;
+  const toJ = ix * ix + iy * iy + iz * iz - ij;
+  const toI = jx * jx + jy * jy + jz * jz - ij;
+  return toJ <= 0 ? 0 : toI <= 0 ? 1 : toJ / (toI + toJ);
+}
+
+/** Weights of the nearest point of three corners in one line: it is on the nearest of their edges. */
+function nearestEdge(a: number, b: number, c: number): void {
+  let least = Infinity;
+  for (let e = 0; e < 3; e += 1) {
+    const i = e === 1 ? b : a;
+    const j = e === 0 ? b : c;
+    const share = shareOf(i, j);
+    let square = 0;
+    for (let axis = 0; axis < 3; axis += 1) {
+      const v = (1 - share) * W[3 * i + axis]! + share * W[3 * j + axis]!;
+      square += v * v;
+    }
+    if (square >= least) continue;
+    least = square;
+    L[a] = 0;
+    L[b] = 0;
+    L[c] = 0;
+    setTwo(i, 1 - share, j, share);
+  }
 }
 
 function setTwo(i: number, li: number, j: number, lj: number): void {
@@ -267,13 +297,15 @@ function triangle(a: number, b: number, c: number): void {
   if (d1 <= 0 && d2 <= 0) L[a] = 1;
   else if (d3 >= 0 && d4 <= d3) L[b] = 1;
   else if (d6 >= 0 && d5 <= d6) L[c] = 1;
-  else if (vc <= 0 && d1 >= 0 && d3 <= 0) setTwo(a, d3 / (d3 - d1), b, d1 / (d1 - d3));
-  else if (vb <= 0 && d2 >= 0 && d6 <= 0) setTwo(a, d6 / (d6 - d2), c, d2 / (d2 - d6));
-  else if (va <= 0 && d4 - d3 >= 0 && d5 - d6 >= 0) {
+  else if (vc <= 0 && d1 >= 0 && d3 <= 0 && d1 > d3) setTwo(a, d3 / (d3 - d1), b, d1 / (d1 - d3));
+  else if (vb <= 0 && d2 >= 0 && d6 <= 0 && d2 > d6) setTwo(a, d6 / (d6 - d2), c, d2 / (d2 - d6));
+  else if (va <= 0 && d4 - d3 >= 0 && d5 - d6 >= 0 && d4 - d3 + (d5 - d6) > 0) {
     const w = (d4 - d3) / (d4 - d3 + (d5 - d6));
     setTwo(b, 1 - w, c, w);
   } else {
     const sum = va + vb + vc;
+    // Corners that the pair's last pose left in one line or place have no inside: weights of it would be no numbers.
+    if (!(sum > 0)) return nearestEdge(a, b, c);
     L[a] = va / sum;
     L[b] = vb / sum;
     L[c] = vc / sum;

@@ -46,6 +46,39 @@ const piece = (far: number): fc.Arbitrary<{ solid: Convex; at: Float64Array }> =
     });
 
 describe('separation of two convex pieces', () => {
+  it('begins anywhere: corners that a pose before left in one line, or in one place, are no overlap', () => {
+    const boxed = fc
+      .tuple(
+        ...[0, 1, 2].map(() => fc.tuple(fc.integer({ min: -9, max: 9 }), fc.integer({ min: 1, max: 6 }))),
+      )
+      .map((sides) => {
+        const all = sides as readonly (readonly [number, number])[];
+        const least = all.map(([from]) => from) as unknown as Point3;
+        return box(least, all.map(([from, size]) => from + size) as unknown as Point3);
+      });
+    const corners = fc.array(
+      fc.integer({ min: 0, max: 7 }).map((k) => 3 * k),
+      { minLength: 3, maxLength: 3 },
+    );
+    fc.assert(
+      fc.property(
+        boxed,
+        boxed,
+        corners,
+        corners,
+        fc.integer({ min: 1, max: 3 }),
+        (a, b, first, second, size) => {
+          const cold = separate(a, a.corners, b, b.corners, coldStart(), emptySeparation(), 0).value;
+          const left = { size, first: [...first, 0], second: [...second, 0] };
+          const warm = separate(a, a.corners, b, b.corners, left, emptySeparation(), 0);
+          expect(warm.value).toBeCloseTo(cold, 6);
+          if (cold > 0) expect(warm.lower).toBeCloseTo(cold, 6);
+        },
+      ),
+      { seed: SEED, numRuns: 3000 },
+    );
+  });
+
   it('is the distance manifold-3d finds, to 1e-6 mm, on 300 random pairs, and the proven bound is not above it', async () => {
     const { gap } = await manifoldReferee();
     fc.assert(
