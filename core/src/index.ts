@@ -157,7 +157,7 @@ export {
   type HardwareLine,
   type PiecesAlike,
 } from './make/partsList';
-export { carcassOf, planHardware, planStock } from './plan/place';
+export { carcassOf, planHardware, planStock, squareWalls } from './plan/place';
 export { familyOf } from './parts/families';
 export { clearOpeningsOf } from './plan/place';
 export type { ClearOpening } from './parts/contract/clearOpening';
@@ -184,7 +184,16 @@ export { clipOf, groupChanges, mirrorChanges, shiftChanges, withGroupMates } fro
 export type { Clip } from './plan/clip';
 export { shifted } from './plan/groupPlaces';
 export { pasteChanges } from './plan/paste';
-export { freshName, newCarcass, newExisting, newPart, newPlan, newStanding, newThing } from './plan/fresh';
+export {
+  freshName,
+  newCarcass,
+  newExisting,
+  newPart,
+  newOnWall,
+  newPlan,
+  newStanding,
+  newThing,
+} from './plan/fresh';
 export { pathText, type Issue } from './item/issue';
 export { readPlan, type PlanRead } from './plan/readPlan';
 export { plainSentence } from './item/plainSentence';

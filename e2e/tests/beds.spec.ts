@@ -146,3 +146,28 @@ test('a table stands on the floor, is dragged there, and its highest is refused 
   await answered(page);
   await saved(page);
 });
+
+test('a seat that folds down is fixed to a wall, and too few screws are told with how many would do', async ({
+  page,
+}) => {
+  await page.goto('/quick/folding-platform');
+  await page.getByRole('button', { name: 'Make it a job' }).click();
+  await answered(page);
+  await page.getByRole('navigation').getByRole('link', { name: /^Plan/ }).click();
+  await page.getByRole('button', { name: 'Fix to a wall' }).click();
+  await page.getByRole('menuitem', { name: 'A seat that folds down' }).click();
+  await answered(page);
+  await expect(told(page)).toContainText('Raised it is 440 mm above the floor and 440 mm out from the wall');
+  const fixings = page.getByLabel('Fixings', { exact: true });
+  await fixings.fill('1');
+  await fixings.press('Enter');
+  // 120 kg at 440 over 309: 1676 N, and a coach screw holds 800.
+  await expect(told(page)).toContainText(/drawn off the wall with 1676 N .* 3 of them would do/);
+  await fixings.fill('4');
+  await fixings.press('Enter');
+  await expect(told(page)).not.toContainText('would do');
+  // On another wall of the room it stands there.
+  await page.getByLabel('On the wall', { exact: true }).selectOption({ index: 2 });
+  await answered(page);
+  await saved(page);
+});

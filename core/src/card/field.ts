@@ -25,9 +25,9 @@ export interface Field<Item> {
   readonly when?: (item: Item) => boolean;
 }
 
-/** One of what the plan has: a material, a bay of the item's carcass, hardware of a kind. Its id is kept. */
+/** One of what the plan has: a material, a bay of the item's carcass, hardware of a kind, a wall that stands square to the room. Its id is kept. */
 export interface Picked<Item> {
-  readonly pick: 'material' | 'bay' | 'hardware';
+  readonly pick: 'material' | 'bay' | 'hardware' | 'wall';
   /** Kinds of material or of hardware to choose from; all where none is named. */
   kinds?(item: Item): readonly string[];
 }

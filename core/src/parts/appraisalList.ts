@@ -2,6 +2,7 @@ import { BED_APPRAISAL } from './bed/appraisal';
 import { DOOR_APPRAISAL } from './door/appraisal';
 import { DRAWER_APPRAISAL } from './drawer/appraisal';
 import { FLAP_APPRAISAL } from './flap/appraisal';
+import { FOLD_DOWN_APPRAISAL } from './folddown/appraisal';
 import { LID_APPRAISAL } from './lid/appraisal';
 import { LIFT_APPRAISAL } from './lift/appraisal';
 import { PLATFORM_APPRAISAL } from './platform/appraisal';
@@ -20,6 +21,7 @@ export const APPRAISAL_LIST = {
   door: DOOR_APPRAISAL,
   drawer: DRAWER_APPRAISAL,
   flap: FLAP_APPRAISAL,
+  'fold-down': FOLD_DOWN_APPRAISAL,
   lid: LID_APPRAISAL,
   'lift table': LIFT_APPRAISAL,
   platform: PLATFORM_APPRAISAL,

@@ -9,6 +9,7 @@ import { ContentSchema, ContentsSchema } from './kit/contents/schema';
 import { FrontSchema } from './kit/drawn/schema';
 import { DrawerSchema } from './drawer/schema';
 import { BearsSchema } from './platform/schema';
+import { PropsSchema, USES } from './folddown/schema';
 import { LiftsSchema, POWERS } from './lift/schema';
 import { COMBS } from './slats/schema';
 import { CarriesSchema } from './pullout/schema';
@@ -92,6 +93,8 @@ const KINDS: readonly string[] = [
   ...['seat', 'sleeps', 'rating'].map((kind) => `table: ${kind}`),
   ...LiftsSchema.options.map(({ entries }) => `lifts: ${entries.kind.literal}`),
   ...POWERS.map((kind) => `power: ${kind}`),
+  ...USES.map((kind) => `folds to: ${kind}`),
+  ...PropsSchema.options.map(({ entries }) => `props: ${entries.kind.literal}`),
   ...WaySchema.options.map(({ entries }) => `way: ${entries.kind.literal}`),
   ...SlidingPullSchema.entries.kind.options.map((kind) => `sliding pull: ${kind}`),
 ];

@@ -6,6 +6,8 @@ import { DRAWER } from './drawer/drawer';
 import { DrawerSchema } from './drawer/schema';
 import { FLAP } from './flap/flap';
 import { FlapSchema } from './flap/schema';
+import { FOLD_DOWN } from './folddown/folddown';
+import { FoldDownSchema } from './folddown/schema';
 import { LID } from './lid/lid';
 import { LidSchema } from './lid/schema';
 import { LIFT } from './lift/lift';
@@ -40,6 +42,7 @@ export const FAMILY_LIST = [
   { schema: PlatformSchema, family: PLATFORM },
   { schema: SlatsSchema, family: SLATS },
   { schema: LiftSchema, family: LIFT },
+  { schema: FoldDownSchema, family: FOLD_DOWN },
   { schema: ShelfSchema, family: SHELF },
   { schema: RodSchema, family: ROD },
   { schema: ReusedSchema, family: REUSED },

@@ -3,6 +3,7 @@ import { bedFields } from './bed/fields';
 import { doorFields } from './door/fields';
 import { drawerFields } from './drawer/fields';
 import { flapFields } from './flap/fields';
+import { foldDownFields } from './folddown/fields';
 import { lidFields } from './lid/fields';
 import { liftFields } from './lift/fields';
 import { platformFields } from './platform/fields';
@@ -30,6 +31,7 @@ const FIELDS: {
   platform: platformFields,
   slats: slatsFields,
   'lift table': liftFields,
+  'fold-down': foldDownFields,
   shelf: shelfFields,
   rod: rodFields,
   kept: reusedPartFields,

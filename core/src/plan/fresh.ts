@@ -13,7 +13,7 @@ import { USUAL } from '../things/kinds';
 import type { Thing } from '../things/schema';
 import { itemsOf, type PlanItems } from './items';
 import { USUAL_REACH } from './migrate';
-import { carcassPlace, partPlace } from './place';
+import { carcassPlace, partPlace, squareWalls } from './place';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from './schema';
 import { capitalised } from '../item/capitals';
 
@@ -113,7 +113,7 @@ export function newCarcass(plan: Plan, kind: Carcass['kind'] = 'cupboard'): Carc
 }
 
 /**
- * A part of a family hung on a carcass, in one of its bays or on its top; or standing on the floor, where that is what its family does.
+ * A part of a family hung on a carcass, in one of its bays or on its top; or standing on the floor or hung on a wall, where that is what its family does.
  *
  * @param words  which of what can be had of the family, as a list says it; the first where none is named
  */
@@ -126,6 +126,7 @@ export function newPart(
 ): Part {
   const kind = familyOf({ family });
   if (kind.freshOnFloor) return newStanding(plan, family, words);
+  if (kind.freshOnWall) return newOnWall(plan, family, words);
   const { id, name } = freshName(
     plan,
     `${carcass.id}-${kind.word.replace(/ /g, '-')}`.slice(0, 30),
@@ -147,9 +148,8 @@ export function newStanding(plan: Plan, family: Part['family'], words?: string):
   const kind = familyOf({ family });
   if (!kind.freshOnFloor || !kind.footprint) throw new Error(`${kind.word} do not stand on the floor.`);
   const { id, name } = freshOf(plan, kind.word);
-  const sheet = plan.materials.some((one) => one.id === USUAL_SHEET) ? USUAL_SHEET : plan.materials[0]!.id;
   const put = (x: number, y: number) =>
-    kind.freshOnFloor!(id, name, { on: 'floor', x: { mm: x }, y: { mm: y }, faces: 'south' }, sheet);
+    kind.freshOnFloor!(id, name, { on: 'floor', x: { mm: x }, y: { mm: y }, faces: 'south' }, sheetOf(plan));
   const { width, depth } = plan.space;
   const size = (path: readonly PathStep[]) => (get(put(0, 0), path) as Length).mm;
   const made = put(
@@ -159,6 +159,24 @@ export function newStanding(plan: Plan, family: Part['family'], words?: string):
   const as = kind.adds.find((one) => one.words === words)?.as;
   return as ? as(made, partPlace(plan, made)!) : made;
 }
+
+/** A part of a family that is mounted on a wall, in the middle of the longest that stands square to the room. */
+export function newOnWall(plan: Plan, family: Part['family'], words?: string): Part {
+  const kind = familyOf({ family });
+  if (!kind.freshOnWall) throw new Error(`${kind.word} are not mounted on a wall.`);
+  const [wall] = [...squareWalls(plan)].sort((a, b) => b.length - a.length);
+  if (!wall) throw new Error('A space has a wall that stands square to it.');
+  const { id, name } = freshOf(plan, kind.word);
+  const from = { mm: Math.max(0, wall.length / 2 - 400) };
+  const mount = { on: 'wall', corner: wall.id, from, up: { mm: 0 } } as const;
+  const made = kind.freshOnWall(id, name, mount, sheetOf(plan));
+  const as = kind.adds.find((one) => one.words === words)?.as;
+  return as ? as(made, partPlace(plan, made)!) : made;
+}
+
+/** The usual sheet; the first the plan has where that was taken out. */
+const sheetOf = ({ materials }: Plan): string =>
+  materials.some(({ id }) => id === USUAL_SHEET) ? USUAL_SHEET : materials[0]!.id;
 const USUAL_SHEET = 'ply-18';
 
 /** An id and a name that no item has yet, made of these. */

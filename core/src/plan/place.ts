@@ -224,12 +224,16 @@ function spaceGround(plan: Plan, key: string, make: () => Ground | undefined): G
   return made;
 }
 
+/** Walls that stand square to the room, which square frames stand on. */
+export const squareWalls = ({ space }: Pick<Plan, 'space'>) =>
+  wallsOf(space).filter(({ out }) => Math.max(...out.map(Math.abs)) >= 1 - SQUARE);
+
 /** A wall as its own ground, from its left end as seen from the room; undefined of one on a slant, which no square frame stands on. */
 function wallGround(plan: Plan, corner: string): Ground | undefined {
   return spaceGround(plan, corner, () => {
-    const wall = wallsOf(plan.space).find(({ id }) => id === corner);
+    const wall = squareWalls(plan).find(({ id }) => id === corner);
+    if (!wall) return undefined;
     // The room is to the left of its way round: seen from there the wall begins, at its left, where that way ends.
-    if (!wall || Math.max(...wall.out.map(Math.abs)) < 1 - SQUARE) return undefined;
     const [x, y] = wall.to;
     return {
       key: `wall ${corner}`,

@@ -18,6 +18,7 @@ import { type Pullout } from '../parts/pullout/schema';
 import { USUAL_RUNS } from '../parts/kit/runs/usual';
 import type { Bears } from '../parts/platform/schema';
 import { type Grooves } from '../parts/sliding/schema';
+import { usualProps } from '../parts/folddown/fresh';
 import { usualBears } from '../parts/platform/fresh';
 import { USUAL_SLIDING_PULL, USUAL_WAY } from '../parts/sliding/fresh';
 import { USUAL_FLAP_HELP } from '../parts/flap/fresh';
@@ -39,6 +40,7 @@ import {
   withBed,
   withDrawer,
   withFlap,
+  withFoldDown,
   withLid,
   withPlatform,
   withLift,
@@ -190,6 +192,21 @@ const LIFT_ROWS: Readonly<Record<string, KindRow>> = {
   'power: by a motor': { good: withLift('pedestal', { power: 'by a motor', carries: 20 }), size: ['Lift table, top', 900, 600], bad: { ...withLift('pedestal', { power: 'by a motor' }), change: boxAt('Lamp', { x: 3600, y: 2800, z: 700, width: 900, depth: 500, height: 200 }) }, said: 'Touches the lamp at 300 mm' },
 }; // prettier-ignore
 
+/** Leaves on a wall, over a strip of 60 and a cleat of 18. */
+const LEGS = usualProps('legs', 'ply-18');
+const STRUTS = usualProps('struts', 'ply-18');
+const FOLDED_ROWS: Readonly<Record<string, KindRow>> = {
+  'family: fold-down': { good: withFoldDown('table'), size: ['Fold-down leaf', 800, 450], bad: withFoldDown('table', { deep: mm(720) }), said: 'Hanging, it would reach the floor. At most 717 mm deep will do.' },
+  'folds to: table': { good: withFoldDown('table'), size: ['Fold-down leaf, strip', 800, 60], bad: { ...withFoldDown('table'), change: boxAt('Stool', { x: 3700, y: 200, z: 0, width: 400, depth: 400, height: 450 }) }, said: 'Touches the stool at' },
+  // 120 kg at 440 over 300 and half of the leaf: 1676 N from eight screws' worth of four.
+  'folds to: seat': { good: withFoldDown('seat'), size: ['Fold-down leaf, cleat', 450, 70], bad: withFoldDown('seat', { fixing: { hardware: 'stud-screw', count: 4 } }), said: 'With 120 kg on its far edge its cleat is drawn off the wall with 1676 N and bears 1177 N; 4 of screw 5 x 60 mm into a stud or joist hold 1200 N and 1600 N: 6 of them would do.' },
+  'folds to: step': { good: withFoldDown('step'), size: ['Fold-down leaf', 300, 175], bad: withFoldDown('step', { fixing: { hardware: 'hollow-fixing', count: 12 } }), said: 'a lining bears nobody. Fix its cleat into studs or masonry.' },
+  'props: brackets': { good: withFoldDown('table'), size: ['Fold-down leaf, bracket', 260, 300], bad: withFoldDown('table', { strip: mm(30) }), said: 'What folds behind the leaf is 36 mm thick. A strip of at least 36 mm will do.' },
+  'props: legs': { good: withFoldDown('table', { props: LEGS }), size: ['Fold-down leaf, leg', 717, 60], bad: withFoldDown('table', { props: LEGS, wide: mm(700) }), said: 'They are 717 mm long, and fold along 620 mm of leaf. A leaf at least 797 mm wide will do, or brackets.' },
+  // Out by 60 + 300 - 18 and 60 down.
+  'props: struts': { good: withFoldDown('table', { props: STRUTS, fixing: { hardware: 'stud-screw-8', count: 4 } }), size: ['Fold-down leaf, strut', 347.223271, 60], bad: withFoldDown('table', { props: STRUTS }), said: 'drawn off the wall with 1450 N and bears 196 N; 4 of screw 5 x 60 mm into a stud or joist hold 1200 N and 1600 N: 5 of them would do.' },
+}; // prettier-ignore
+
 /** Lids and flaps, what helps them, holds them open and keeps them shut. */
 const TURNING_ROWS: Readonly<Record<string, KindRow>> = {
   // 600 - 80 - 80 - 3 - 3 by 500 + 20 - 60 - 3; of 600 - 280 - 6 - 50 the left margin may be 264.
@@ -274,6 +291,7 @@ export const KIND_ROWS: Readonly<Record<string, KindRow>> = {
   ...PLATFORM_ROWS,
   ...SLATS_ROWS,
   ...LIFT_ROWS,
+  ...FOLDED_ROWS,
   // Carcasses. 1890 less a plinth of 90 is 1800.
   'carcass: cupboard': { good: { carcasses: [carcass('cupboard', { height: mm(1890), stands: { on: 'a plinth', height: mm(90), setback: mm(40) } })] }, size: ['Left side and right side', 1800, 500], bad: one({ bay: bays(300, 300) }), said: 'The bays take 600 mm and there are 546 mm. 246 mm for the last will do, or let it take the rest.' },
   'carcass: wall cupboard': { good: { carcasses: [carcass('wall cupboard')] }, size: ['Hanging rail', 764, 80], bad: { carcasses: [carcass('wall cupboard', { z: mm(1500) })], parts: [doorOf({ handle: { ...USUAL_HANDLE.knob, fromBottom: mm(600) } })] }, said: 'The handle is 2116.5 mm above the floor, 316.5 mm over easy reach.' },

@@ -7,11 +7,12 @@ import type { Pullout } from '../parts/pullout/schema';
 import type { Grooves, Sliding } from '../parts/sliding/schema';
 import { familyOf, type Part } from '../parts/families';
 import type { Flap } from '../parts/flap/schema';
+import type { FoldDown } from '../parts/folddown/schema';
 import type { Lid } from '../parts/lid/schema';
 import type { Lifts, LiftTable } from '../parts/lift/schema';
 import type { Platform } from '../parts/platform/schema';
 import type { Slats } from '../parts/slats/schema';
-import { newPart, newStanding } from '../plan/fresh';
+import { newOnWall, newPart, newStanding } from '../plan/fresh';
 import { caseOf, mm, planWith, type Made } from './planWith';
 
 /** Whether parts of a family lie on top of a carcass, which then has no top of its own. */
@@ -107,6 +108,21 @@ export const liftOf = (kind: Lifts['kind'], other: Partial<LiftTable> = {}): Lif
 export const withLift = (kind: Lifts['kind'], other: Partial<LiftTable> = {}): Made => ({
   carcasses: [],
   parts: [liftOf(kind, other)],
+});
+
+/** A leaf on the south wall, in the middle of it: a table 800 x 450, a seat 450 x 380, a step 300 x 175. */
+export const FOLDED = {
+  table: undefined,
+  seat: 'A seat that folds down',
+  step: 'A step that folds down',
+} as const;
+export const foldDownOf = (use: FoldDown['use'], other: Partial<FoldDown> = {}): FoldDown => ({
+  ...(newOnWall(planWith({}), 'fold-down', FOLDED[use]) as FoldDown),
+  ...other,
+});
+export const withFoldDown = (use: FoldDown['use'], other: Partial<FoldDown> = {}): Made => ({
+  carcasses: [],
+  parts: [foldDownOf(use, other)],
 });
 
 /** A case off the floor: a front with even gaps ends just over its foot. */

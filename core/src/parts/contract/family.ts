@@ -11,7 +11,7 @@ import type { Force } from '../../balance/force';
 import type { Point3 } from '../../solid/prism';
 import type { Issue } from '../../item/issue';
 import type { PathStep } from '../../item/path';
-import type { LevelMount, Mount } from './mount';
+import type { LevelMount, Mount, WallMount } from './mount';
 import type { ClearOpening } from './clearOpening';
 
 /** What a part is made of besides its own numbers and what it is mounted on: nothing else of the plan may change how it is laid. */
@@ -98,6 +98,8 @@ export interface Family<Part, Laid, At extends AnyPlace = PartPlace> {
     mount: LevelMount & { readonly on: 'floor' },
     material: string,
   ): Part;
+  /** The same on a wall; given where it is mounted there. */
+  freshOnWall?(id: string, name: string, mount: WallMount, material: string): Part;
   /** What it takes up of the floor from its left front foot, as it is put there and drawn larger by hand: where its width and its depth stand in the part, and how high it is, mm. */
   readonly footprint?: {
     readonly width: readonly PathStep[];

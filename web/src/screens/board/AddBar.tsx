@@ -13,6 +13,7 @@ import {
   EXISTING_KINDS,
   KIND_GROUPS,
   newExisting,
+  newOnWall,
   newStanding,
   type Existing,
   type Bay,
@@ -95,16 +96,23 @@ function useAdding(plan: Plan) {
         act: () => add('parts', newStanding(plan, family, words)),
       })),
   );
+  const onWall = FAMILY_NAMES.filter((family) => familyOf({ family }).mounts.includes('wall')).flatMap(
+    (family) =>
+      familyOf({ family }).adds.map(({ words }) => ({
+        words,
+        act: () => add('parts', newOnWall(plan, family, words)),
+      })),
+  );
   const carcassKinds = CARCASS_KINDS.map((kind) => ({
     words: capitalised(kind),
     act: () => add('carcasses', newCarcass(plan, kind)),
   }));
-  return { add, addBoth, carcassKinds, choicesFor, onFloor, onTop, wrong };
+  return { add, addBoth, carcassKinds, choicesFor, onFloor, onTop, onWall, wrong };
 }
 
 /** What can be put in next, where one is: things under Measure, else carcasses and what hangs on them. */
 export function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: Item | undefined }) {
-  const { add, addBoth, carcassKinds, choicesFor, onFloor, onTop, wrong } = useAdding(plan);
+  const { add, addBoth, carcassKinds, choicesFor, onFloor, onTop, onWall, wrong } = useAdding(plan);
   const carcass =
     item?.list === 'carcasses'
       ? item.value
@@ -132,6 +140,7 @@ export function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: 
           )}
           <AddMenu words="Add a carcass" groups={[{ words: 'What kind', choices: carcassKinds }]} />
           <AddMenu words="Stand on the floor" groups={[{ words: 'What kind', choices: onFloor }]} />
+          <AddMenu words="Fix to a wall" groups={[{ words: 'What kind', choices: onWall }]} />
           {carcass && (
             <AddMenu
               words="Hang on it"

@@ -2,6 +2,7 @@ import {
   carcassIdOf,
   namedBays,
   planHardware,
+  squareWalls,
   type Change,
   type Item,
   type Picked,
@@ -27,9 +28,15 @@ interface Props {
 /** One of what the plan has, by name: its id is kept. */
 export function PickField({ pick, ...props }: Props) {
   if (pick === 'hardware') return <HardwarePick {...props} />;
-  const options = pick === 'material' ? materials(props.plan, props.kinds) : bays(props.plan, props.item);
-  return <Named {...props} options={options} />;
+  return <Named {...props} options={OPTIONS[pick](props)} />;
 }
+
+/** What there is to choose from, by what is picked. */
+const OPTIONS: Record<Exclude<Props['pick'], 'hardware'>, (props: Omit<Props, 'pick'>) => Option[]> = {
+  material: ({ plan, kinds }) => materials(plan, kinds),
+  bay: ({ plan, item }) => bays(plan, item),
+  wall: ({ plan }) => squareWalls(plan).map(({ id, name }) => ({ id, words: name })),
+};
 
 interface Option {
   readonly id: string;
