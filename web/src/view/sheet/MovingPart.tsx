@@ -13,7 +13,7 @@ import {
 import { colour } from '../theme/palette';
 import { keptOf } from '../../hooks/keptOf';
 import type { SheetFrame } from './frame';
-import { textWidth, type LabelBox } from './labels';
+import { layLabels, textWidth, type LabelBox } from './labels';
 import { boundsOf, outlineOf, pointsText, type Bounds, type Outline } from './outline';
 import { onEnter } from './StillBodies';
 
@@ -111,18 +111,16 @@ export const SweptAir = memo(function SweptAir({
       {selected && contours(INDEX, 1.1)}
       {large &&
         selected &&
-        contoursOf(mover, every, usable)
-          .filter((travel) => isLabelled(mover, travel, usable, frame))
-          .map((travel) => (
-            <TipLabel
-              key={travel}
-              mover={mover}
-              outline={mainOutline(mover, frame, travel)}
-              frame={frame}
-              text={travelText(mover, travel, units)}
-              fill="tarn"
-            />
-          ))}
+        labelledOf(mover, usable, frame, units).map((travel) => (
+          <TipLabel
+            key={travel}
+            mover={mover}
+            outline={mainOutline(mover, frame, travel)}
+            frame={frame}
+            text={travelText(mover, travel, units)}
+            fill="tarn"
+          />
+        ))}
     </g>
   );
 });
@@ -233,19 +231,29 @@ export function tipBoxes(
   frame: SheetFrame,
   units: Units,
 ): LabelBox[] {
-  const box = (travel: number, text: string, size: number): LabelBox => {
-    const width = textWidth(text, size);
-    const { x, y, anchor } = tipPlace(mover, mainOutline(mover, frame, travel), frame, width);
-    const left = { start: x, middle: x - width / 2, end: x - width }[anchor];
-    return { x: left, y: y - 0.8 * size, width, height: size };
-  };
-  const labelled = stepsOf(mover, 10)
-    .slice(1)
-    .filter((travel) => isLabelled(mover, travel, usable, frame));
   return [
-    ...labelled.map((travel) => box(travel, travelText(mover, travel, units), 14)),
-    ...(hit ? [box(usable, `hits at ${travelText(mover, usable, units)}`, 16)] : []),
+    ...labelledOf(mover, usable, frame, units).map((travel) =>
+      tipBox(mover, frame, travel, travelText(mover, travel, units), 14),
+    ),
+    ...(hit ? [tipBox(mover, frame, usable, `hits at ${travelText(mover, usable, units)}`, 16)] : []),
   ];
+}
+
+function tipBox(mover: Mover, frame: SheetFrame, travel: number, text: string, size: number): LabelBox {
+  const width = textWidth(text, size);
+  const { x, y, anchor } = tipPlace(mover, mainOutline(mover, frame, travel), frame, width);
+  const left = { start: x, middle: x - width / 2, end: x - width }[anchor];
+  return { x: left, y: y - 0.8 * size, width, height: size };
+}
+
+/** Travels written at the tips of contours: of those that would lie on one another, as of a part that rests on its way, the first. */
+function labelledOf(mover: Mover, usable: number, frame: SheetFrame, units: Units): number[] {
+  const wished = stepsOf(mover, 10)
+    .slice(1)
+    .filter((travel) => isLabelled(mover, travel, usable, frame))
+    .map((travel) => ({ travel, box: tipBox(mover, frame, travel, travelText(mover, travel, units), 14) }));
+  const placed = layLabels(wished.map(({ travel, box }) => ({ key: String(travel), places: [box] })));
+  return wished.filter(({ travel }) => placed.has(String(travel))).map(({ travel }) => travel);
 }
 
 function TipLabel({ mover, outline, frame, text, fill, bold = false }: TipProps) {
