@@ -16,6 +16,8 @@ export interface Spanned {
   readonly under: string;
   /** What it is called at the head of a sentence; "It" where the card is of nothing else. */
   readonly who?: string;
+  /** It stands on its edge: as thick as it is told to be it is deep. */
+  readonly stood?: true;
 }
 
 /** What is said of what bears itself alone. */
@@ -84,7 +86,7 @@ function cureOf(one: Spanned): string {
   const support = `a support that leaves at most ${lengthMark(free, 'most')} free`;
   return thick === undefined
     ? `It wants ${support}.`
-    : `At least ${lengthMark(thick, 'least')} thick of the same will do, or ${support}.`;
+    : `At least ${lengthMark(thick, 'least')} ${one.stood ? 'deep' : 'thick'} of the same will do, or ${support}.`;
 }
 
 const paneOf = ({ kind, pane = 'annealed', name }: Material): string =>

@@ -161,19 +161,24 @@ const PLATFORM_ROWS: Readonly<Record<string, KindRow>> = {
   'bears: legs': { good: withPlatform({}), size: ['Case folding platform, leg', 420, 45], bad: withPlatform({ leaves: [mm(400), mm(420), mm(460)] }), said: 'The legs of leaf 2 are 420 mm long: folded they stand 20 mm past their leaf.' },
   'bears: ledgers': { good: withPlatform({}, LEDGERS), size: ['Case folding platform, ledger', 806, 40], bad: withPlatform({ bears: { ...USUAL_BEARS, bears: mm(12) } }, LEDGERS), said: 'bears 12 mm at either end over 900 mm; at least 15 mm is wanted' },
   'platform: way': { good: withPlatform({}), size: ['Case folding platform, leaf 1', 900, 400], bad: { ...withPlatform({}), change: boxAt('Lamp', { x: 3000, y: 2900, z: 850, width: 900, depth: 200, height: 60 }) }, said: 'touches the lamp at' },
+  // Over a seat 700 deep without a top.
+  'platform: first leaf': { good: withPlatform({}, LEDGERS, { top: 'over' }), size: ['Case folding platform, leaf 1', 900, 400], bad: withPlatform({}, LEDGERS, { depth: mm(900) }), said: 'The first leaf breaks in time: with 120 kg at its middle and its own weight it is strained to 16 MPa over a span of 864 mm' },
 }; // prettier-ignore
 
 /** Slats on the same chest: (900 - 14 x 3) / 15 = 57.2 wide, 400 + 18 - 12 long. */
 const SLATS_ROWS: Readonly<Record<string, KindRow>> = {
   'family: slats': { good: withSlats({}), size: ['Case slat bed, sliding slat', 406, 57.2], bad: withSlats({ count: 60 }), said: 'So many slats would be 4.6 mm wide. At most 22 will do.' },
   'slats: overlap': { good: withSlats({ travel: mm(288) }), size: ['Case slat bed, staying slat', 400, 57.2], bad: withSlats({ travel: mm(420) }), said: 'At full travel the combs come apart by 32 mm: they fall between each other no more. At most 288 mm of travel will do.' },
-  'slats: open': { good: withSlats({}), size: ['Case slat bed, bearer', 864, 80], bad: withSlats({ count: 4 }), said: 'its slats stand 132 mm apart; at most 70 mm is usual under a mattress: more slats will do' },
+  'slats: open': { good: withSlats({}), size: ['Case slat bed, bearer', 864, 90], bad: withSlats({ count: 4 }), said: 'its slats stand 132 mm apart; at most 70 mm is usual under a mattress: more slats will do' },
   // 120 kg over a lever of 280 to 108.
-  'slats: rail': { good: withSlats({}), size: ['Case slat bed, front rail', 900, 80], bad: withSlats({ legs: null }), said: 'Nothing carries its front rail: 120 kg there lifts its other ends with 3051 N.' },
-  'slats: bending': { good: withSlats({ layers: 1, travel: mm(200) }), size: ['Case slat bed, leg', 340, 45], bad: withSlats({ layers: 1, travel: mm(350) }), said: 'A slat sags 1.7 mm with 48 kg of a person at its middle' },
-  'slats: way': { good: withSlats({}), size: ['Case slat bed, front rail', 900, 80], bad: { ...withSlats({}), change: boxAt('Step', { x: 3000, y: 2700, z: 0, width: 900, depth: 100, height: 200 }) }, said: 'A leg of the case slat bed touches the step at 182 mm' },
+  'slats: rail': { good: withSlats({}), size: ['Case slat bed, front rail', 900, 90], bad: withSlats({ legs: null }), said: 'Nothing carries its front rail: 120 kg there lifts its other ends with 3051 N.' },
+  'slats: bending': { good: withSlats({ layers: 1, travel: mm(200) }), size: ['Case slat bed, leg', 330, 45], bad: withSlats({ layers: 1, travel: mm(350) }), said: 'A slat sags 1.7 mm with 48 kg of a person at its middle' },
+  'slats: way': { good: withSlats({}), size: ['Case slat bed, front rail', 900, 90], bad: { ...withSlats({}), change: boxAt('Step', { x: 3000, y: 2700, z: 0, width: 900, depth: 100, height: 200 }) }, said: 'A leg of the case slat bed touches the step at 182 mm' },
   'combs: from strips': { good: withSlats({}), size: ['Case slat bed, sliding slat', 406, 57.2], bad: withSlats({ stopped: false }), said: 'Nothing stops it: drawn on, it falls.' },
   'combs: from one board': { good: withSlats({ combs: 'from one board', clearance: mm(3) }), size: ['Case slat bed, sliding slat', 406, 57.2], bad: withSlats({ combs: 'from one board', clearance: mm(0.5) }), said: 'Between slats 0.5 mm binds with paint and crumbs: 1 mm to 5 mm is usual, which a coarser blade' },
+  // Over a seat without a top: 120 kg in the middle of a bearer of 864.
+  'slats: bearer': { good: withSlats({}), size: ['Case slat bed, bearer', 864, 90], bad: withSlats({ rail: { material: 'ply-18', deep: mm(60) } }), said: 'A bearer breaks in time: with 120 kg at its middle and its own weight it is strained to 24 MPa over a span of 864 mm' },
+  'slats: staying': { good: withSlats({}), size: ['Case slat bed, staying slat', 400, 57.2], bad: withSlats({ layers: 1, travel: mm(100) }, { depth: mm(560) }), said: 'A staying slat breaks in time: with 48 kg of a person at its middle and its own weight it is strained to 20 MPa over a span of 518 mm' },
 }; // prettier-ignore
 
 /** Tables on the floor, 900 x 600, from 400 to 720 high. */
@@ -282,6 +287,7 @@ const BED_ROWS: Readonly<Record<string, KindRow>> = {
   'bed: headboard': { good: bed('at the end', { headboard: mm(40) }), size: ['Case fold-up bed, headboard', 906, 40], bad: bed('at the end', { headboard: mm(300) }), said: 'the back of the case' },
   'bed: straps': { good: bed('at the end'), size: ['Case fold-up bed, platform', 2020, 870], bad: bed('at the end', { straps: 0 }), said: 'Up, nothing holds its mattress to it' },
   'legs: by hand': { good: legged('by hand'), size: ['Case fold-up bed, leg', 111, 70], bad: under(legged('by hand')), said: 'A leg of the case fold-up bed touches the low box at 88°, 2° short of full travel' },
+  'bed: rails': { good: bed('at the end'), size: ['Case fold-up bed, left rail and case fold-up bed, right rail', 2056, 158], bad: bed('at the side', { platform: { ...bedOf('at the side').platform, deep: mm(20), bearers: 16 }, frame: { ...bedOf('at the side').frame, deep: mm(70) }, pivot: { ...bedOf('at the side').pivot, back: mm(50) } }), said: 'A rail breaks in time: with 120 kg at its middle and its own weight it is strained to 41 MPa over a span of 2020 mm' },
 }; // prettier-ignore
 
 /** Every kind there is, with one row each; later families add theirs. A kind without a row fails below. */

@@ -107,10 +107,10 @@ function heightNotes(laid: LaidBed): PartNote[] {
 }
 
 /**
- * The platform from bearer to bearer, and a bearer from rail to rail, under a person: who lies on a strip of it, and of that a bearer has
+ * The platform from bearer to bearer, a bearer from rail to rail, and a rail, under a person: who lies on a strip of it, and of that a bearer has
  * what lies nearer to it than to the next.
  */
-function strengthNotes({ bed, place: { stock }, platform, bearers, rail }: LaidBed): PartNote[] {
+function strengthNotes({ bed, place: { stock }, platform, bearers, rail, tray, plane }: LaidBed): PartNote[] {
   const [along, across] = isHigh(platform) ? (['z', 'x'] as const) : (['x', 'z'] as const);
   const clear = (span(platform[along]) - bearers.length * rail) / (bearers.length + 1);
   const has = PERSON * Math.min(1, (clear + rail) / PERSON_STRIP);
@@ -131,10 +131,23 @@ function strengthNotes({ bed, place: { stock }, platform, bearers, rail }: LaidB
     load: atMiddle(has),
     under: `${massMark(has)} of a person at its middle`,
     who: 'A bearer',
+    stood: true,
+  };
+  // Who sits on its edge sits on one rail: from the pivot to the far end, or from side to side.
+  const carrying: Spanned = {
+    material: stock.material(bed.frame.material),
+    thick: bed.frame.deep.mm,
+    span: isHigh(platform) ? tray.z[1] - plane.axis[1] : span(platform.x),
+    wide: rail,
+    load: atMiddle(PERSON),
+    under: `${massMark(PERSON)} at its middle`,
+    who: 'A rail',
+    stood: true,
   };
   return [
     { ...spanNote(board), of: 'platform' },
     { ...spanNote(bearer), of: 'bearer' },
+    { ...spanNote(carrying), of: 'rail' },
     noteOf(
       'strength',
       'clear',

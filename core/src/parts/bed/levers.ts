@@ -32,6 +32,13 @@ export function bedLevers(laid: LaidBed, _pieces: PartPieces, trouble: Trouble):
         cost: cost('deeper bearers, which take their depth from the cabinet', 4, 0.1),
         words: (mm) => `make its bearers ${lengthMark(mm, 'least')} deep`,
       }),
+      ...lengthLever(bed, ['frame', 'deep'], {
+        key: 'frame.deep',
+        what: 'its rails',
+        to: Math.min(500, bed.frame.deep.mm + 80),
+        cost: cost('deeper rails', 4, 0.1),
+        words: (mm) => `make its rails ${lengthMark(mm, 'least')} deep`,
+      }),
       ...(bed.platform.bearers < 16
         ? choiceLever(bed, ['platform', 'bearers'], Math.min(16, bed.platform.bearers + 3), {
             key: 'bearers',

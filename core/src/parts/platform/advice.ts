@@ -95,7 +95,7 @@ function seatNotes({ platform, place, stack, leaves }: LaidPlatform): PartNote[]
   ];
 }
 
-/** What bends: the leaves between what carries them, and on legs an edge from leg to leg. */
+/** What bends: the first leaf over its carcass, the others between what carries them, and on legs an edge from leg to leg. */
 export function spansOf(laid: LaidPlatform, material?: Material): { readonly of: string; readonly spanned: Spanned }[] {
   const { platform, leaves, across, place } = laid;
   const { bears } = platform;
@@ -112,12 +112,23 @@ export function spansOf(laid: LaidPlatform, material?: Material): { readonly of:
   });
   const hung = leaves.slice(1);
   const widest = Math.max(...hung.map(({ wide }) => wide));
+  // Over an open carcass the first leaf is its top.
+  const { inside } = place.built.layout.openings.get(place.carcass.bay.id)!;
+  const over = Math.min(inside.right - inside.left, inside.back - inside.front);
+  const first =
+    place.carcass.top === 'none'
+      ? [{ of: 'first', spanned: bending(over, Math.max(span(across), leaves[0]!.wide), 'The first leaf') }]
+      : [];
   if (bears.kind === 'ledgers') {
     const narrowest = Math.min(...hung.map(({ wide }) => wide));
-    return [{ of: 'leaf', spanned: bending(span(across) - 2 * bears.bears.mm, narrowest, 'A leaf') }];
+    return [
+      ...first,
+      { of: 'leaf', spanned: bending(span(across) - 2 * bears.bears.mm, narrowest, 'A leaf') },
+    ];
   }
   const legs = hung.flatMap(({ legs: row }) => row.slice(1).map(({ x }, i) => x[0] - row[i]!.x[1]));
   return [
+    ...first,
     { of: 'leaf', spanned: bending(widest, span(across), 'The widest leaf') },
     ...(legs.length > 0
       ? [{ of: 'edge', spanned: bending(Math.max(...legs), widest, 'From leg to leg its edge') }]

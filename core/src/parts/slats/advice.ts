@@ -81,46 +81,59 @@ function openNote({ slats, open }: LaidSlats): PartNote {
 }
 
 /**
- * A slat from the carcass's front to the front rail, with its share of who lies on it; the rail from leg to leg.
+ * A slat from the carcass's front to the front rail, one that stays from bearer to bearer, each with its share of who lies on it; the rail from leg to leg, a bearer from side to side.
  *
  * Half of the slats bear who lies on what is drawn out: of a strip, so many as stand under it.
  */
 export function spansOf(laid: LaidSlats, material?: Material): { readonly of: string; readonly spanned: Spanned }[] {
-  const { slats, place, wide, pitch, rail, legs } = laid;
+  const { slats, place, wide, pitch, rail, legs, bearers } = laid;
   const thick = material ? slats.layers * thicknessOf(material, place.stock.schools) : laid.thick;
   const share = PERSON * Math.min(1, pitch / PERSON_STRIP);
   const clear = Math.max(1, ...legs.slice(1).map(({ x }, i) => x[0] - legs[i]!.x[1]));
+  const lying = (of: string, clearOf: number, who: string) => ({
+    of,
+    spanned: {
+      material: material ?? place.stock.material(slats.material),
+      thick,
+      span: clearOf,
+      wide,
+      load: atMiddle(share),
+      under: `${massMark(share)} of a person at its middle`,
+      who,
+    },
+  });
+  const stood = (of: string, clearOf: number, who: string) => ({
+    of,
+    spanned: {
+      material: place.stock.material(slats.rail.material),
+      thick: slats.rail.deep.mm,
+      span: clearOf,
+      wide: span(rail.y),
+      load: atMiddle(PERSON),
+      under: `${massMark(PERSON)} at its middle`,
+      who,
+      stood: true as const,
+    },
+  });
+  const [front, back] = bearers;
   return [
-    {
-      of: 'slat',
-      spanned: {
-        material: material ?? place.stock.material(slats.material),
-        thick,
-        span: slats.travel.mm,
-        wide,
-        load: atMiddle(share),
-        under: `${massMark(share)} of a person at its middle`,
-        who: 'A slat',
-      },
-    },
-    {
-      of: 'rail',
-      spanned: {
-        material: place.stock.material(slats.rail.material),
-        thick: slats.rail.deep.mm,
-        span: legs.length > 1 ? clear : span(rail.x),
-        wide: span(rail.y),
-        load: atMiddle(PERSON),
-        under: `${massMark(PERSON)} at its middle`,
-        who: 'Its front rail',
-      },
-    },
+    lying('slat', slats.travel.mm, 'A slat'),
+    // Drawn out, what is left at the back lies on the staying comb alone.
+    ...(front && back
+      ? [
+          lying('staying', back.y[0] - front.y[1], 'A staying slat'),
+          stood('bearer', span(front.x), 'A bearer'),
+        ]
+      : []),
+    stood('rail', legs.length > 1 ? clear : span(rail.x), 'Its front rail'),
   ];
 } // prettier-ignore
 
 /** Whether slats of another material would bear who lies on them. */
 export const slatsDo = (laid: LaidSlats, material: Material): boolean =>
-  judgeSpan(spansOf(laid, material)[0]!.spanned).verdict === 'clear';
+  spansOf(laid, material)
+    .filter(({ of }) => of === 'slat' || of === 'staying')
+    .every(({ spanned }) => judgeSpan(spanned).verdict === 'clear');
 
 /**
  * On legs its front is carried; without, who sits on its rail lifts its other ends.

@@ -31,7 +31,11 @@ export function freshSlats(id: string, name: string, { carcass }: Pick<PartPlace
     travel: mm(Math.max(10, Math.min(Math.round(depth * 0.7), depth - 100))),
     overlap: mm(Math.min(100, Math.round(depth / 4))),
     stopped: true,
-    rail: { material: carcass.sheet, deep: mm(Math.min(80, Math.round(carcass.height.mm / 4))) },
+    // A bearer as deep spans the carcass under a person.
+    rail: {
+      material: carcass.sheet,
+      deep: mm(Math.round(Math.min(Math.max(80, width / 10), 0.4 * carcass.height.mm))),
+    },
     legs: USUAL_LEGS,
     mattress: mm(100),
     schools: {},
