@@ -208,7 +208,7 @@ export {
 export { outlineOf, type Loop, type LoopRead, type Traced } from './formats/outlineLoops';
 export { hullsOfMesh, type MeshHulls, type MeshRead } from './formats/meshHulls';
 export { readClip, writeClip } from './formats/clip';
-export { carcassIdOf } from './parts/contract/mount';
+export { carcassIdOf, type Mount } from './parts/contract/mount';
 export { hostOf } from './plan/hosts';
 export { mountChoices } from './plan/mountChoices';
 export { reportOf } from './report/report';

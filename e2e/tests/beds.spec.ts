@@ -9,6 +9,14 @@ const kinds = (page: Page) =>
 const toCut = (page: Page) => page.getByRole('region', { name: 'To cut' });
 const told = (page: Page) => page.getByRole('list', { name: 'What its numbers tell' });
 
+/** A job to add to: a folding platform in its room, under Plan. */
+async function planAPlatform(page: Page): Promise<void> {
+  await page.goto('/quick/folding-platform');
+  await page.getByRole('button', { name: 'Make it a job' }).click();
+  await answered(page);
+  await page.getByRole('navigation').getByRole('link', { name: /^Plan/ }).click();
+}
+
 /** What a person does, each press of the mouse and each key for itself. */
 class Presses {
   count = 0;
@@ -117,10 +125,7 @@ test('a folding platform by keyboard: its leaves, what its stack meets, and what
 test('a table stands on the floor, is dragged there, and its highest is refused with what would do', async ({
   page,
 }) => {
-  await page.goto('/quick/folding-platform');
-  await page.getByRole('button', { name: 'Make it a job' }).click();
-  await answered(page);
-  await page.getByRole('navigation').getByRole('link', { name: /^Plan/ }).click();
+  await planAPlatform(page);
   await page.getByRole('button', { name: 'Stand on the floor' }).click();
   await page.getByRole('menuitem', { name: 'A table on a pedestal' }).click();
   await answered(page);
@@ -150,10 +155,7 @@ test('a table stands on the floor, is dragged there, and its highest is refused 
 test('a seat that folds down is fixed to a wall, and too few screws are told with how many would do', async ({
   page,
 }) => {
-  await page.goto('/quick/folding-platform');
-  await page.getByRole('button', { name: 'Make it a job' }).click();
-  await answered(page);
-  await page.getByRole('navigation').getByRole('link', { name: /^Plan/ }).click();
+  await planAPlatform(page);
   await page.getByRole('button', { name: 'Fix to a wall' }).click();
   await page.getByRole('menuitem', { name: 'A seat that folds down' }).click();
   await answered(page);

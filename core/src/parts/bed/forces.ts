@@ -8,8 +8,8 @@ import type { Placing } from '../contract/placing';
 import { balanceOf } from '../kit/turning/balance';
 import { placingOf, rangeOf } from '../kit/turning/placing';
 import { weightsOf } from '../kit/weights';
-import { RADIANS, type LaidBed } from './lay';
-import { bedLinks, bedWords, mattressKey } from './pieces';
+import { bedWords, RADIANS, type LaidBed } from './lay';
+import { bedLinks, mattressKey } from './pieces';
 
 /** What a hand lifts a bed with, with ease, N. Common practice. */
 export const BED_HAND = 100;

@@ -1,4 +1,5 @@
 import type { Opening } from '../../carcass/layout';
+import { called } from '../../item/called';
 import { frameOf, type Frame } from '../../item/frame';
 import { STRAIGHT, table } from '../../motion/drive';
 import { chain, motionOf, type Motion } from '../../motion/motion';
@@ -251,3 +252,5 @@ function barsOf({ bed, tray, opening, plane, rail }: Omit<LaidBed, 'legs' | 'leg
     ] as const
   ).map((x) => ({ x, pins: [fixed, onLeg], motion }));
 }
+
+export const bedWords = ({ bed }: LaidBed): string => `the ${called(bed.name)}`;

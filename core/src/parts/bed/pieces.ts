@@ -1,25 +1,23 @@
 import { called } from '../../item/called';
-import { leaningIn } from '../../item/frame';
 import { board, type WorkIn } from '../../piece/board';
 import { plain } from '../../piece/plain';
 import type { Link, Piece } from '../../piece/piece';
 import type { SumLine } from '../../sizing/sum';
 import { middleOf, span, type Bounds, type Range } from '../../solid/bounds';
 import type { PartPieces } from '../contract/family';
-import { betweenLinks, boughtPieces, stayCount, type MovingLink } from '../kit/turning/pieces';
+import { betweenLinks, boughtPieces, heldBy, stayPlaces, type MovingLink } from '../kit/turning/pieces';
 import { atPlane, fromAxis } from '../kit/turning/plane';
 import { caseBrackets, type Bracketed } from '../kit/turning/works';
 import { besideBay, isOn } from '../../carcass/beside';
 import type { GroundWork } from '../../carcass/build';
-import { BAR_WIDE, isHigh, mattressOf, type LaidBed } from './lay';
+import { bedWords, isHigh, mattressOf, type LaidBed } from './lay';
+import { barLinks, legLinks } from './legPieces';
 
 /** A pull with its screws, kg. Common practice, no single source. */
 const PULL_KG = 0.2;
 const PULL_HIGH = 20;
 /** From the far edge to the middle of its pull, mm. */
 const PULL_IN = 60;
-
-export const bedWords = ({ bed }: LaidBed): string => `the ${called(bed.name)}`;
 
 const ownerOf = (laid: LaidBed) => ({ item: laid.bed.id, key: laid.bed.id, words: bedWords(laid) });
 
@@ -49,12 +47,7 @@ export const bracketedOf = (laid: LaidBed): Bracketed => ({
   help: laid.bed.help,
   helpX: laid.helpX,
   stay: laid.bed.stay,
-  stayX:
-    laid.bed.stay === null
-      ? []
-      : laid.bed.stay.ends === 'both'
-        ? laid.ends
-        : [laid.bed.stay.ends === 'left' ? laid.ends[0] : laid.ends[1]],
+  stayX: stayPlaces(laid.bed.stay, laid.ends),
   built: laid.place.built,
   opening: laid.opening,
   thick: laid.rail,
@@ -92,7 +85,7 @@ function pivotWorks({ bed, place, opening, plane }: LaidBed): GroundWork[] {
 
 function bedLink(laid: LaidBed): Link {
   const { bed, place, frame } = laid;
-  const { stay, closer, latch, help } = bed;
+  const { help } = bed;
   return {
     key: bed.id,
     item: bed.id,
@@ -107,16 +100,7 @@ function bedLink(laid: LaidBed): Link {
       ...pullOf(laid),
       ...boughtPieces(
         help,
-        [
-          { role: 'hinge' as const, id: bed.pivot.hardware, count: 1, key: 'pivot' },
-          ...(stay
-            ? [{ role: 'stay' as const, id: stay.hardware, count: stayCount(stay), key: 'stay' }]
-            : []),
-          ...(closer
-            ? [{ role: 'stay' as const, id: closer.hardware, count: closer.count, key: 'closer' }]
-            : []),
-          ...(latch ? [{ role: 'latch' as const, id: latch.hardware, count: 1, key: 'latch' }] : []),
-        ],
+        [{ role: 'hinge' as const, id: bed.pivot.hardware, count: 1, key: 'pivot' }, ...heldBy(bed)],
         place.hardware,
         frame,
         ownerOf(laid),
@@ -341,38 +325,6 @@ function strapsOf(laid: LaidBed): Piece[] {
   );
 }
 
-/** A bar beside either leg, on its own pin in the cabinet. */
-function barLinks(laid: LaidBed): MovingLink[] {
-  const { bed, frame, bars } = laid;
-  return bars.slice(0, 1).map(({ motion }): MovingLink => {
-    const key = `${bed.id}/bars`;
-    const words = `a leg’s bar of ${bedWords(laid)}`;
-    return {
-      link: {
-        key,
-        item: bed.id,
-        words,
-        pieces: bars.map(({ x, pins: [from, to] }, i) => {
-          const [dy, dz] = [to[0] - from[0], to[1] - from[1]];
-          const long = Math.hypot(dy, dz);
-          const along = leaningIn(frame, [0, ...from], [0, dy / long, dz / long], [0, -dz / long, dy / long]);
-          const half = BAR_WIDE / 2;
-          return plain(along, {
-            key: `${key}-${i + 1}`,
-            item: bed.id,
-            role: 'arm',
-            is: 'bought',
-            name: `Flat bar for a leg, ${Math.round(long)} mm from pin to pin`,
-            told: { key, words },
-            at: [{ x: [-half, long + half], y: [-x[1], -x[0]], z: [-half, half] }],
-          });
-        }),
-      },
-      motion,
-    };
-  });
-}
-
 function pullOf(laid: LaidBed): Piece[] {
   const { bed, frame, tray, opening } = laid;
   const { grip } = bed;
@@ -425,38 +377,4 @@ function mattressLink(laid: LaidBed): Link {
       ...(bedding ? [lying('bedding', 'Bedding', bedding, bed.bedding.kg)] : []),
     ],
   };
-}
-
-/** Each leg a board; those that are swung out are one link on their own way. */
-function legLinks(laid: LaidBed): MovingLink[] {
-  const { bed, frame, legs, legLong, rail } = laid;
-  if (bed.legs.kind === 'none' || legs.length === 0) return [];
-  const { wide, kind } = bed.legs;
-  const key = `${bed.id}/legs`;
-  const words = `a leg of ${bedWords(laid)}`;
-  return [
-    {
-      link: {
-        key,
-        item: bed.id,
-        words,
-        pieces: legs.map(({ at }, i) =>
-          board(frame, {
-            key: `${key}-${i + 1}`,
-            item: bed.id,
-            role: 'leg',
-            name: `${bed.name}, leg`,
-            told: { key, words },
-            at,
-            way: kind === 'fixed' ? ['y', 'x'] : ['z', 'x'],
-            length: [line('from its underside to the floor, down', legLong)],
-            width: [line('as chosen', wide.mm)],
-            thick: [line('as the board', rail)],
-            material: bed.frame.material,
-          }),
-        ),
-      },
-      motion: legs[0]!.motion,
-    },
-  ];
 }

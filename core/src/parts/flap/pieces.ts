@@ -13,7 +13,7 @@ import type { PartPieces } from '../contract/family';
 import { roundAbout } from '../kit/roundAbout';
 import { frontSums } from '../kit/turning/frontFit';
 import { hingePlaces, levelHingeItem } from '../kit/turning/hinge';
-import { betweenLinks, boughtPieces, stayCount, type MovingLink } from '../kit/turning/pieces';
+import { betweenLinks, boughtPieces, heldBy, stayPlaces, type MovingLink } from '../kit/turning/pieces';
 import type { FlapLeaf, LaidFlap } from './lay';
 
 /** A pull with its screws, kg. Common practice, no single source. */
@@ -57,12 +57,7 @@ export const bracketedOf = (laid: LaidFlap): Bracketed => ({
   help: laid.flap.help,
   helpX: laid.helpX,
   stay: laid.flap.stay,
-  stayX:
-    laid.flap.stay === null
-      ? []
-      : laid.flap.stay.ends === 'both'
-        ? laid.ends
-        : [laid.flap.stay.ends === 'left' ? laid.ends[0] : laid.ends[1]],
+  stayX: stayPlaces(laid.flap.stay, laid.ends),
   built: laid.place.built,
   opening: laid.opening,
   thick: laid.thick,
@@ -137,7 +132,7 @@ const isTaken = (laid: LaidFlap, leaf: FlapLeaf) => leaf === laid.leaves[laid.le
 
 function leafLink(laid: LaidFlap, leaf: FlapLeaf, first: boolean): Link {
   const { flap, place, frame } = laid;
-  const { stay, closer, latch, help } = flap;
+  const { help } = flap;
   return {
     key: leaf.key,
     item: flap.id,
@@ -147,23 +142,7 @@ function leafLink(laid: LaidFlap, leaf: FlapLeaf, first: boolean): Link {
       ...(isTaken(laid, leaf) ? pullOf(laid, leaf) : []),
       ...(first ? knucklesOf(laid) : []),
       ...(first ? trayOf(laid, leaf) : []),
-      ...(first
-        ? boughtPieces(
-            help,
-            [
-              ...(stay
-                ? [{ role: 'stay' as const, id: stay.hardware, count: stayCount(stay), key: 'stay' }]
-                : []),
-              ...(closer
-                ? [{ role: 'stay' as const, id: closer.hardware, count: closer.count, key: 'closer' }]
-                : []),
-              ...(latch ? [{ role: 'latch' as const, id: latch.hardware, count: 1, key: 'latch' }] : []),
-            ],
-            place.hardware,
-            frame,
-            ownerOf(laid),
-          )
-        : []),
+      ...(first ? boughtPieces(help, heldBy(flap), place.hardware, frame, ownerOf(laid)) : []),
     ],
   };
 }

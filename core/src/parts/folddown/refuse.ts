@@ -2,27 +2,35 @@ import type { Issue } from '../../item/issue';
 import { FIXING_KINDS } from '../../hardware/schema';
 import { lengthMark } from '../../length/lengthMark';
 import type { GroundPlace } from '../contract/family';
-import { firstTrouble, refuse } from '../kit/issues';
+import { firstTrouble, missingMaterials, refuse } from '../kit/issues';
 import { SIDE, type LaidFoldDown } from './lay';
 import type { FoldDown } from './schema';
 
 const isFixing = (kind: string) => (FIXING_KINDS as readonly string[]).includes(kind);
 
-export function missingOfFoldDown({ material, cleat, props, hinge, fixing }: FoldDown, { stock, hardware }: GroundPlace): Issue[] {
-  const named: (readonly [Issue['path'], string])[] = [
-    [['material'], material],
-    [['cleat', 'material'], cleat.material],
-    [['props', 'material'], props.material],
-  ];
-  const gone = named.find(([, id]) => !stock.has(id));
-  if (gone) return refuse(gone[0], `There is no material “${gone[1]}”.`);
-  if (!hardware.find(hinge.hardware, 'continuous hinge'))
-    return refuse(['hinge', 'hardware'], `There is no continuous hinge “${hinge.hardware}”.`);
-  const held = hardware.named(fixing.hardware);
-  return held && isFixing(held.kind)
-    ? []
-    : refuse(['fixing', 'hardware'], `There is no fixing “${fixing.hardware}”.`);
-} // prettier-ignore
+export const missingOfFoldDown = (
+  { material, cleat, props, hinge, fixing }: FoldDown,
+  { stock, hardware }: GroundPlace,
+): Issue[] =>
+  firstTrouble([
+    () =>
+      missingMaterials(
+        [
+          [['material'], material],
+          [['cleat', 'material'], cleat.material],
+          [['props', 'material'], props.material],
+        ],
+        stock,
+      ),
+    () =>
+      hardware.find(hinge.hardware, 'continuous hinge')
+        ? []
+        : refuse(['hinge', 'hardware'], `There is no continuous hinge “${hinge.hardware}”.`),
+    () =>
+      isFixing(hardware.named(fixing.hardware)?.kind ?? '')
+        ? []
+        : refuse(['fixing', 'hardware'], `There is no fixing “${fixing.hardware}”.`),
+  ]);
 
 /** Between two props, and beyond the last, mm. */
 const BESIDE = 10;

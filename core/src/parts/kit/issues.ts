@@ -1,4 +1,5 @@
 import type { Issue } from '../../item/issue';
+import type { Stock } from '../../material/stock';
 import type { PartPlace } from '../contract/family';
 
 /** One thing that cannot be, as a list. Paths start at the part. */
@@ -28,8 +29,12 @@ export interface Named {
 export function missingNamed({ bay, materials }: Named, { built, stock }: PartPlace): Issue[] {
   if (bay !== undefined && !built.layout.openings.has(bay))
     return refuse(['mount', 'bay'], `Its carcass has no bay “${bay}”.`);
-  return materials
+  return missingMaterials(materials, stock);
+}
+
+/** The first material that is named and is not there. */
+export const missingMaterials = (materials: Named['materials'], stock: Stock): Issue[] =>
+  materials
     .filter(([, id]) => !stock.has(id))
     .slice(0, 1)
     .flatMap(([path, id]) => refuse(path, `There is no material “${id}”.`));
-}

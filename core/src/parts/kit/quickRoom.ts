@@ -26,6 +26,15 @@ export function carcass(
   };
 }
 
+/** An open seat against the wall behind it, which something lies over. */
+export const seat = (width: number, depth: number, height: number): Carcass => ({
+  ...carcass('seat', 'Seat', 'north', [AISLE / 2 + width, depth], [width, depth, height]),
+  kind: 'bench',
+  top: 'none',
+  stands: { on: 'the floor' },
+  height: mm(height),
+});
+
 const PLINTH = 90;
 
 /** A plain room of this size, mm. */

@@ -4,6 +4,7 @@ import type { Inside } from '../../carcass/layout';
 import type { PartPlace } from '../contract/family';
 import { levelHingeItem, pinOut } from '../kit/turning/hinge';
 import { stayItem, stayLong } from '../kit/turning/help';
+import { stayPlaces } from '../kit/turning/pieces';
 import { DIRECTIONS, fromAxis, turnsUntil, type TurningPlane } from '../kit/turning/plane';
 import { span, type Bounds, type Range } from '../../solid/bounds';
 import type { Lid } from './schema';
@@ -89,11 +90,7 @@ export function layLid(lid: Lid, place: PartPlace): LaidLid {
     return {
       ...leaf,
       helpX: 'count' in lid.help && lid.help.count === 1 ? [ends[0]] : ends,
-      stayX: !lid.stay
-        ? []
-        : lid.stay.ends === 'both'
-          ? ends
-          : [lid.stay.ends === 'left' ? ends[0] : ends[1]],
+      stayX: stayPlaces(lid.stay, ends),
     };
   });
   const stops = stopsOf(lid, place, plane, item?.opens);

@@ -7,7 +7,7 @@ import { LEVEL_SIDES } from '../../piece/work';
 import type { SumLine } from '../../sizing/sum';
 import { middleOf, span, type Bounds, type Range } from '../../solid/bounds';
 import type { PartPieces } from '../contract/family';
-import { betweenLinks, boughtPieces, stayCount, type MovingLink, type Owner } from '../kit/turning/pieces';
+import { betweenLinks, boughtPieces, heldBy, type MovingLink, type Owner } from '../kit/turning/pieces';
 import { caseBrackets, leafBrackets, type Bracketed } from '../kit/turning/works';
 import { caseFlaps, hingeWorks, knucklesOf } from './hinges';
 import { leafWords, type LaidLid, type LidLeaf } from './lay';
@@ -261,16 +261,5 @@ function carriedOf(laid: LaidLid, leaf: LidLeaf): Piece[] {
 
 function fittingsOf(laid: LaidLid, owner: Owner): Piece[] {
   const { lid, place, frame } = laid;
-  const { stay, closer, latch } = lid;
-  return boughtPieces(
-    lid.help,
-    [
-      ...(stay ? [{ role: 'stay' as const, id: stay.hardware, count: stayCount(stay), key: 'stay' }] : []),
-      ...(closer ? [{ role: 'stay' as const, id: closer.hardware, count: closer.count, key: 'closer' }] : []),
-      ...(latch ? [{ role: 'latch' as const, id: latch.hardware, count: 1, key: 'latch' }] : []),
-    ],
-    place.hardware,
-    frame,
-    owner,
-  );
+  return boughtPieces(lid.help, heldBy(lid), place.hardware, frame, owner);
 }

@@ -1,20 +1,18 @@
 import type { Issue } from '../../item/issue';
 import { lengthMark } from '../../length/lengthMark';
 import type { GroundPlace } from '../contract/family';
-import { firstTrouble, refuse } from '../kit/issues';
+import { firstTrouble, missingMaterials, refuse } from '../kit/issues';
 import { BLOCK, type LaidLift } from './lay';
 import type { LiftTable } from './schema';
 
-export function missingOfLift({ material, lifts }: LiftTable, { stock }: GroundPlace): Issue[] {
-  const named: (readonly [Issue['path'], string])[] = [
-    [['material'], material],
-    ...(lifts.kind === 'pedestal' ? [] : [[['lifts', 'material'], lifts.material] as const]),
-  ];
-  return named
-    .filter(([, id]) => !stock.has(id))
-    .slice(0, 1)
-    .flatMap(([path, id]) => refuse(path, `There is no material “${id}”.`));
-}
+export const missingOfLift = ({ material, lifts }: LiftTable, { stock }: GroundPlace): Issue[] =>
+  missingMaterials(
+    [
+      [['material'], material],
+      ...(lifts.kind === 'pedestal' ? [] : [[['lifts', 'material'], lifts.material] as const]),
+    ],
+    stock,
+  );
 
 /** An arm stands at most so steep, as a share of its length. Common practice: past it a scissor locks. */
 const STEEPEST = 0.95;

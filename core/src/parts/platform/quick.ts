@@ -1,5 +1,5 @@
 import type { QuickCard } from '../kit/quick';
-import { AISLE, carcass, mm, space } from '../kit/quickRoom';
+import { AISLE, mm, seat, space } from '../kit/quickRoom';
 import { freshPlatform, onLedgers } from './fresh';
 
 const BESIDE = 20;
@@ -22,23 +22,16 @@ export const PLATFORM_QUICK: readonly QuickCard[] = [
     section: true,
     make: ({ long, wide, leaves, high }) => {
       const count = Math.max(2, Math.min(6, Math.round(leaves!)));
-      const base = (deep: number) => ({
-        ...carcass('seat', 'Seat', 'north', [AISLE / 2 + wide!, deep], [wide!, deep, high!]),
-        kind: 'bench' as const,
-        top: 'none' as const,
-        stands: { on: 'the floor' as const },
-        height: mm(high!),
-      });
-      const usual = freshPlatform('platform', 'Platform', { carcass: base(400) });
+      const usual = freshPlatform('platform', 'Platform', { carcass: seat(wide!, 400, high!) });
       const each = Math.max(60, (long! - BEHIND - (count - 1) * usual.gap.mm) / count);
-      const seat = base(each + BEHIND);
-      const made = freshPlatform('platform', 'Platform', { carcass: seat });
+      const base = seat(wide!, each + BEHIND, high!);
+      const made = freshPlatform('platform', 'Platform', { carcass: base });
       // Legs as long as the seat is high fold under leaves that are wider than that.
       const legs = each >= high! + 2 * BESIDE;
       const platform = { ...(legs ? made : onLedgers(made)), leaves: Array.from({ length: count }, (_, i) => mm(i === 0 ? each + BEHIND : each)) };
       return {
         space: space(wide! + AISLE, long! + AISLE),
-        carcasses: [seat],
+        carcasses: [base],
         parts: [platform],
       };
     },

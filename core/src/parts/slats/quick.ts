@@ -1,5 +1,5 @@
 import type { QuickCard } from '../kit/quick';
-import { AISLE, carcass, mm, space } from '../kit/quickRoom';
+import { AISLE, mm, seat, space } from '../kit/quickRoom';
 import { freshSlats, slatsFor } from './fresh';
 
 /** A bench that becomes a bed: from the gap that a mattress bears to slats, rail and legs. */
@@ -17,18 +17,12 @@ export const SLATS_QUICK: readonly QuickCard[] = [
       { key: 'high', label: 'Seat, high', input: 'length', usual: 380 },
     ],
     make: ({ wide, deep, out, open, high }) => {
-      const seat = {
-        ...carcass('seat', 'Seat', 'north', [AISLE / 2 + wide!, deep!], [wide!, deep!, high!]),
-        kind: 'bench' as const,
-        top: 'none' as const,
-        stands: { on: 'the floor' as const },
-        height: mm(high!),
-      };
-      const fresh = freshSlats('slats', 'Slat bed', { carcass: seat });
+      const base = seat(wide!, deep!, high!);
+      const fresh = freshSlats('slats', 'Slat bed', { carcass: base });
       const count = slatsFor(wide!, open!, fresh.clearance.mm);
       return {
         space: space(wide! + AISLE, deep! + out! + AISLE),
-        carcasses: [seat],
+        carcasses: [base],
         parts: [{ ...fresh, count, travel: mm(out!), legs: { ...fresh.legs, count: 5 } }],
       };
     },

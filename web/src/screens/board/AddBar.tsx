@@ -19,6 +19,7 @@ import {
   type Bay,
   type Carcass,
   type Item,
+  type Mount,
   type Change,
   type Part,
   type Plan,
@@ -82,27 +83,15 @@ function useAdding(plan: Plan) {
       const row = { words: `${adds[0]!.words} on each of its bays`, act: () => hangOnEach(on, bay, family) };
       return bay.split && inRow ? [row, ...single] : single;
     });
-  const onTop = (on: Carcass) =>
-    FAMILY_NAMES.filter((family) => familyOf({ family }).mounts.includes('top')).flatMap((family) =>
-      familyOf({ family }).adds.map(({ words }) => ({
-        words,
-        act: () => add('parts', newPart(plan, family, on, undefined, words)),
-      })),
+  /** All that can be had of the families that are mounted so, each made by `make`. */
+  const mounted = (on: Mount['on'], make: (family: Family, words: string) => Part) =>
+    FAMILY_NAMES.filter((family) => familyOf({ family }).mounts.includes(on)).flatMap((family) =>
+      familyOf({ family }).adds.map(({ words }) => ({ words, act: () => add('parts', make(family, words)) })),
     );
-  const onFloor = FAMILY_NAMES.filter((family) => familyOf({ family }).mounts.includes('floor')).flatMap(
-    (family) =>
-      familyOf({ family }).adds.map(({ words }) => ({
-        words,
-        act: () => add('parts', newStanding(plan, family, words)),
-      })),
-  );
-  const onWall = FAMILY_NAMES.filter((family) => familyOf({ family }).mounts.includes('wall')).flatMap(
-    (family) =>
-      familyOf({ family }).adds.map(({ words }) => ({
-        words,
-        act: () => add('parts', newOnWall(plan, family, words)),
-      })),
-  );
+  const onTop = (on: Carcass) =>
+    mounted('top', (family, words) => newPart(plan, family, on, undefined, words));
+  const onFloor = mounted('floor', (family, words) => newStanding(plan, family, words));
+  const onWall = mounted('wall', (family, words) => newOnWall(plan, family, words));
   const carcassKinds = CARCASS_KINDS.map((kind) => ({
     words: capitalised(kind),
     act: () => add('carcasses', newCarcass(plan, kind)),

@@ -4,7 +4,7 @@ import type { HardwareList } from '../../../hardware/generic';
 import { plain } from '../../../piece/plain';
 import type { Link, Piece } from '../../../piece/piece';
 import { atPlane, fromAxis, levelLeafOf, type TurningPlane } from './plane';
-import type { Help, Stay } from './schema';
+import type { Closer, Help, Latch, Stay } from './schema';
 
 /** A link with the way it goes, where that is not the leaf's own. */
 export interface MovingLink {
@@ -126,4 +126,17 @@ export function boughtPieces(
   });
 }
 
+/** Where along its axis a leaf's stay is, of the two ends there may be one at. */
+export const stayPlaces = <At>(stay: Stay, [left, right]: readonly [At, At]): readonly At[] => {
+  if (!stay) return [];
+  return stay.ends === 'both' ? [left, right] : [stay.ends === 'left' ? left : right];
+};
+
 export const stayCount = (stay: NonNullable<Stay>): number => (stay.ends === 'both' ? 2 : 1);
+
+/** What holds a leaf open, takes up its fall and keeps it shut, as it is bought. */
+export const heldBy = ({ stay, closer, latch }: { readonly stay: Stay; readonly closer: Closer; readonly latch: Latch }) => [
+  ...(stay ? [{ role: 'stay' as const, id: stay.hardware, count: stayCount(stay), key: 'stay' }] : []),
+  ...(closer ? [{ role: 'stay' as const, id: closer.hardware, count: closer.count, key: 'closer' }] : []),
+  ...(latch ? [{ role: 'latch' as const, id: latch.hardware, count: 1, key: 'latch' }] : []),
+]; // prettier-ignore
