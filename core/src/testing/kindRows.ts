@@ -288,6 +288,8 @@ const BED_ROWS: Readonly<Record<string, KindRow>> = {
   'bed: straps': { good: bed('at the end'), size: ['Case fold-up bed, platform', 2020, 870], bad: bed('at the end', { straps: 0 }), said: 'Up, nothing holds its mattress to it' },
   'legs: by hand': { good: legged('by hand'), size: ['Case fold-up bed, leg', 111, 70], bad: under(legged('by hand')), said: 'A leg of the case fold-up bed touches the low box at 88°, 2° short of full travel' },
   'bed: rails': { good: bed('at the end'), size: ['Case fold-up bed, left rail and case fold-up bed, right rail', 2056, 158], bad: bed('at the side', { platform: { ...bedOf('at the side').platform, deep: mm(20), bearers: 16 }, frame: { ...bedOf('at the side').frame, deep: mm(70) }, pivot: { ...bedOf('at the side').pivot, back: mm(50) } }), said: 'A rail breaks in time: with 120 kg at its middle and its own weight it is strained to 41 MPa over a span of 2020 mm' },
+  // Its far edge comes out over the lamp's place on the way down.
+  'bed: way': { good: bed('at the end'), size: ['Case fold-up bed, bearer', 870, 80], bad: { ...bed('at the end'), change: boxAt('Lamp', { x: 3300, y: 1800, z: 1300, width: 200, depth: 200, height: 300 }) }, said: 'touches the lamp at' },
 }; // prettier-ignore
 
 /** Every kind there is, with one row each; later families add theirs. A kind without a row fails below. */

@@ -2,7 +2,7 @@ import { rowOf } from '../../carcass/build';
 import { movingBodyOfLink } from '../../scene/linkBody';
 import type { IntendedContact, Mover } from '../../scene/scene';
 import type { LaidBed } from './lay';
-import { bedLinks } from './pieces';
+import { bedLinks, mattressKey } from './pieces';
 
 /** No rail and no strut is so thick, mm. */
 const WITHIN = 1000;
@@ -15,10 +15,13 @@ export function moveBed(laid: LaidBed): readonly Mover[] {
   const { carcass, gaps } = place;
   const row = rowOf(carcass);
   const links = bedLinks(laid);
-  // All of it hangs together.
+  // All of it hangs together but for the mattress, which only lies in its frame: legs, bars and struts keep off it.
+  const mattress = mattressKey(laid);
+  const joins = (one: string, other: string) =>
+    one !== other && (![one, other].includes(mattress) || [one, other].includes(bed.id));
   const joined = links.flatMap(({ link: { key } }) =>
     links
-      .filter(({ link }) => link.key !== key)
+      .filter(({ link }) => joins(key, link.key))
       .map(({ link }): IntendedContact => ({ moving: key, still: link.key, from: 0, to, depth: WITHIN })),
   );
   const lands: IntendedContact = {
