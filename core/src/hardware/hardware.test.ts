@@ -64,6 +64,8 @@ const GENERIC: readonly (readonly [string, Readonly<Record<string, number>>])[] 
   ['stay-rub', { length: 260, closed: 150, rubs: 60 }],
   ['chain-350', {  }],
   ['strap-400', { longest: 400, thick: 2, bears: 600 }],
+  ['rope-750', { longest: 750, thick: 5, bears: 2500 }],
+  ['rope-1100', { longest: 1100, thick: 5, bears: 2500 }],
   ['strut-245-50', { push: 50, stroke: 80, extended: 245 }],
   ['strut-245-80', { push: 80, stroke: 80, extended: 245 }],
   ['strut-245-100', { push: 100, stroke: 80, extended: 245 }],

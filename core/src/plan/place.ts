@@ -6,6 +6,7 @@ import type { Built } from '../existing/kind';
 import { buildExisting } from '../existing/kinds';
 import type { Existing } from '../existing/schema';
 import { hardwareList, type HardwareList } from '../hardware/generic';
+import { frameOf, type Fronted } from '../item/frame';
 import { edgeKey, faceKey, mountFrame, sideOf, type Ground } from '../item/ground';
 import type { OwnSchools, Schools } from '../material/schema';
 import { stockOf, type Stock } from '../material/stock';
@@ -18,7 +19,9 @@ import { laidOf } from '../parts/laidOf';
 import type { Link } from '../piece/piece';
 import { bodyOfLink } from '../scene/linkBody';
 import type { Body, Mover } from '../scene/scene';
+import type { Point3 } from '../solid/prism';
 import { wallsOf } from '../space/outline';
+import { floorAt } from '../things/floor';
 import type { Plan } from './schema';
 
 // Items of a plan never change: an edit makes new ones of what it changes and keeps the rest (`edit.ts`). So what was
@@ -96,13 +99,17 @@ export function carcassPlace(plan: Plan, id: string, schools?: OwnSchools): Part
   const carcass = plan.carcasses.find((one) => one.id === id);
   if (!carcass) return undefined;
   const stock = planStock(plan, schools);
-  return keptPlace(carcass, placeOf(plan, stock), (place): PartPlace => {
-    // A part that counts otherwise than its job still hangs on the carcass as the job has it: only its own sums differ.
-    const layout = carcassLayout(carcass, stock);
-    const built =
-      stock === planStock(plan) ? carcassOf(plan, carcass) : { ...carcassOf(plan, carcass), layout };
-    return { ...place, carcass, built };
-  });
+  return keptPlace(
+    carcass,
+    placeOf(plan, stock, before(carcass, carcass.width.mm / 2)),
+    (place): PartPlace => {
+      // A part that counts otherwise than its job still hangs on the carcass as the job has it: only its own sums differ.
+      const layout = carcassLayout(carcass, stock);
+      const built =
+        stock === planStock(plan) ? carcassOf(plan, carcass) : { ...carcassOf(plan, carcass), layout };
+      return { ...place, carcass, built };
+    },
+  );
 }
 
 function groundPlace(
@@ -118,19 +125,26 @@ function groundPlace(
     'at' in one && one.at.x.mm === at.x.mm && one.at.y.mm === at.y.mm && one.at.z.mm === at.z.mm;
   return keptPlace(
     ground,
-    placeOf(plan, planStock(plan, schools)),
+    placeOf(plan, planStock(plan, schools), before(at, 0)),
     (place) => ({ ...place, ground, at }),
     same,
   );
 }
 
-function placeOf(plan: Plan, stock: Stock): Place {
+/** Where one stands before what looks somewhere: so far along it, and out from it. */
+function before(at: Fronted, along: number): Point3 {
+  return frameOf(at).toSpace([along, -STANDS_OUT, 0]);
+}
+const STANDS_OUT = 300;
+
+function placeOf(plan: Plan, stock: Stock, stands: Point3): Place {
   return {
     stock,
     hardware: planHardware(plan),
     season: plan.season,
     gaps: { running: plan.gaps.running.mm, around: plan.gaps.around.mm },
     reach: { low: plan.reach.low.mm, high: plan.reach.high.mm, fingers: plan.reach.fingers.mm },
+    floor: floorAt(plan.things, [stands[0], stands[1]]),
   };
 }
 
@@ -141,7 +155,7 @@ function keptPlace<At extends AnyPlace>(
   make: (place: Place) => At,
   same: (one: AnyPlace) => boolean = () => true,
 ): At {
-  const { stock, hardware, gaps, reach, season } = place;
+  const { stock, hardware, gaps, reach, season, floor } = place;
   let kept = placesKept.get(host);
   if (!kept) placesKept.set(host, (kept = []));
   const known = kept.find(
@@ -155,6 +169,8 @@ function keptPlace<At extends AnyPlace>(
       one.reach.low === reach.low &&
       one.reach.high === reach.high &&
       one.reach.fingers === reach.fingers &&
+      one.floor.high === floor.high &&
+      one.floor.bodies.join() === floor.bodies.join() &&
       same(one),
   );
   if (known) return known as At;
@@ -253,10 +269,11 @@ const SQUARE = 1e-10;
 
 function levelGround(plan: Plan, { on, x, y, faces }: LevelMount): Ground | undefined {
   const { width, depth, height } = plan.space;
-  return spaceGround(plan, `${on} ${x.mm} ${y.mm} ${faces}`, () => ({
+  const high = on === 'floor' ? floorAt(plan.things, [x.mm, y.mm]).high : height.mm;
+  return spaceGround(plan, `${on} ${x.mm} ${y.mm} ${faces} ${high}`, () => ({
     key: on,
     words: `the ${on}`,
-    at: { x, y, z: { mm: on === 'floor' ? 0 : height.mm }, faces },
+    at: { x, y, z: { mm: high }, faces },
     size: [width.mm, depth.mm, 0],
   }));
 }

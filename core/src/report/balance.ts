@@ -259,12 +259,12 @@ function atHeights(
   const high = (travel: number) => moved(motionPose(grip.motion, travel), grip.point)[2];
   const usable = ends[ends.length - 1]!;
   const { lift, shut } = handIn(drivesOf(efforts, conditions), handle);
-  return heights.flatMap(({ words, mm }) => {
-    if (high(0) < mm || high(usable) > mm) return [];
+  return heights.flatMap(({ words, mm, z }) => {
+    if (high(0) < z || high(usable) > z) return [];
     let [low, until] = [0, usable];
     while (until - low > FINEST_TURN) {
       const middle = (low + until) / 2;
-      if (high(middle) > mm) low = middle;
+      if (high(middle) > z) low = middle;
       else until = middle;
     }
     return [{ words, mm, opening: lift(low, until).most, closing: shut(low, until).most }];

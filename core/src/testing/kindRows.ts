@@ -33,6 +33,7 @@ import { caseOf, doorOf, FRAME, mm, planWith, type Made, inBay } from './planWit
 
 import {
   bedOf,
+  ROPES,
   boxAt,
   flapOf,
   lidOf,
@@ -279,13 +280,14 @@ const BED_ROWS: Readonly<Record<string, KindRow>> = {
   'family: bed': { good: bed('at the end'), size: ['Case fold-up bed, platform', 2020, 870], bad: bed('at the end', long({ thick: 400 })), said: 'Up, the bed is 516 mm deep, and its cabinet 444 mm within: 72 mm too much.' },
   'bed: at the end': { good: bed('at the end'), size: ['Case fold-up bed, bearer', 870, 80], bad: bed('at the end', long({ long: 2300 })), said: 'Up, the bed ends 182 mm over the head of its bay. A mattress of at most 2118 mm will do, or a foot lower down.' },
   'bed: at the side': { good: bed('at the side'), size: ['Case fold-up bed, platform', 870, 2020], bad: bed('at the side', long({ long: 2100 }, 'at the side')), said: 'With its rails the bed is 2156 mm wide, and its bay 2114 mm. A mattress of at most 2058 mm will do.' },
-  'legs: none': { good: bed('at the end', { legs: USUAL_LEGS.none, stay: USUAL_BED_STAY }), size: ['Case fold-up bed, panel', 2171, 958], bad: bed('at the end', { legs: USUAL_LEGS.none }), said: 'Nothing holds it at 90°: give it legs, or a stay at either end.' },
+  'legs: none': { good: bed('at the side', { legs: USUAL_LEGS.none, stay: ROPES }), size: ['Case fold-up bed, panel', 1171, 2108], bad: bed('at the end', { legs: USUAL_LEGS.none }), said: 'Nothing holds it at 90°: give it legs, or a stay at either end.' },
   // Its pivot is 18 + 190 above the floor and 97 behind the panels' face: 208 - 97.
   'legs: fixed': { good: legged('fixed'), size: ['Case fold-up bed, leg', 111, 70], bad: under(legged('fixed')), said: 'A leg of the case fold-up bed touches the low box at 88°, 2° short of full travel' },
   // Its pin in the cabinet is as far below the pivot as the leg's below its hinge: 111 of leg less 15 of wood.
   'legs: on a link': { good: bed('at the end', { legs: USUAL_LEGS['on a link'], face: null }), size: ['Case fold-up bed, leg', 111, 70], bad: bed('at the end', { legs: { ...USUAL_LEGS['on a link'], crank: mm(140) }, face: null }), said: 'as far under its pivot and its legs’ hinges as this. At most 96 mm will do.' },
   'bed: headboard': { good: bed('at the end', { headboard: mm(40) }), size: ['Case fold-up bed, headboard', 906, 40], bad: bed('at the end', { headboard: mm(300) }), said: 'the back of the case' },
   'bed: straps': { good: bed('at the end'), size: ['Case fold-up bed, platform', 2020, 870], bad: bed('at the end', { straps: 0 }), said: 'Up, nothing holds its mattress to it' },
+  'bed: on its stays': { good: bed('at the side', { legs: USUAL_LEGS.none, stay: ROPES }), size: ['Case fold-up bed, panel', 1171, 2108], bad: bed('at the side', { legs: USUAL_LEGS.none, stay: USUAL_BED_STAY }), said: 'Down, it lies on its stays: 5715 N in the nearer one as 120 kg sits on its edge; it bears 400 N' },
   'legs: by hand': { good: legged('by hand'), size: ['Case fold-up bed, leg', 111, 70], bad: under(legged('by hand')), said: 'A leg of the case fold-up bed touches the low box at 88°, 2° short of full travel' },
   'bed: rails': { good: bed('at the end'), size: ['Case fold-up bed, left rail and case fold-up bed, right rail', 2056, 158], bad: bed('at the side', { platform: { ...bedOf('at the side').platform, deep: mm(20), bearers: 16 }, frame: { ...bedOf('at the side').frame, deep: mm(70) }, pivot: { ...bedOf('at the side').pivot, back: mm(50) } }), said: 'A rail breaks in time: with 120 kg at its middle and its own weight it is strained to 41 MPa over a span of 2020 mm' },
   // Its far edge comes out over the lamp's place on the way down.

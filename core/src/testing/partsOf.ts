@@ -77,6 +77,14 @@ export const withBed = (turns: Bed['turns'], other: Partial<Bed> = {}, on: Parti
   parts: [bedOf(turns, other)],
 });
 
+/** Ropes for a bed to lie on that turns at its side: the farther from its pivot their ends, the less they are drawn with. */
+export const ROPES = {
+  hardware: 'rope-1100',
+  ends: 'both',
+  onLeaf: { along: mm(740), in: mm(0) },
+  onCase: { along: mm(800), in: mm(0) },
+} as const;
+
 /** A folding platform on a chest 900 x 400 x 420: three leaves, those before it 460 wide; on ledgers they are 400. */
 export const platformOf = (other: Partial<Platform> = {}, words?: string): Platform => ({
   ...(newPart(planWith({ carcasses: [seatOf()] }), 'platform', seatOf(), undefined, words) as Platform),

@@ -1,16 +1,17 @@
-import { lengthMark, massMark } from '../../length/lengthMark';
+import { forceMark, lengthMark, massMark } from '../../length/lengthMark';
 import { motionPose, moved } from '../../motion/motion';
 import { noteOf, type Assumption, type PartNote } from '../../item/note';
-import { weighAll } from '../../piece/mass';
+import { combinedWeight, weighAll } from '../../piece/mass';
 import { middleOf, span } from '../../solid/bounds';
 import { spanNote, type Spanned } from '../../strength/spans';
 import { atMiddle, PERSON, PERSON_STRIP } from '../../strength/usualLoads';
 import { hardwareAssumptions, thicknessAssumptions } from '../kit/assumptions';
 import { gripNote } from '../kit/fronts';
-import { slackNotes } from '../kit/turning/advice';
+import { slackNotes, stayPull } from '../kit/turning/advice';
+import { stayCount } from '../kit/turning/pieces';
 import { fromAxis } from '../kit/turning/plane';
 import { bracketNotes } from '../kit/turning/works';
-import { isHigh, RADIANS, type LaidBed } from './lay';
+import { edgeOf, isHigh, RADIANS, type LaidBed } from './lay';
 import { bedLinks, bracketedOf } from './pieces';
 
 /** Seats and beds are got up from at so much above the floor, mm. Common practice. */
@@ -26,6 +27,7 @@ export const bedNotes = (laid: LaidBed): PartNote[] => [
   ...arcNotes(laid),
   ...heightNotes(laid),
   ...strengthNotes(laid),
+  ...restNotes(laid),
   ...pivotNotes(laid),
   ...beddingNotes(laid),
   ...gripNotes(laid),
@@ -71,7 +73,7 @@ function arcNotes({ plane, tray, mattress, bedding, to, place, opening: { inside
     noteOf(
       'opening',
       'clear',
-      `Its farthest corner runs on ${lengthMark(far, 'least')} about the pivot, and comes ${lengthMark(Math.max(0, out), 'least')} out before the cabinet; ${to >= 89 * RADIANS ? 'down' : `at ${turnOfStop(to)}`} its underside is ${lengthMark(Math.max(0, place.carcass.z.mm + z + inside.front - y), 'most')} above the floor.`,
+      `Its farthest corner runs on ${lengthMark(far, 'least')} about the pivot, and comes ${lengthMark(Math.max(0, out), 'least')} out before the cabinet; ${to >= 89 * RADIANS ? 'down' : `at ${turnOfStop(to)}`} its underside is ${lengthMark(Math.max(0, place.carcass.z.mm - place.floor.high + z + inside.front - y), 'most')} above the floor.`,
       'arc',
     ),
     ...(rises > 0 && back > y
@@ -95,12 +97,12 @@ function heightNotes(laid: LaidBed): PartNote[] {
     frame.toSpace([middleOf(mattress.x), mattress.y[1], plane.axis[1]]),
   )[2];
   const { least, most } = HIGH;
-  const high = place.carcass.z.mm + plane.axis[1];
+  const high = place.carcass.z.mm - place.floor.high + plane.axis[1];
   return [
     noteOf(
       'fit',
-      top < least || top > most ? 'tight' : 'clear',
-      `Down, one lies ${lengthMark(top)} above the floor, its pivot ${lengthMark(high)}; ${lengthMark(least)} to ${lengthMark(most)} is usual to get up from${top > most ? ': a bunk so high wants a guard and a ladder' : ''}.`,
+      top - place.floor.high < least || top - place.floor.high > most ? 'tight' : 'clear',
+      `Down, one lies ${lengthMark(top - place.floor.high)} above the floor, its pivot ${lengthMark(high)}; ${lengthMark(least)} to ${lengthMark(most)} is usual to get up from${top - place.floor.high > most ? ': a bunk so high wants a guard and a ladder' : ''}.`,
       'height',
     ),
   ];
@@ -153,6 +155,28 @@ function strengthNotes({ bed, place: { stock }, platform, bearers, rail, tray, p
       'clear',
       `It is reckoned with ${massMark(PERSON)} at one place: where somebody may drop onto it, reckon with twice that.`,
       'dropped',
+    ),
+  ];
+}
+
+/**
+ * What its stays bear where nothing else is under its far end: the bed between them, and who sits on its edge at one end, which the nearer
+ * of them has wholly.
+ */
+function restNotes(laid: LaidBed): PartNote[] {
+  const { bed, place, plane, to, legs } = laid;
+  if (legs.length > 0) return [];
+  const all = combinedWeight(bedLinks(laid).map(({ link }) => weighAll(link.pieces, place.stock)));
+  const sits = bed.stay ? PERSON * stayCount(bed.stay) : 0;
+  const pull = stayPull(bed.stay, plane, place.hardware, to, [all, { kg: sits, centre: edgeOf(laid) }]);
+  if (!pull) return [];
+  const { each, bears } = pull;
+  return [
+    noteOf(
+      'strength',
+      each > bears ? 'hits' : each > 0.8 * bears ? 'tight' : 'clear',
+      `Down, it lies on ${stayCount(bed.stay!) === 1 ? 'its stay' : 'its stays'}: ${forceMark(each)} in the nearer one as ${massMark(PERSON)} sits on its edge; it bears ${forceMark(bears)}${each > bears ? ': set it farther from the pivot, take a stronger one, or give the bed legs' : ''}.`,
+      'rest',
     ),
   ];
 }

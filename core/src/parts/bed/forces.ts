@@ -8,7 +8,8 @@ import type { Placing } from '../contract/placing';
 import { balanceOf } from '../kit/turning/balance';
 import { placingOf, rangeOf } from '../kit/turning/placing';
 import { weightsOf } from '../kit/weights';
-import { bedWords, RADIANS, type LaidBed } from './lay';
+import { PERSON } from '../../strength/usualLoads';
+import { bedWords, edgeOf, RADIANS, type LaidBed } from './lay';
 import { bedLinks, mattressKey } from './pieces';
 
 /** What a hand lifts a bed with, with ease, N. Common practice. */
@@ -25,8 +26,15 @@ const HEIGHTS = [
   { words: 'knee height', mm: 450 },
 ] as const;
 
-export const bedForces = (laid: LaidBed, pieces: PartPieces, movers: readonly Mover[]): Acting[] =>
-  weightsOf(pieces, movers, laid.place.stock);
+/** All that weighs; and where its cabinet alone holds it, who sits on its edge pulls at that too. */
+export function bedForces(laid: LaidBed, pieces: PartPieces, movers: readonly Mover[]): Acting[] {
+  const weights = weightsOf(pieces, movers, laid.place.stock);
+  if (laid.legs.length > 0) return weights;
+  const link = pieces.moving[0]!.key;
+  const sits = { kg: PERSON, centre: edgeOf(laid) };
+  const force = weightForce(`${link}.person`, 'who sits on its edge', sits, laid.motion, 'person');
+  return [...weights, { link, force }];
+}
 
 /** The bed, its mattress and its legs, with what helps them. */
 export function bedBalances(laid: LaidBed): Balance[] {
@@ -57,7 +65,7 @@ export function bedBalances(laid: LaidBed): Balance[] {
           words,
           times: new Map([[`${mattressKey(laid)}.weight`, by]]),
         })),
-        heights: HEIGHTS,
+        heights: HEIGHTS.map((one) => ({ ...one, z: one.mm + place.floor.high })),
         grip: frame.toSpace(laid.grip),
         comfortable: BED_HAND,
         reach: laid.tray.z[1] - plane.axis[1],

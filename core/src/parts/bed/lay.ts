@@ -6,6 +6,7 @@ import { chain, motionOf, type Motion } from '../../motion/motion';
 import { middleOf, span, type Bounds, type Range } from '../../solid/bounds';
 import type { Point3 } from '../../solid/prism';
 import type { PartPlace } from '../contract/family';
+import type { LainOn } from '../contract/lainOn';
 import { openingOf } from '../kit/fronts';
 import { stayItem, stayLong } from '../kit/turning/help';
 import { axisOf, DIRECTIONS, fromAxis, turnOf, turnsUntil, type TurningPlane } from '../kit/turning/plane';
@@ -68,6 +69,23 @@ export const mattressOf = ({ turns, mattress }: Bed) =>
   turns === 'at the end'
     ? { up: mattress.long.mm, along: mattress.wide.mm }
     : { up: mattress.wide.mm, along: mattress.long.mm };
+
+/** The middle of its far edge, up, in the space: where one sits on it. */
+export const edgeOf = ({ frame, tray, plane }: LaidBed): Point3 =>
+  frame.toSpace([middleOf(tray.x), plane.axis[0], tray.z[1]]);
+
+/** Level: its height is what its far edge comes out, and its face what lies under it; a panel may end farther out than its rails. */
+export function bedLainOn({ frame, plane, tray, panels, mattress, place, bed }: LaidBed): LainOn {
+  const [y, z] = plane.axis;
+  const far = Math.max(tray.z[1], ...panels.map((panel) => panel.z[1]));
+  return {
+    frame,
+    x: bed.turns === 'at the end' ? tray.x : mattress.x,
+    y: [y - (far - z), 0],
+    top: z + (mattress.y[1] - y),
+    floor: place.floor.high - place.carcass.z.mm,
+  };
+}
 
 export function layBed(bed: Bed, place: PartPlace): LaidBed {
   const { carcass, stock, hardware } = place;
@@ -137,7 +155,7 @@ export function layBed(bed: Bed, place: PartPlace): LaidBed {
           }
         : undefined,
   };
-  const legLong = Math.max(0, carcass.z.mm + z + (inside.front - y));
+  const legLong = Math.max(0, carcass.z.mm - place.floor.high + z + (inside.front - y));
   return { ...laid, legLong, legs: legsOf(laid, legLong), bars: barsOf(laid) };
 }
 

@@ -24,13 +24,13 @@ export function moveBed(laid: LaidBed): readonly Mover[] {
       .filter(({ link }) => joins(key, link.key))
       .map(({ link }): IntendedContact => ({ moving: key, still: link.key, from: 0, to, depth: WITHIN })),
   );
-  const lands: IntendedContact = {
+  const lands = place.floor.bodies.map((still): IntendedContact => ({
     moving: `${bed.id}/legs`,
-    still: 'floor',
+    still,
     from: Math.max(0, to - LANDS),
     to,
     depth: 1,
-  };
+  }));
   return [
     {
       id: bed.id,
@@ -40,7 +40,7 @@ export function moveBed(laid: LaidBed): readonly Mover[] {
       unit: 'rad',
       from: 0,
       to,
-      contacts: [...(laid.legs.length > 0 ? [lands] : []), ...joined],
+      contacts: [...(laid.legs.length > 0 ? lands : []), ...joined],
       needs: { around: gaps.around, row: { of: row, gap: gaps.running }, of: {} },
     },
   ];

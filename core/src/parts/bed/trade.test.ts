@@ -12,11 +12,12 @@ import {
 } from '../../report/balance';
 import { letOff } from '../../report/letOff';
 import { holdsOf } from '../../stability/tipping';
-import { bedOf, withBed } from '../../testing/partsOf';
+import { bedOf, ROPES, withBed } from '../../testing/partsOf';
 import { mm, planWith, type Made } from '../../testing/planWith';
 import { told } from '../../testing/told';
 import { USUAL_BED_HELP, USUAL_LEGS } from './fresh';
 import type { LaidBed } from './lay';
+import type { Bed } from './schema';
 
 const builtOf = (made: Made) => {
   const plan = planWith(made);
@@ -73,6 +74,26 @@ describe('a fold-up bed', () => {
     expect(most / (turns / reach)).toBeCloseTo(1, 2);
   });
 
+  it('draws its stays with its own moment between them, and a person at its edge on the nearer one alone', () => {
+    // By hand, level: (W d / 2 + P L) / arm, the arm from the pivot to the line between a stay's ends.
+    const made = withBed('at the side', { legs: USUAL_LEGS.none, straps: 0, stay: ROPES });
+    const { laid, plan } = builtOf(made);
+    const [y, z] = laid.plane.axis;
+    const off = -laid.plane.face;
+    const [onBed, onCase] = [[740, -off] as const, [off, 800] as const];
+    const arm =
+      Math.abs(onBed[0] * onCase[1] - onBed[1] * onCase[0]) /
+      Math.hypot(onBed[0] - onCase[0], onBed[1] - onCase[1]);
+    const { kg, centre } = weighAll(
+      partBuilt(plan, plan.parts[0]!)!.pieces.moving.flatMap(({ pieces }) => pieces),
+      laid.place.stock,
+    );
+    const own = kg * GRAVITY * (centre[2] - laid.frame.toSpace([0, y, z])[2]);
+    const drawn = (own / 2 + 120 * GRAVITY * (laid.tray.z[1] - z)) / arm;
+    const said = Number(/(\d+) N in the nearer one/.exec(told(made))![1]);
+    expect(said / drawn).toBeCloseTo(1, 2);
+  });
+
   it('pulls its cabinet from the wall with g (mb db - mc dc) / h, struts or none', () => {
     // TRADE, derived: 60 kg at 0.75 m, 50 kg at 0.23 m, 2 m high: 164.26 N.
     const out = motionOf({ kind: 'slide', direction: [0, -1, 0] });
@@ -90,6 +111,18 @@ describe('a fold-up bed', () => {
     // Of a real one it is told with its struts as without.
     const pulled = (help: object) => /It is pulled with (\d+ N)/.exec(told(withBed('at the end', help)))![1];
     expect(pulled({ help: STRUTS })).toBe(pulled({}));
+  });
+
+  it('pulls it with who sits on its edge too, where no legs are under that: P d / h more', () => {
+    // 120 kg, 756 out of the pivot and that 78 within the front; the fixing at the head, 1250 high.
+    const pulled = (legs: Bed['legs']) =>
+      Number(
+        /It is pulled with (\d+) N/.exec(told(withBed('at the side', { legs, stay: ROPES, straps: 0 })))![1],
+      );
+    const { laid } = builtOf(withBed('at the side', { legs: USUAL_LEGS.none, stay: ROPES }));
+    const out = laid.tray.z[1] - laid.plane.axis[1] - laid.plane.axis[0];
+    const more = (120 * GRAVITY * out) / 1250;
+    expect((pulled(USUAL_LEGS.none) - pulled(USUAL_LEGS.fixed)) / more).toBeCloseTo(1, 1);
   });
 
   it('has legs on a link that stay upright all the way, their bars pinned to them', () => {

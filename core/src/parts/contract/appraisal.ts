@@ -3,6 +3,7 @@ import type { Assumption, PartNote } from '../../item/note';
 import type { Mover } from '../../scene/scene';
 import type { Balance } from './balance';
 import type { Acting, Carried, PartPieces } from './family';
+import type { LainOn } from './lainOn';
 import type { Placing } from './placing';
 
 /**
@@ -18,6 +19,8 @@ export interface Appraisal<Laid> {
   balances?(laid: Laid, pieces: PartPieces): readonly Balance[];
   /** Where struts of what it balances may be fixed. */
   placings?(laid: Laid): readonly Placing[];
+  /** Where one lies on it, down; not given of what nobody lies on. */
+  lainOn?(laid: Laid): LainOn;
   /** What sums and statics tell of it: loads, sag, fingers, reach; `carried` is what others have mounted on it. */
   notes(laid: Laid, pieces: PartPieces, carried: readonly Carried[]): PartNote[];
   assumptions(laid: Laid): Assumption[];

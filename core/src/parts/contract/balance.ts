@@ -59,8 +59,8 @@ export interface Balance {
     readonly words: string;
     readonly times: ReadonlyMap<string, number>;
   }[];
-  /** Heights above the floor at which a hand's force is told by itself, mm. */
-  readonly heights?: readonly { readonly words: string; readonly mm: number }[];
+  /** Heights above the floor at which a hand's force is told by itself, and where in the space that is, mm. */
+  readonly heights?: readonly { readonly words: string; readonly mm: number; readonly z: number }[];
   /** What keeps it shut, and with how much, N, at its free edge. */
   readonly latch?: { readonly holds: number };
   /** It is locked once it is open all the way. */

@@ -12,6 +12,7 @@ import type { Point3 } from '../../solid/prism';
 import type { Issue } from '../../item/issue';
 import type { PathStep } from '../../item/path';
 import type { LevelMount, Mount, WallMount } from './mount';
+import type { Floor } from '../../things/floor';
 import type { ClearOpening } from './clearOpening';
 
 /** What a part is made of besides its own numbers and what it is mounted on: nothing else of the plan may change how it is laid. */
@@ -23,6 +24,8 @@ export interface Place {
   readonly season: Season;
   /** What a person reaches with ease, mm above the floor, and the room fingers want. */
   readonly reach: { readonly low: number; readonly high: number; readonly fingers: number };
+  /** The finished floor before it, which legs stand on and heights are told from. */
+  readonly floor: Floor;
 }
 
 /** In a bay of a carcass, or on top of it. */

@@ -232,9 +232,12 @@ function fingerNotes({ door, place, over: overlaps }: LaidDoor): PartNote[] {
   return [gripNote(handle, handle.width.mm, fingers)];
 }
 
-function reachNotes({ door: { handle }, place: { carcass, reach } }: LaidDoor, leaf: HungLeaf): PartNote[] {
+function reachNotes(
+  { door: { handle }, place: { carcass, reach, floor } }: LaidDoor,
+  leaf: HungLeaf,
+): PartNote[] {
   if (!handle) return [];
-  const middle = carcass.z.mm + leaf.z[0] + handle.fromBottom.mm + handle.height.mm / 2;
+  const middle = carcass.z.mm + leaf.z[0] + handle.fromBottom.mm + handle.height.mm / 2 - floor.high;
   if (middle > reach.high)
     return [
       noteOf(

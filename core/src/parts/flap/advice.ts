@@ -1,6 +1,3 @@
-import { AT_EASE, weightForce } from '../../balance/force';
-import { driveOf } from '../../balance/poise';
-import { distanceTo } from '../../balance/coordinate';
 import { forceMark, lengthMark, massMark } from '../../length/lengthMark';
 import { motionPose, moved } from '../../motion/motion';
 import { noteOf, type Assumption, type PartNote } from '../../item/note';
@@ -9,11 +6,8 @@ import { span } from '../../solid/bounds';
 import type { PartPieces } from '../contract/family';
 import { hardwareAssumptions, thicknessAssumptions } from '../kit/assumptions';
 import { gripNote } from '../kit/fronts';
-import { glassNotes, slackNotes } from '../kit/turning/advice';
-import { stayItem } from '../kit/turning/help';
+import { glassNotes, slackNotes, stayPull, type StayPull } from '../kit/turning/advice';
 import { bracketNotes } from '../kit/turning/works';
-import { stayCount } from '../kit/turning/pieces';
-import { fromAxis, pointAt, turnOf } from '../kit/turning/plane';
 import { isTurning, RADIANS, type LaidFlap } from './lay';
 import { bracketedOf } from './pieces';
 
@@ -123,28 +117,16 @@ function armNotes(laid: LaidFlap, { moving }: PartPieces): PartNote[] {
 }
 
 /** What its stays are drawn tight with, open, as leaf and load hang on them. */
-export function stayPull(laid: LaidFlap, pieces: PartPieces): { each: number; bears: number } | undefined {
+export function flapStayPull(laid: LaidFlap, pieces: PartPieces): StayPull | undefined {
   const { flap, place, plane, to, frame, grip } = laid;
-  const { stay, way } = flap;
-  const item = stay && stayItem(stay.hardware, place.hardware);
-  if (!stay || !item || laid.opens !== 'down') return undefined;
-  const motion = turnOf(plane);
-  const leaf = weightForce('leaf', '', weighAll(pieces.moving[0]!.pieces, place.stock), motion);
-  const load = way.kind === 'drop front' ? (way.desk ?? 0) : 0;
-  const desk = weightForce('desk', '', { kg: load, centre: frame.toSpace(grip) }, motion);
-  const turns = driveOf([leaf, desk], AT_EASE)(to, to).most;
-  const length = distanceTo(
-    motion,
-    pointAt(plane, 0, fromAxis(plane, stay.onLeaf)),
-    pointAt(plane, 0, fromAxis(plane, stay.onCase)),
-  );
-  const arm = length.rate(to);
-  if (!(arm > 0)) return undefined;
-  return { each: Math.max(0, turns) / arm / stayCount(stay), bears: item.bears };
+  if (laid.opens !== 'down') return undefined;
+  const leaf = weighAll(pieces.moving[0]!.pieces, place.stock);
+  const load = flap.way.kind === 'drop front' ? (flap.way.desk ?? 0) : 0;
+  return stayPull(flap.stay, plane, place.hardware, to, [leaf, { kg: load, centre: frame.toSpace(grip) }]);
 }
 
 function stayNotes(laid: LaidFlap, pieces: PartPieces): PartNote[] {
-  const pull = stayPull(laid, pieces);
+  const pull = flapStayPull(laid, pieces);
   if (!pull) return [];
   const { each, bears } = pull;
   const load = laid.flap.way.kind === 'drop front' ? (laid.flap.way.desk ?? 0) : 0;
@@ -166,7 +148,7 @@ export const LEANT_ON_DESK = 20;
 function deskNotes({ flap, place, whole, thick, plane }: LaidFlap): PartNote[] {
   const { way } = flap;
   if (way.kind !== 'drop front' || way.desk === null) return [];
-  const high = place.carcass.z.mm + plane.axis[1];
+  const high = place.carcass.z.mm - place.floor.high + plane.axis[1];
   const under = high - thick;
   const [least, most] = DESK.high;
   const deep = span(whole.z);

@@ -6,7 +6,7 @@ import { reportOf } from '../../report/report';
 import { flapOf, withFlap } from '../../testing/partsOf';
 import { mm, planWith } from '../../testing/planWith';
 import { told } from '../../testing/told';
-import { stayPull } from './advice';
+import { flapStayPull } from './advice';
 import type { LaidFlap } from './lay';
 import { USUAL_FLAP_WAY } from './fresh';
 
@@ -34,7 +34,7 @@ describe('a drop front', () => {
     // The chain of 350 is drawn tight at asin(175 / 250) x 2 = 88.85 degrees.
     expect((laid.to * 180) / Math.PI).toBeCloseTo(88.85, 1);
     const turns = (kg * r + 20 * 380) * GRAVITY * Math.sin(laid.to);
-    expect(stayPull(laid, pieces)!.each / (turns / (250 * Math.cos(laid.to / 2)))).toBeCloseTo(1, 2);
+    expect(flapStayPull(laid, pieces)!.each / (turns / (250 * Math.cos(laid.to / 2)))).toBeCloseTo(1, 2);
     expect(arm).toBeCloseTo(176.78, 2);
     // Its inner face, turned down, is level with the bottom's upper face.
     const [, , z] = moved(

@@ -30,7 +30,7 @@ export const foldDownNotes = (laid: LaidFoldDown): PartNote[] => [
 
 function heightNote({ leaf, place, board }: LaidFoldDown): PartNote {
   const [least, most] = HIGH[leaf.use];
-  const up = place.at.z.mm;
+  const up = place.at.z.mm - place.floor.high;
   return noteOf(
     'fit',
     up < least || up > most ? 'tight' : 'clear',

@@ -112,7 +112,7 @@ function places({ leaf }: Begun, count: number, wide: number): readonly Range[] 
 /** Along the leaf's far edge under it, the first from its left end and the second from its right, they turn out of it to stand on the floor. */
 function legsOf(laid: Begun, { count, wide, in: inset }: Extract<Props, { kind: 'legs' }>, raise: Stage) {
   const { leaf, frame, board, propThick, thick, place } = laid;
-  const long = place.at.z.mm - thick;
+  const long = place.at.z.mm - place.floor.high - thick;
   const { drive, knots } = swungBy(Math.PI / 2);
   return {
     propLong: long,

@@ -36,7 +36,7 @@ export function moveFoldDown(laid: LaidFoldDown): readonly Mover[] {
           touch(leaf.id, prop, WITHIN),
           touch(prop, `${leaf.id}/wall`, leaf.props.kind === 'struts' ? laid.propThick : 0.01),
           touch(prop, wall, 0.01),
-          ...(leaf.props.kind === 'legs' ? [touch(prop, 'floor', 1)] : []),
+          ...(leaf.props.kind === 'legs' ? place.floor.bodies.map((still) => touch(prop, still, 1)) : []),
         ]),
       ],
       needs: { around: place.gaps.around, of: { [`${leaf.id}/wall`]: 0, [wall]: 0 } },

@@ -147,7 +147,7 @@ function cleatPiece(laid: LaidFoldDown): Piece {
     thick: [{ words: 'as the board', mm: cleatThick }],
     material: leaf.cleat.material,
     notes: [
-      `Its upper edge ${lengthMark(laid.place.at.z.mm - laid.thick)} above the floor, level; fixed into studs or masonry, not into the lining.`,
+      `Its upper edge ${lengthMark(laid.place.at.z.mm - laid.place.floor.high - laid.thick)} above the floor, level; fixed into studs or masonry, not into the lining.`,
     ],
   });
 }

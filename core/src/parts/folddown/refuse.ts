@@ -38,7 +38,7 @@ const BESIDE = 10;
 export function refuseFoldDown(laid: LaidFoldDown): Issue[] {
   const { leaf, place, thick, cleatThick, propThick, propLong } = laid;
   const { props, strip } = leaf;
-  const up = place.at.z.mm;
+  const up = place.at.z.mm - place.floor.high;
   return firstTrouble([
     () =>
       up - thick - leaf.deep.mm < 0

@@ -14,7 +14,7 @@ export function seatNotes(laid: LaidLid): PartNote[] {
   const { lid, place, top } = laid;
   const { seat, cushion } = lid;
   if (!seat) return [];
-  const high = place.carcass.z.mm + top.z[1] + (cushion?.thick.mm ?? 0);
+  const high = place.carcass.z.mm - place.floor.high + top.z[1] + (cushion?.thick.mm ?? 0);
   const deep = span(top.y) - lid.margins.back.mm - (cushion?.setBack.mm ?? 0);
   const off = (value: number, [least, most]: readonly [number, number]) => value < least || value > most;
   const usual = ([least, most]: readonly [number, number]) =>
@@ -58,7 +58,7 @@ const WEDGE_HIGH = 400;
 function spanOf(laid: LaidLid, material: Material, thick = laid.thick): Spanned {
   const { lid, place, leaves, top, inside, front } = laid;
   const { carcass } = place;
-  const sat = lid.seat !== null || carcass.z.mm + top.z[1] <= SEAT_TO;
+  const sat = lid.seat !== null || carcass.z.mm - place.floor.high + top.z[1] <= SEAT_TO;
   const kg = sat ? PERSON : LEANING_PERSON;
   const { at } = leaves[0]!;
   const lip = lid.ledge.thick.mm > 0 ? lid.ledge.bears.mm : 0;

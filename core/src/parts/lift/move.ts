@@ -18,7 +18,11 @@ export function moveLift(laid: LaidLift, { moving }: PartPieces): readonly Mover
       to,
       contacts: [],
       joined: true,
-      needs: { around: place.gaps.around, shell: 0, of: {} },
+      needs: {
+        around: place.gaps.around,
+        shell: 0,
+        of: Object.fromEntries(place.floor.bodies.map((id) => [id, 0])),
+      },
     },
   ];
 }

@@ -64,7 +64,7 @@ function stackNotes({ platform, stack, leaves, thick, legLong, place }: LaidPlat
       limited && over > 0 ? 'hits' : 'clear',
       limited && over > 0
         ? `Folded the stack stands ${lengthMark(over, 'least')} proud: it is ${lengthMark(stack)} thick, and there is room for ${lengthMark(platform.within.mm, 'most')}. A thinner mat, thinner leaves or one leaf fewer will do.`
-        : `Folded the stack is ${lengthMark(stack)} thick, ${leaves.length} leaves of ${lengthMark(thick)}: its top is ${lengthMark(place.carcass.z.mm + place.carcass.height.mm + stack)} above the floor.`,
+        : `Folded the stack is ${lengthMark(stack)} thick, ${leaves.length} leaves of ${lengthMark(thick)}: its top is ${lengthMark(place.carcass.z.mm - place.floor.high + place.carcass.height.mm + stack)} above the floor.`,
       'stack',
     ),
     ...sticks.slice(0, 1).map(({ nth, past }) =>
@@ -80,7 +80,7 @@ function stackNotes({ platform, stack, leaves, thick, legLong, place }: LaidPlat
 
 function seatNotes({ platform, place, stack, leaves }: LaidPlatform): PartNote[] {
   if (!platform.seat) return [];
-  const high = place.carcass.z.mm + place.carcass.height.mm + stack;
+  const high = place.carcass.z.mm - place.floor.high + place.carcass.height.mm + stack;
   const deep = Math.max(...leaves.map(({ at }) => at.y[1])) - Math.min(...leaves.map(({ at }) => at.y[0]));
   const note = (value: number, [least, most]: readonly [number, number], words: string, of: string) =>
     noteOf(

@@ -20,8 +20,14 @@ export const usualBears = (kind: Bears['kind'], material: string, across: number
     : { kind, material, bears: mm(40) };
 
 /** Three leaves: wide enough for their legs to fold under them. */
-export function freshPlatform(id: string, name: string, { carcass }: Pick<PartPlace, 'carcass'>): Platform {
-  const wide = mm(Math.min(1500, Math.max(carcass.depth.mm, carcass.z.mm + carcass.height.mm + 2 * IN)));
+export function freshPlatform(
+  id: string,
+  name: string,
+  { carcass, floor }: Pick<PartPlace, 'carcass' | 'floor'>,
+): Platform {
+  const wide = mm(
+    Math.min(1500, Math.max(carcass.depth.mm, carcass.z.mm - floor.high + carcass.height.mm + 2 * IN)),
+  );
   return {
     id,
     family: 'platform',

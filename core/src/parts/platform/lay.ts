@@ -51,7 +51,7 @@ export function layPlatform(platform: Platform, place: PartPlace): LaidPlatform 
   const legThick = bears.kind === 'legs' ? stock.thickness(bears.material) : 0;
   const across: Range = [-over.left.mm, carcass.width.mm + over.right.mm];
   const [start, high] = [-over.front.mm, carcass.height.mm];
-  const up = carcass.z.mm + high;
+  const up = carcass.z.mm - place.floor.high + high;
   const edge = gap.mm / 2;
   // Tops meet at odd joints, undersides at even ones.
   const apart = wides.slice(1).map((_, i) => gap.mm + (i % 2 === 0 ? 2 * mat.thick.mm : legThick));

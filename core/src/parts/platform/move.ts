@@ -29,7 +29,7 @@ export function movePlatform(laid: LaidPlatform): readonly Mover[] {
       return [
         // Its edge turns where it is hinged on, and it comes down on the floor.
         touch(key, own, 0, to, laid.legThick),
-        touch(key, 'floor', 0, to, 1),
+        ...laid.place.floor.bodies.map((still) => touch(key, still, 0, to, 1)),
       ];
     // It comes down on the ledgers, level with the carcass's top.
     return [

@@ -86,8 +86,8 @@ function roomNotes({ rod, under, deep, y, opening }: LaidRod): PartNote[] {
   ];
 }
 
-function reachNotes({ place: { carcass, reach }, z }: LaidRod): PartNote[] {
-  const up = carcass.z.mm + z;
+function reachNotes({ place: { carcass, reach, floor }, z }: LaidRod): PartNote[] {
+  const up = carcass.z.mm - floor.high + z;
   return up > reach.high
     ? [
         {

@@ -1,6 +1,7 @@
 import { frameOf, type Frame } from '../../item/frame';
 import { span, type Bounds, type Range } from '../../solid/bounds';
 import type { PartPlace } from '../contract/family';
+import type { LainOn } from '../contract/lainOn';
 import type { Slats } from './schema';
 
 /** Both combs as they lie shut, in their carcass's frame, mm. */
@@ -67,11 +68,20 @@ export function laySlats(slats: Slats, place: PartPlace): LaidSlats {
           ]
         : [],
     rail: railAt,
-    legs: legs ? legsUnder(legs, railAt, -carcass.z.mm) : [],
+    legs: legs ? legsUnder(legs, railAt, place.floor.high - carcass.z.mm) : [],
     overlap: depth - BEHIND - travel.mm,
     open: wide + 2 * c,
   };
 }
+
+/** Drawn out, before its carcass. */
+export const slatsLainOn = ({ frame, slats, place, across, thick }: LaidSlats): LainOn => ({
+  frame,
+  x: across,
+  y: [-slats.travel.mm - place.stock.thickness(slats.rail.material), 0],
+  top: place.carcass.height.mm + thick + slats.mattress.mm,
+  floor: place.floor.high - place.carcass.z.mm,
+});
 
 /** From the rail down to the floor, at both its ends and evenly between. */
 function legsUnder(

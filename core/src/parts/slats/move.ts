@@ -36,7 +36,7 @@ export function moveSlats({ slats, place, frame }: LaidSlats, { moving: [link] }
         touch(`${id}/sliding`, place.carcass.id, 0),
         touch(`${id}/sliding`, `${id}/bearer`, 0),
         ...[place.carcass.id, still].map((other) => touch(`${id}/rail`, other, 0)),
-        ...[place.carcass.id, still, 'floor'].map((other) => touch(`${id}/legs`, other, 0)),
+        ...[place.carcass.id, still, ...place.floor.bodies].map((other) => touch(`${id}/legs`, other, 0)),
       ],
       needs: { around: place.gaps.around, row: { of: row, gap }, of: { [still]: gap } },
     },

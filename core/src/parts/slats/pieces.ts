@@ -118,7 +118,10 @@ function leg(laid: LaidSlats, at: Bounds, i: number): Piece {
     at,
     way: ['z', 'x'],
     length: [
-      { words: 'carcass top above the floor', mm: place.carcass.z.mm + place.carcass.height.mm },
+      {
+        words: 'carcass top above the floor',
+        mm: place.carcass.z.mm - place.floor.high + place.carcass.height.mm,
+      },
       { words: 'the rail', mm: -slats.rail.deep.mm },
     ],
     width: [{ words: 'as chosen', mm: span(at.x) }],

@@ -58,8 +58,8 @@ function topWoodNotes({ top, place, along, board }: LaidTop): PartNote[] {
 }
 
 /** Shut, over the shorter way across what it lies on, with a person who sits on it, or leans on one too high for that. */
-function spanOf({ board, place: { stock, carcass } }: LaidTop, material: Material): Spanned {
-  const sat = carcass.z.mm + board.z[1] <= SEAT_TO;
+function spanOf({ board, place: { stock, carcass, floor } }: LaidTop, material: Material): Spanned {
+  const sat = carcass.z.mm + board.z[1] - floor.high <= SEAT_TO;
   const kg = sat ? PERSON : LEANING_PERSON;
   return {
     material,

@@ -215,10 +215,10 @@ const flexNotes = ({ part: { cable } }: LaidDrawn): PartNote[] =>
     : [];
 
 /** Knees under what hangs below a table. */
-function kneeNotes({ drawers, place: { carcass } }: LaidDrawn): PartNote[] {
+function kneeNotes({ drawers, place: { carcass, floor } }: LaidDrawn): PartNote[] {
   if (carcass.kind !== 'table frame') return [];
   const { box, front } = drawers[0]!;
-  const room = carcass.z.mm + Math.min(box.z[0], front?.z[0] ?? Infinity);
+  const room = carcass.z.mm - floor.high + Math.min(box.z[0], front?.z[0] ?? Infinity);
   return [
     noteOf(
       'reach',
@@ -264,8 +264,8 @@ function fingerNotes({ part: { handle, closing, fit }, place }: LaidDrawn): Part
 }
 
 /** One looks into a drawer from above. */
-function reachNotes({ part, drawers, place: { carcass, reach } }: LaidDrawn): PartNote[] {
-  const rim = (at: DrawerAt) => carcass.z.mm + at.box.z[1];
+function reachNotes({ part, drawers, place: { carcass, reach, floor } }: LaidDrawn): PartNote[] {
+  const rim = (at: DrawerAt) => carcass.z.mm - floor.high + at.box.z[1];
   const high = [...drawers].reverse().filter((at) => rim(at) > EYES);
   if (high.length > 0) {
     const worst = high[0]!;
@@ -278,7 +278,7 @@ function reachNotes({ part, drawers, place: { carcass, reach } }: LaidDrawn): Pa
     ];
   }
   const low = drawers[0]!;
-  const handle = carcass.z.mm + ((low.front ?? low.box).z[0] + (low.front ?? low.box).z[1]) / 2;
+  const handle = carcass.z.mm - floor.high + ((low.front ?? low.box).z[0] + (low.front ?? low.box).z[1]) / 2;
   return part.handle && handle < reach.low && drawers.length === 1
     ? [
         noteOf(
