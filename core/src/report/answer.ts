@@ -20,7 +20,21 @@ export const thingsIn = (parts: readonly PartReport[], verdict?: Verdict): numbe
   return verdict ? [...worst.values()].filter((one) => one === verdict).length : worst.size;
 };
 
-const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+const NUMBERS = [
+  'no',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
+];
 const inWords = (n: number) => NUMBERS[n] ?? String(n);
 
 /** "one part of seven", "both parts", "all three parts". */

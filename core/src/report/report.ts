@@ -23,6 +23,7 @@ import {
 } from '../scene/scene';
 import { airFindings } from './air';
 import { balanceFindings } from './balanceFindings';
+import { lainFindings } from './lain';
 import { squeezeFindings } from './squeeze';
 import { answerOf } from './answer';
 import { meetingKey, type Finding, type MainPiece, type PartReport, type Report } from './records';
@@ -60,6 +61,7 @@ export function* reportSteps(
     ...told.flatMap((one) => one.notes),
     ...balanced.notes,
     ...squeezeFindings(plan, scene, checks),
+    ...lainFindings(plan, scene, checks),
   ].sort((a, b) => RANK[a.verdict] - RANK[b.verdict]);
   const assumptions = told.flatMap((one) => one.assumptions);
   const answer = answerOf(plan, scene, partReports(plan, scene, checks), notes, assumptions, air);
