@@ -1,4 +1,5 @@
 import { BED_APPRAISAL } from './bed/appraisal';
+import { COVER_APPRAISAL } from './cover/appraisal';
 import { DOOR_APPRAISAL } from './door/appraisal';
 import { DRAWER_APPRAISAL } from './drawer/appraisal';
 import { FLAP_APPRAISAL } from './flap/appraisal';
@@ -18,6 +19,7 @@ import type { Part } from './families';
 /** What is made of parts, family by family: a new one adds its line. */
 export const APPRAISAL_LIST = {
   bed: BED_APPRAISAL,
+  cover: COVER_APPRAISAL,
   door: DOOR_APPRAISAL,
   drawer: DRAWER_APPRAISAL,
   flap: FLAP_APPRAISAL,

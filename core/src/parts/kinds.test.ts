@@ -9,6 +9,7 @@ import { ContentSchema, ContentsSchema } from './kit/contents/schema';
 import { FrontSchema } from './kit/drawn/schema';
 import { DrawerSchema } from './drawer/schema';
 import { BearsSchema } from './platform/schema';
+import { COVER_WAYS } from './cover/schema';
 import { PropsSchema, USES } from './folddown/schema';
 import { LiftsSchema, POWERS } from './lift/schema';
 import { COMBS } from './slats/schema';
@@ -93,6 +94,7 @@ const KINDS: readonly string[] = [
   ...['seat', 'sleeps', 'rating'].map((kind) => `table: ${kind}`),
   ...LiftsSchema.options.map(({ entries }) => `lifts: ${entries.kind.literal}`),
   ...POWERS.map((kind) => `power: ${kind}`),
+  ...['lap', 'free', 'way', 'on a top', ...COVER_WAYS].map((kind) => `cover: ${kind}`),
   ...USES.map((kind) => `folds to: ${kind}`),
   ...PropsSchema.options.map(({ entries }) => `props: ${entries.kind.literal}`),
   ...WaySchema.options.map(({ entries }) => `way: ${entries.kind.literal}`),

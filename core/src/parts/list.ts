@@ -1,5 +1,7 @@
 import { BED } from './bed/bed';
 import { BedSchema } from './bed/schema';
+import { COVER } from './cover/cover';
+import { CoverSchema } from './cover/schema';
 import { DOOR } from './door/door';
 import { DoorSchema } from './door/schema';
 import { DRAWER } from './drawer/drawer';
@@ -43,6 +45,7 @@ export const FAMILY_LIST = [
   { schema: SlatsSchema, family: SLATS },
   { schema: LiftSchema, family: LIFT },
   { schema: FoldDownSchema, family: FOLD_DOWN },
+  { schema: CoverSchema, family: COVER },
   { schema: ShelfSchema, family: SHELF },
   { schema: RodSchema, family: ROD },
   { schema: ReusedSchema, family: REUSED },

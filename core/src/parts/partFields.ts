@@ -1,5 +1,6 @@
 import type { Field } from '../card/field';
 import { bedFields } from './bed/fields';
+import { coverFields } from './cover/fields';
 import { doorFields } from './door/fields';
 import { drawerFields } from './drawer/fields';
 import { flapFields } from './flap/fields';
@@ -32,6 +33,7 @@ const FIELDS: {
   slats: slatsFields,
   'lift table': liftFields,
   'fold-down': foldDownFields,
+  cover: coverFields,
   shelf: shelfFields,
   rod: rodFields,
   kept: reusedPartFields,

@@ -126,7 +126,7 @@ export function newPart(
 ): Part {
   const kind = familyOf({ family });
   if (kind.freshOnFloor) return newStanding(plan, family, words);
-  if (kind.freshOnWall) return newOnWall(plan, family, words);
+  if (kind.freshOnWall && !kind.fresh) return newOnWall(plan, family, words);
   const { id, name } = freshName(
     plan,
     `${carcass.id}-${kind.word.replace(/ /g, '-')}`.slice(0, 30),

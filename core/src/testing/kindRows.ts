@@ -41,6 +41,7 @@ import {
   withBed,
   withDrawer,
   withFlap,
+  withCover,
   withFoldDown,
   withLid,
   withPlatform,
@@ -259,6 +260,20 @@ const TURNING_ROWS: Readonly<Record<string, KindRow>> = {
   'flap fit: even': { good: flap('tilt-out'), size: ['Case flap', 397, 597], bad: flap('tilt-out', { fit: { kind: 'even', gap: mm(40) } }), said: 'So wide a gap leaves nothing of the flap over the left edge. Less than 36 mm will do.' },
 }; // prettier-ignore
 
+/** Covers that swing aside: over a socket 150 x 80 on a wall, a hob in a top. */
+const COVER_ROWS: Readonly<Record<string, KindRow>> = {
+  'family: cover': { good: withCover('wall'), size: ['Cover', 210, 150], bad: withCover('wall', { pin: { in: mm(4), up: mm(130), hardware: 'stud-screw' } }), said: 'Its screw would stand at its edge or beside it. 8 mm to 202 mm will do.' },
+  // 210 less 40 and 175 of it: 5 too little.
+  'cover: lap': { good: withCover('wall'), size: ['Cover', 210, 150], bad: withCover('wall', { over: { in: mm(40), up: mm(20), wide: mm(175), high: mm(80) } }), said: 'Shut, it leaves 5 mm of what it covers bare at its right.' },
+  // By half a turn it comes away by what it hangs below its screw, 20 of the 30 that are over what it covers; by 30 degrees it lies over that.
+  'cover: free': { good: withCover('wall'), size: ['Cover', 210, 150], bad: withCover('wall', { limit: 30 }), said: 'Turned as far as it goes it still lies' },
+  'cover: way': { good: withCover('wall'), size: ['Cover', 210, 150], bad: { ...withCover('wall'), change: boxAt('Shelf', { x: 3600, y: 0, z: 480, width: 800, depth: 200, height: 20 }) }, said: 'Touches the shelf at' },
+  // 0.386 kg at 85 beside its screw.
+  'cover: to the right': { good: withCover('wall', { way: 'to the right', pin: { in: mm(190), up: mm(130), hardware: 'stud-screw' } }), size: ['Cover', 210, 150], bad: withCover('wall', { way: 'to the right' }), said: 'Shut, its own weight turns it open: its screw must hold it with 0.3 Nm' },
+  'cover: to the left': { good: withCover('wall'), size: ['Cover', 210, 150], bad: withCover('wall', { pin: { in: mm(190), up: mm(130), hardware: 'stud-screw' } }), said: 'Shut, its own weight turns it open: its screw must hold it with 0.3 Nm' },
+  'cover: on a top': { good: withCover('top'), size: ['Case cover', 560, 420], bad: withCover('top', { wide: mm(880) }), said: 'Shut, it would lie over the edge of its top. At most 20 mm will do.' },
+}; // prettier-ignore
+
 const bed = withBed;
 const long = (mattress: { long?: number; thick?: number }, turns: Bed['turns'] = 'at the end') => ({
   mattress: {
@@ -302,6 +317,7 @@ export const KIND_ROWS: Readonly<Record<string, KindRow>> = {
   ...SLATS_ROWS,
   ...LIFT_ROWS,
   ...FOLDED_ROWS,
+  ...COVER_ROWS,
   // Carcasses. 1890 less a plinth of 90 is 1800.
   'carcass: cupboard': { good: { carcasses: [carcass('cupboard', { height: mm(1890), stands: { on: 'a plinth', height: mm(90), setback: mm(40) } })] }, size: ['Left side and right side', 1800, 500], bad: one({ bay: bays(300, 300) }), said: 'The bays take 600 mm and there are 546 mm. 246 mm for the last will do, or let it take the rest.' },
   'carcass: wall cupboard': { good: { carcasses: [carcass('wall cupboard')] }, size: ['Hanging rail', 764, 80], bad: { carcasses: [carcass('wall cupboard', { z: mm(1500) })], parts: [doorOf({ handle: { ...USUAL_HANDLE.knob, fromBottom: mm(600) } })] }, said: 'The handle is 2116.5 mm above the floor, 316.5 mm over easy reach.' },

@@ -1,5 +1,6 @@
 import type { Carcass } from '../carcass/schema';
 import type { Bed } from '../parts/bed/schema';
+import type { Cover } from '../parts/cover/schema';
 import type { Drawer } from '../parts/drawer/schema';
 import { bankOf } from '../parts/kit/drawn/usual';
 import { ofKind } from '../parts/pullout/fresh';
@@ -131,6 +132,19 @@ export const foldDownOf = (use: FoldDown['use'], other: Partial<FoldDown> = {}):
 export const withFoldDown = (use: FoldDown['use'], other: Partial<FoldDown> = {}): Made => ({
   carcasses: [],
   parts: [foldDownOf(use, other)],
+});
+
+const worktop = caseOf({ width: mm(900) });
+/** A cover 210 x 150 on the south wall, 300 up; or 560 x 420 on the top of a chest 900 x 500. */
+export const coverOf = (on: Cover['mount']['on'], other: Partial<Cover> = {}): Cover => ({
+  ...((on === 'wall'
+    ? newOnWall(planWith({}), 'cover')
+    : newPart(planWith({ carcasses: [worktop] }), 'cover', worktop)) as Cover),
+  ...other,
+});
+export const withCover = (on: Cover['mount']['on'], other: Partial<Cover> = {}): Made => ({
+  carcasses: on === 'top' ? [worktop] : [],
+  parts: [coverOf(on, other)],
 });
 
 /** A case off the floor: a front with even gaps ends just over its foot. */

@@ -7,6 +7,7 @@ import { judgeSpan, spanNote, type Spanned } from '../../strength/spans';
 import { atMiddle, LEANING_PERSON, PERSON, PERSON_STRIP } from '../../strength/usualLoads';
 import type { PartPieces } from '../contract/family';
 import { stiffnessAssumptions, thicknessAssumptions } from '../kit/assumptions';
+import { newtonMetres } from '../kit/torque';
 import { armTurn, lifted, scissorPull } from './forces';
 import type { LaidLift } from './lay';
 
@@ -106,8 +107,6 @@ function liftNote(laid: LaidLift, pieces: PartPieces): PartNote {
     );
   return noteOf('balance', verdict, `${byHand ? 'A hand' : 'Its motor'} lifts ${forceMark(weight)} all the way${heavy}.`, 'lift');
 } // prettier-ignore
-
-const newtonMetres = (value: number): string => `${Math.round(value * 10) / 10} Nm`;
 
 /** What its foot must carry: who leans on its edge, or who lies on it. */
 function ratingNote(laid: LaidLift, pieces: PartPieces): PartNote {
