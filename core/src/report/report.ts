@@ -23,6 +23,7 @@ import {
 } from '../scene/scene';
 import { airFindings } from './air';
 import { balanceFindings } from './balanceFindings';
+import { carriedFindings } from './carried';
 import { lainFindings } from './lain';
 import { squeezeFindings } from './squeeze';
 import { answerOf } from './answer';
@@ -62,6 +63,7 @@ export function* reportSteps(
     ...balanced.notes,
     ...squeezeFindings(plan, scene, checks),
     ...lainFindings(plan, scene, checks),
+    ...carriedFindings(plan),
   ].sort((a, b) => RANK[a.verdict] - RANK[b.verdict]);
   const assumptions = told.flatMap((one) => one.assumptions);
   const answer = answerOf(plan, scene, partReports(plan, scene, checks), notes, assumptions, air);

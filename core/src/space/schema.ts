@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import { LengthSchema, lengthBetween } from '../length/length';
 import type { Field } from '../card/field';
 import { outlineFault } from '../solid/outline';
+import { carriesFields, CarriesSchema } from './carries';
 import { SideSchema, degreesBetween, IdSchema, SIDES } from '../item/schema';
 
 /** A roof slope that rises inward from one side: from `knee` above the floor, at `pitch` degrees from level. */
@@ -33,6 +34,8 @@ export const SpaceSchema = v.pipe(
     depth: lengthBetween(100),
     height: lengthBetween(100),
     slopes: v.pipe(v.array(SlopeSchema), v.maxLength(4, 'At most four roof slopes.')),
+    /** What moves that it is in, where what the job weighs is asked for. */
+    carries: v.optional(v.nullable(CarriesSchema)),
     outline: v.optional(
       v.pipe(
         v.array(CornerSchema),
@@ -76,6 +79,7 @@ export function spaceFields(space: Space): Field<Space>[] {
     { group: 'Space', label: 'Depth, south to north', path: ['depth'], input: 'length' },
     { group: 'Space', label: 'Ceiling height', path: ['height'], input: 'length' },
     ...Array.from({ length: room }, (_, i) => slopeFields(i, space.slopes.length > 0)).flat(),
+    ...carriesFields<Space>(),
   ];
 }
 
