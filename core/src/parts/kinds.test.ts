@@ -85,7 +85,9 @@ const KINDS: readonly string[] = [
   ...GripSchema.options.map(({ entries }) => `grip: ${entries.kind.literal}`),
   ...FlapWaySchema.options.map(({ entries }) => `flap: ${entries.kind.literal}`),
   ...FlapFitSchema.options.map(({ entries }) => `flap fit: ${entries.kind.literal}`),
-  ...[...BED_TURNS, 'headboard', 'straps', 'rails', 'on its stays', 'way'].map((kind) => `bed: ${kind}`),
+  ...[...BED_TURNS, 'headboard', 'straps', 'bulge', 'rails', 'on its stays', 'way'].map(
+    (kind) => `bed: ${kind}`,
+  ),
   ...LegsSchema.options.map(({ entries }) => `legs: ${entries.kind.literal}`),
   ...['stack', 'mat', 'seat', 'way', 'first leaf'].map((kind) => `platform: ${kind}`),
   ...BearsSchema.options.map(({ entries }) => `bears: ${entries.kind.literal}`),

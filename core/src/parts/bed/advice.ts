@@ -11,7 +11,7 @@ import { slackNotes, stayPull } from '../kit/turning/advice';
 import { stayCount } from '../kit/turning/pieces';
 import { fromAxis } from '../kit/turning/plane';
 import { bracketNotes } from '../kit/turning/works';
-import { edgeOf, isHigh, RADIANS, type LaidBed } from './lay';
+import { bulgeOf, edgeOf, isHigh, RADIANS, type LaidBed } from './lay';
 import { bedLinks, bracketedOf } from './pieces';
 
 /** Seats and beds are got up from at so much above the floor, mm. Common practice. */
@@ -94,7 +94,7 @@ function heightNotes(laid: LaidBed): PartNote[] {
   const { plane, mattress, place, to, motion, frame } = laid;
   const top = moved(
     motionPose(motion, to),
-    frame.toSpace([middleOf(mattress.x), mattress.y[1], plane.axis[1]]),
+    frame.toSpace([middleOf(mattress.x), mattress.y[1] - bulgeOf(laid.bed), plane.axis[1]]),
   )[2];
   const { least, most } = HIGH;
   const high = place.carcass.z.mm - place.floor.high + plane.axis[1];

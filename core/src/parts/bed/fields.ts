@@ -66,6 +66,7 @@ const FIELDS: readonly BedField[] = [
   mattress('Mattress, long', ['mattress', 'long']),
   mattress('Mattress, wide', ['mattress', 'wide']),
   mattress('Mattress, thick', ['mattress', 'thick']),
+  { group: 'Mattress', label: 'Bulges as it stands, by', path: ['mattress', 'bulges'], input: 'length or none' },
   { group: 'Mattress', label: 'Mattress, kg', path: ['mattress', 'kg'], input: 'count' },
   mattress('Bedding left in, thick', ['bedding', 'thick']),
   { group: 'Mattress', label: 'Bedding left in, kg', path: ['bedding', 'kg'], input: 'count' },

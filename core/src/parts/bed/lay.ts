@@ -82,10 +82,13 @@ export function bedLainOn({ frame, plane, tray, panels, mattress, place, bed }: 
     frame,
     x: bed.turns === 'at the end' ? tray.x : mattress.x,
     y: [y - (far - z), 0],
-    top: z + (mattress.y[1] - y),
+    top: z + (mattress.y[1] - bulgeOf(bed) - y),
     floor: place.floor.high - place.carcass.z.mm,
   };
 }
+
+/** What it is thicker standing than lying. */
+export const bulgeOf = ({ mattress: { bulges } }: Bed): number => bulges?.mm ?? 0;
 
 export function layBed(bed: Bed, place: PartPlace): LaidBed {
   const { carcass, stock, hardware } = place;
@@ -118,7 +121,7 @@ export function layBed(bed: Bed, place: PartPlace): LaidBed {
     y: [from, from + thick],
     z: [clear.z[0] + play.mm, clear.z[1] - play.mm],
   });
-  const mattress = lies(platform.y[1], bed.mattress.thick.mm);
+  const mattress = lies(platform.y[1], bed.mattress.thick.mm + bulgeOf(bed));
   const { bedding } = bed;
   const [y, z] = [inside.front + bed.pivot.back.mm, inside.bottom + bed.pivot.up.mm];
   const plane: TurningPlane = { frame, axis: [y, z], ...DIRECTIONS.standing, face: under - y };

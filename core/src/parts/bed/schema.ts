@@ -61,6 +61,8 @@ export const BedSchema = v.strictObject({
     wide: positiveLength(2200),
     /** As it was measured, nobody on it. */
     thick: positiveLength(500),
+    /** How much thicker it gets as it stands up and slumps between its straps. */
+    bulges: v.optional(lengthBetween(0, 150)),
     kg: kg(120),
   }),
   /** What lies on the mattress as the bed goes up, and what that weighs; 0 where it is taken off. */

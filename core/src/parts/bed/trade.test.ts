@@ -74,6 +74,14 @@ describe('a fold-up bed', () => {
     expect(most / (turns / reach)).toBeCloseTo(1, 2);
   });
 
+  it('is lain on as high, however far its mattress slumps as it stands', () => {
+    const high = (bulges: number) =>
+      /one lies ([\d.]+) mm above/.exec(
+        told(withBed('at the end', { mattress: { ...bedOf('at the end').mattress, bulges: mm(bulges) } })),
+      )![1];
+    expect(high(60)).toBe(high(0));
+  });
+
   it('draws its stays with its own moment between them, and a person at its edge on the nearer one alone', () => {
     // By hand, level: (W d / 2 + P L) / arm, the arm from the pivot to the line between a stay's ends.
     const made = withBed('at the side', { legs: USUAL_LEGS.none, straps: 0, stay: ROPES });
