@@ -17,7 +17,7 @@ export const PLATFORM_QUICK: readonly QuickCard[] = [
     words:
       'From how far it reaches to its leaves: how thick the stack is, what each leaf meets on its way, what carries it, and whether it bends.',
     asks: [
-      { key: 'long', label: 'Flat, from back to front', input: 'length', usual: 1390 },
+      { key: 'long', label: 'Flat, from back to front', input: 'length', usual: 1370 },
       { key: 'wide', label: 'Flat, across', input: 'length', usual: 900 },
       { key: 'leaves', label: 'Leaves', input: 'count', usual: 3 },
       { key: 'high', label: 'Seat beneath it, high', input: 'length', usual: 400 },

@@ -246,8 +246,13 @@ function tipBox(mover: Mover, frame: SheetFrame, travel: number, text: string, s
   return { x: left, y: y - 0.8 * size, width, height: size };
 }
 
+/** A part whose air is no broader than this is seen along the plane it turns in: its contours have no tips to write at, px. */
+const EDGE_ON = 16;
+
 /** Travels written at the tips of contours: of those that would lie on one another, as of a part that rests on its way, the first. */
 function labelledOf(mover: Mover, usable: number, frame: SheetFrame, units: Units): number[] {
+  const { width, height } = airBounds(mover, frame);
+  if (!isStraight(mover) && Math.min(width, height) < EDGE_ON) return [];
   const wished = stepsOf(mover, 10)
     .slice(1)
     .filter((travel) => isLabelled(mover, travel, usable, frame))
