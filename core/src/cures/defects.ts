@@ -2,10 +2,7 @@ import type { MoverCheck } from '../clearance/checkMover';
 import type { Encounter } from '../clearance/encounter';
 import { RANK, type Verdict } from '../item/verdict';
 import type { Plan } from '../plan/schema';
-import { airFindings } from '../report/air';
-import { balanceFindings } from '../report/balanceFindings';
-import { carcassFindings, partFindings, thingFindings } from '../report/noteFindings';
-import { squeezeFindings } from '../report/squeeze';
+import { planFindings } from '../report/planFindings';
 import { meetingKey, type NoteFinding } from '../report/records';
 import { bodyOf, type Mover, type Scene } from '../scene/scene';
 
@@ -60,17 +57,13 @@ export function defectsOf(plan: Plan, scene: Scene, checks: readonly MoverCheck[
         about: undefined,
       }));
   });
-  const notes = [
-    ...plan.parts.flatMap((part) => partFindings(plan, part).notes),
-    ...plan.carcasses.flatMap((one) => carcassFindings(plan, one).notes),
-    ...plan.things.flatMap((one) => thingFindings(plan, one).notes),
-    ...squeezeFindings(plan, scene, checks),
-  ].filter(({ verdict, taken }) => verdict !== 'clear' && !taken);
-  const told = notes.map(noted);
-  const balanced = balanceFindings(plan, scene.movers, checks)
-    .notes.filter(({ verdict, taken }) => verdict !== 'clear' && !taken)
+  const found = planFindings(plan, scene, checks);
+  const isOpen = ({ verdict, taken }: NoteFinding) => verdict !== 'clear' && !taken;
+  const told = found.notes.filter(isOpen).map(noted);
+  const balanced = found.balanced.notes
+    .filter(isOpen)
     .map((note): Defect => ({ ...noted(note), balanced: true }));
-  const air = airFindings(plan, scene, checks)
+  const air = found.air
     .filter(({ verdict }) => verdict !== 'clear')
     .map(({ key, item, verdict, by }): Defect => ({
       key,

@@ -1,4 +1,3 @@
-import { carcassFindings, partFindings, thingFindings } from './noteFindings';
 import { worthTelling, type MoverCheck } from '../clearance/checkMover';
 import { SceneChecker, type Progress } from '../clearance/checkScene';
 import { finish, withProgress } from '../clearance/steps';
@@ -21,12 +20,8 @@ import {
   type Mover,
   type Scene,
 } from '../scene/scene';
-import { airFindings } from './air';
-import { balanceFindings } from './balanceFindings';
-import { carriedFindings } from './carried';
-import { lainFindings } from './lain';
-import { squeezeFindings } from './squeeze';
 import { answerOf } from './answer';
+import { planFindings } from './planFindings';
 import { meetingKey, type Finding, type MainPiece, type PartReport, type Report } from './records';
 import { encounterSentence, encounterWords, shortVerdict } from './words';
 
@@ -51,21 +46,8 @@ export function* reportSteps(
 ): Generator<Progress, Report> {
   const scene = buildScene(plan);
   const checks = [...(yield* checker.steps(scene)).movers];
-  const air = airFindings(plan, scene, checks);
-  const told = [
-    ...plan.parts.map((part) => partFindings(plan, part)),
-    ...plan.carcasses.map((one) => carcassFindings(plan, one)),
-    ...plan.things.map((one) => thingFindings(plan, one)),
-  ];
-  const balanced = balanceFindings(plan, scene.movers, checks);
-  const notes = [
-    ...told.flatMap((one) => one.notes),
-    ...balanced.notes,
-    ...squeezeFindings(plan, scene, checks),
-    ...lainFindings(plan, scene, checks),
-    ...carriedFindings(plan),
-  ].sort((a, b) => RANK[a.verdict] - RANK[b.verdict]);
-  const assumptions = told.flatMap((one) => one.assumptions);
+  const { air, assumptions, balanced, ...told } = planFindings(plan, scene, checks);
+  const notes = [...told.notes, ...balanced.notes].sort((a, b) => RANK[a.verdict] - RANK[b.verdict]);
   const answer = answerOf(plan, scene, partReports(plan, scene, checks), notes, assumptions, air);
   const looked = new Set([answer.part, charted]);
   for (const [i, mover] of scene.movers.entries())
