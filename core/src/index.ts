@@ -174,7 +174,7 @@ export type { Sum, SumLine } from './sizing/sum';
 export { PLAN_FORMAT, PLAN_VERSION, type Plan } from './plan/schema';
 export { applyEdit, inverse } from './plan/edit';
 export { EditSchema, type Change, type Edit } from './item/change';
-export { fieldLabel, type Choice, type Field, type Picked } from './card/field';
+export { fieldLabel, wordsFor, type Choice, type Field, type Picked } from './card/field';
 export { fieldsOf } from './plan/fieldsOf';
 export { itemsOf, pathOf, type Item } from './plan/items';
 export { withoutArticle } from './item/called';

@@ -230,8 +230,16 @@ export interface PullSpring {
 }
 
 /** A spring between a point of a body and a fixed one: it draws them together. */
-export const springForce = (key: string, words: string, spring: PullSpring, ends: Ends): Force =>
-  between({ key, kind: 'spring', words }, ends, -1, (lengths) => springPull(spring, lengths));
+export const springForce = (
+  key: string,
+  words: string,
+  spring: PullSpring,
+  ends: Ends,
+  alike?: string,
+): Force =>
+  between({ key, kind: 'spring', words, ...(alike !== undefined && { alike }) }, ends, -1, (lengths) =>
+    springPull(spring, lengths),
+  );
 
 export function springPull({ perMm, free, begins = NOTHING }: PullSpring, lengths: Interval): Interval {
   const pull = (mm: number, begin: number) => (length: number) =>
@@ -259,31 +267,34 @@ export const rubbing = (key: string, words: string, strength: Interval, coordina
 });
 
 /**
- * A spring in a hinge: what it turns with as the leaf is shut, and how much less for each radian that it opens.
+ * A spring in a hinge: what it turns with as the leaf is shut, and how much less for each radian that it opens, less than 0 where it is
+ * wound up as the leaf opens.
  *
- * @param about  the direction its leaf opens about, by the right hand
+ * @param spring.turns  the way it turns the leaf; open where it is not said
+ * @param about         the direction its leaf opens about, by the right hand
  */
 export function turningSpring(
   key: string,
   words: string,
-  spring: { readonly shut: Interval; readonly perRad: number },
+  spring: { readonly shut: Interval; readonly perRad: number; readonly turns?: 'open' | 'shut' },
   motion: Motion,
   about: Point3,
 ): Effort {
   const turn = turnAbout(motion, about);
+  const way = spring.turns === 'shut' ? -1 : 1;
   return {
     key,
     kind: 'spring',
     words,
     over: whole(key, (from: number, to: number) => {
       const { value, rate } = turn.over(from, to);
-      const turned = { least: value.least * spring.perRad, most: value.most * spring.perRad };
+      const turned = scaled(value, spring.perRad);
       // Wound off it does nothing more: it does not pull the leaf back.
       const left = {
         least: Math.max(0, spring.shut.least - turned.most),
         most: Math.max(0, spring.shut.most - turned.least),
       };
-      return times(left, rate);
+      return scaled(times(left, rate), way);
     }),
   };
 }

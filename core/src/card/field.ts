@@ -35,9 +35,17 @@ export interface Picked<Item> {
 /** One of a few words; a word may stand for more than itself, as "inset" does for a whole set of gaps, or a pane for one of the plan's materials. */
 export interface Choice<Item> {
   readonly words: readonly string[];
+  /** Whether a word is offered for an item; all are where it is not said. What it is already is shown all the same. */
+  offers?(word: string, item: Item): boolean;
   word(item: Item): string;
   value(word: string, item: Item, materials: readonly Material[]): unknown;
 }
+
+/** The words that an item may be given, the one it has among them. */
+export const wordsFor = <Item>(choice: Choice<Item>, item: Item): string[] => {
+  const now = choice.word(item);
+  return choice.words.filter((word) => word === now || (choice.offers?.(word, item) ?? true));
+};
 
 /** A choice whose words are the very values. */
 export function wordChoice<Item>(path: readonly PathStep[], words: readonly string[]): Choice<Item> {

@@ -27,6 +27,8 @@ export interface StrutPlaces {
   /** How thick they are drawn, square, mm. */
   readonly tube: number;
   readonly rod: number;
+  /** How wide they are in the plane they turn in, where that is more than they are thick: several side by side, mm. */
+  readonly broad?: number;
   /** Share of a strut, as it is with the leaf shut, that each of its two parts is long: they slide in one another. */
   readonly part: number;
   /** The end its rod is at; the leaf's where it is not said. */
@@ -94,7 +96,7 @@ export function strutsOf(leaf: LevelLeaf, places: StrutPlaces): { tubes: Moving;
     drive: strutReach(strut),
   };
   const all = (from: number, to: number, wide: number) =>
-    places.x.map((x) => acrossX(frame, [x - wide / 2, x + wide / 2], bar(from, to, wide)));
+    places.x.map((x) => acrossX(frame, [x - wide / 2, x + wide / 2], bar(from, to, places.broad ?? wide)));
   const atCase = places.rodAt === 'case';
   const [near, far] = atCase ? [places.rod, places.tube] : [places.tube, places.rod];
   const still: Moving = { solids: all(0, places.part * shut, near), motion: chain([turn]) };

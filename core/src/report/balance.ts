@@ -1,5 +1,5 @@
 import { motionPose, moved } from '../motion/motion';
-import { AT_EASE, type Conditions } from '../balance/force';
+import { AT_EASE, type Conditions, type Force } from '../balance/force';
 import { mostOver, leastOver, type Figure } from '../balance/bounds';
 import { axisHolds, hingesHold, sizeOf } from '../balance/axisLoad';
 import { speedOf } from '../balance/coordinate';
@@ -75,6 +75,18 @@ export interface BalanceReport {
     readonly bears: number;
     readonly bows: number;
   }[];
+  /** Of springs at one place: how far they are drawn out, and may be, mm; what they pull with together at most, and the rest as of struts. */
+  readonly springs: readonly {
+    readonly words: string;
+    readonly count: number;
+    readonly drawn: number;
+    readonly longest: number;
+    readonly most: number;
+    readonly bears: number;
+    readonly bows: number;
+  }[];
+  /** What a hand gives at most with nothing to help it, N; only where that is less than with what helps it. */
+  readonly unhelped?: number;
   /** What its hinges hold, N: the most, where, and what the worst place of them holds with, and whether they are lifted there. */
   readonly hinges?: {
     readonly most: number;
@@ -142,7 +154,7 @@ export function weathersOf(plan: Plan, balance: Balance): Weather[] {
     ...(balance.mayBeOff
       ? [{ ...usual, key: 'bare', words: balance.mayBeOff.words, failed: balance.mayBeOff.keys }]
       : []),
-    ...(balance.helped ? [dampOf(plan.season, usual)] : []),
+    ...(balance.helpers.length > 0 ? [dampOf(plan.season, usual)] : []),
   ];
 }
 
@@ -160,7 +172,7 @@ const LIGHTER = 0.8;
 
 /** What is only asked, and nothing found for: what helps a leaf is chosen for its weight, and with something left on it, or a board of another wood, that is no more so. */
 export function whatIfs(plan: Plan, balance: Balance): Weather[] {
-  if (!balance.helped) return [];
+  if (balance.helpers.length === 0) return [];
   const [usual] = weathersOf(plan, balance);
   const newtons = balance.forces
     .filter(({ kind }) => kind === 'weight')
@@ -178,10 +190,28 @@ export function whatIfs(plan: Plan, balance: Balance): Weather[] {
       words,
       heavier: times,
     })),
+    ...fewerSprings(balance, usual!),
     weighing('laden', `with ${LEFT_ON_IT} kg left on it`, (newtons + LEFT_ON_IT * GRAVITY) / newtons),
     weighing('heavier', 'of a board a quarter heavier', HEAVIER),
     weighing('lighter', 'of a board a fifth lighter', LIGHTER),
   ];
+}
+
+/** Springs are set by count: with the last one or two of each place taken out, where that leaves any. */
+function fewerSprings({ springs }: Balance, usual: Weather): Weather[] {
+  const each = springs[0]?.keys.length ?? 0;
+  const at = springs.length > 1 ? ' at either side' : '';
+  return [
+    { key: 'sprung', out: 1, words: `with one spring taken out${at}` },
+    { key: 'sprung-two', out: 2, words: `with two springs taken out${at}` },
+  ]
+    .filter(({ out }) => out < each)
+    .map(({ key, out, words }): Weather => ({
+      ...usual,
+      key,
+      words,
+      failed: springs.flatMap(({ keys }) => keys.slice(-out)),
+    }));
 }
 
 /** How a mover is balanced under one weather, over a travel that it can use. */
@@ -219,8 +249,8 @@ export function balanceReport(plan: Plan, balance: Balance, usable: number): Bal
   const poised = poisedOf(balance, usable);
   const weathers = weathersOf(plan, balance);
   const balanced = weathers.map((weather) => balancedUnder(balance, poised, weather));
-  const { lift, push, back } = balanced[0]!.hand;
-  const heavy = Math.max(lift.most, push.most, back.most) > balance.comfortable;
+  const most = handMost(balanced[0]!);
+  const heavy = most > balance.comfortable;
   const off = heavy && balance.struts.length > 0 ? letOff(poised, conditionsOf(weathers[0]!)) : undefined;
   return {
     mover: balance.mover,
@@ -228,15 +258,23 @@ export function balanceReport(plan: Plan, balance: Balance, usable: number): Bal
     weathers: balanced,
     heights: atHeights(balance, poised, conditionsOf(weathers[0]!)),
     ...(off && off.most <= balance.comfortable + SLIGHT_N && { letOff: off }),
+    ...unhelpedIn(balance, poised, weathers[0]!, heavy ? most : 0),
+    springs: balance.springs.map(({ keys, words, longest, length, force, bracket }) => {
+      const pulls = keys.length * mostOf(force, poised);
+      return {
+        words,
+        count: keys.length,
+        drawn: length.over(0, usable).value.most,
+        longest,
+        most: pulls,
+        bears: bracket.bears,
+        bows: bowOf(bracket, pulls),
+      };
+    }),
     struts: balance.struts.map(({ words, strut, length, force, bracket }) => {
       const lengths = length.over(0, usable).value;
       const at = { ...AT_EASE, sense: -1 as const, travel: 0 };
-      const push: Figure = (from, to) => {
-        const parts = force.partsOver(from, to, at);
-        const most = Math.hypot(...parts.map(({ least, most: top }) => Math.max(-least, top)));
-        return { least: 0, most };
-      };
-      const { bound } = mostOver(push, poised.ends, NEAR_N);
+      const bound = mostOf(force, poised);
       return {
         words,
         left: strokeLeft(strut, lengths),
@@ -248,6 +286,31 @@ export function balanceReport(plan: Plan, balance: Balance, usable: number): Bal
     }),
     ...hingeLoad(balance, poised),
   };
+}
+
+const handMost = ({ hand: { lift, push, back } }: Pick<Balanced, 'hand'>): number =>
+  Math.max(lift.most, push.most, back.most);
+
+/** What helps may be on the wrong side: looked at only where a hand gives more than it does with ease. */
+function unhelpedIn(
+  balance: Balance,
+  poised: Poised,
+  usual: Weather,
+  most: number,
+): Pick<BalanceReport, 'unhelped'> {
+  if (most === 0 || balance.helpers.length === 0) return {};
+  const bare = handMost(balancedUnder(balance, poised, { ...usual, failed: balance.helpers }));
+  return bare < most - NEAR_N ? { unhelped: bare } : {};
+}
+
+/** The most that a force is over a travel, as its mover goes back, N. */
+function mostOf(force: Force, { ends }: Poised): number {
+  const at = { ...AT_EASE, sense: -1 as const };
+  const size: Figure = (from, to) => {
+    const parts = force.partsOver(from, to, at);
+    return { least: 0, most: Math.hypot(...parts.map(({ least, most }) => Math.max(-least, most))) };
+  };
+  return mostOver(size, ends, NEAR_N).bound;
 }
 
 /** What a hand gives where what it takes passes a height: it sinks as it opens, or does not come by there. */

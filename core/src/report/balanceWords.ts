@@ -41,12 +41,13 @@ export const turnWords = (travel: number): string => {
 export function balanceNotes(balance: Balance, report: BalanceReport, frail: boolean): PartNote[] {
   const [usual, ...others] = report.weathers;
   return [
-    handNote(balance, usual!, report.letOff),
+    handNote(balance, usual!, report),
     ...heightNotes(balance, report),
     ...openNote(balance, report, usual!),
     ...shutNote(balance, report),
     ...slamNote(balance, usual!, frail),
     ...strutsApart(report.struts).flatMap((strut) => strutNotes(strut)),
+    ...report.springs.flatMap(springNotes),
     ...hingeNote(report),
     ...others.flatMap((one) => weatherNote(balance, one, usual!)),
   ];
@@ -72,7 +73,7 @@ export function handWords({ opens }: Balance, { hand }: Balanced): string {
   return parts.join('; ');
 }
 
-function handNote(balance: Balance, usual: Balanced, off: BalanceReport['letOff']): PartNote {
+function handNote(balance: Balance, usual: Balanced, report: BalanceReport): PartNote {
   const { lift, push, back } = usual.hand;
   const most = Math.max(lift.most, push.most, back.most);
   const verdict = handGrade(most, balance.comfortable);
@@ -80,14 +81,17 @@ function handNote(balance: Balance, usual: Balanced, off: BalanceReport['letOff'
     'balance',
     'hand',
     verdict,
-    `By hand it takes ${handWords(balance, usual)}. ${forceMark(balance.comfortable)} is given with ease${verdict === 'clear' ? '' : `: ${easingWords(balance, off)}`}.`,
+    `By hand it takes ${handWords(balance, usual)}. ${forceMark(balance.comfortable)} is given with ease${verdict === 'clear' ? '' : `: ${easingWords(balance, report)}`}.`,
   );
 }
 
 /** What makes it lighter: struts that are too strong are let off before others are bought. */
-function easingWords({ struts }: Balance, off: BalanceReport['letOff']): string {
+function easingWords({ struts, helpers }: Balance, { letOff: off, unhelped }: BalanceReport): string {
   const [strut] = struts;
-  if (!strut) return 'help it with struts or springs, or make it lighter';
+  if (unhelped !== undefined && !off)
+    return `with nothing to help it, it takes ${forceMark(unhelped)} at most: let what helps it work the other way, or less, or take it off`;
+  if (helpers.length === 0) return 'help it with struts or springs, or make it lighter';
+  if (!strut) return 'help it more or otherwise, or make it lighter';
   if (!off) return 'look for other struts, or make it lighter';
   const push = forceMark(off.gas * strut.strut.push);
   const valves = struts.length > 1 ? `their valves to ${push} each` : `its valve to ${push}`;
@@ -233,6 +237,37 @@ function strutNotes({ words, left, shut, most, bears, bows }: BalanceReport['str
       'clear',
       `${said} is under pressure: it is never opened, bored or heated, and let go of only with the leaf wide open and propped.`,
     ),
+  ];
+}
+
+/** Springs at one place: whether they are drawn too far, and what their screws bear. */
+function springNotes(springs: BalanceReport['springs'][number]): PartNote[] {
+  const { words, count, drawn, longest, most, bears, bows } = springs;
+  const said = capitalised(words);
+  const are = count > 1 ? 'are' : 'is';
+  return [
+    note(
+      'balance',
+      `${words} drawn`,
+      drawn > longest ? 'hits' : 'clear',
+      `${said} ${are} drawn out to ${lengthMark(drawn, 'least')} at most; ${lengthMark(longest)} is the longest${drawn > longest ? ' before a spring is spoilt: ends nearer to each other, or a longer one' : ''}.`,
+    ),
+    note(
+      'balance',
+      `${words} bracket`,
+      most > bears ? 'hits' : most > NEAR_LIMIT * bears ? 'tight' : 'clear',
+      `The brackets of ${words} are pulled at with ${forceMark(most)} at most; the screws of one bear ${forceMark(bears)}${most > bears ? ': fewer or weaker springs, more screws, or a plate behind will do' : ''}.`,
+    ),
+    ...(bows > BOWS
+      ? [
+          note(
+            'balance',
+            `${words} bow`,
+            'tight',
+            `The side that ${words} ${count > 1 ? 'hang' : 'hangs'} beside is bowed by ${lengthMark(bows)}: a rail across, or a thicker side.`,
+          ),
+        ]
+      : []),
   ];
 }
 

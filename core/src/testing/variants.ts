@@ -1,4 +1,4 @@
-import type { Field } from '../card/field';
+import { wordsFor, type Field } from '../card/field';
 import { get, type PathStep } from '../item/path';
 import { applyEdit } from '../plan/edit';
 import { fieldsOf } from '../plan/fieldsOf';
@@ -89,7 +89,8 @@ function value(field: Field<unknown>, item: Item, plan: Plan, dice: Dice): unkno
     case 'mount':
       return undefined;
     default:
-      if (!('pick' in input)) return input.value(dice.one(input.words), item.value, plan.materials);
+      if (!('pick' in input))
+        return input.value(dice.one(wordsFor(input, item.value)), item.value, plan.materials);
       if (input.pick !== 'material') return undefined;
       return dice.one(plan.materials.filter(({ kind }) => input.kinds?.(item.value).includes(kind) ?? true))
         .id;

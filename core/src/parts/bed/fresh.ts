@@ -1,7 +1,7 @@
 import type { PartPlace } from '../contract/family';
 import { openingOf } from '../kit/fronts';
 import { USUAL_GRIP } from '../kit/turning/grip';
-import type { Help, Stay } from '../kit/turning/schema';
+import type { Stay, UsualHelp } from '../kit/turning/schema';
 import type { Bed, Legs } from './schema';
 
 /** Usual numbers to start from. Common practice, no single source; each is there to be changed. */
@@ -21,21 +21,23 @@ export const USUAL_BED_STAY: NonNullable<Stay> = {
   onCase: { along: mm(245), in: mm(20) },
 };
 
-export const USUAL_BED_HELP: { readonly [Kind in Help['kind']]: Extract<Help, { kind: Kind }> } = {
+export const USUAL_BED_HELP: UsualHelp = {
   none: { kind: 'none' },
   'gas struts': {
     kind: 'gas struts',
-    hardware: 'strut-485-100',
+    // Beneath the pivot on the cabinet: at their longest with the bed up, they are pressed in as it comes down.
+    hardware: 'strut-485-400',
     count: 2,
-    onLeaf: { along: mm(140), in: mm(20) },
-    onCase: { along: mm(480), in: mm(120) },
+    onLeaf: { along: mm(320), in: mm(20) },
+    onCase: { along: mm(-130), in: mm(50) },
   },
   'pull springs': {
     kind: 'pull springs',
-    hardware: 'spring-1-2',
+    // Over the pivot on both: drawn out as it comes down.
+    hardware: 'spring-4',
     count: 2,
-    onLeaf: { along: mm(-80), in: mm(40) },
-    onCase: { along: mm(300), in: mm(60) },
+    onLeaf: { along: mm(150), in: mm(40) },
+    onCase: { along: mm(330), in: mm(60) },
   },
   counterweight: {
     kind: 'counterweight',

@@ -14,6 +14,19 @@ export interface FittedStrut {
   readonly bracket: Bracket;
 }
 
+/** Springs side by side at one place, alike, with how long they are along the travel. */
+export interface FittedSprings {
+  /** One each. */
+  readonly keys: readonly string[];
+  readonly words: string;
+  /** A spring drawn out farther is spoilt, mm. */
+  readonly longest: number;
+  readonly length: Coordinate;
+  /** Of one of them. */
+  readonly force: Force;
+  readonly bracket: Bracket;
+}
+
 /** How an end of a strut is held: how far off its wood it pushes, what its screws bear across, N, and the side it is on, mm and MPa. */
 export interface Bracket {
   readonly off: number;
@@ -49,8 +62,9 @@ export interface Balance {
   /** It opens against its weight, or by it. */
   readonly opens: 'up' | 'down';
   readonly struts: readonly FittedStrut[];
-  /** Something helps it, or holds it where it is left: that is chosen for what it weighs. */
-  readonly helped: boolean;
+  readonly springs: readonly FittedSprings[];
+  /** The keys of the efforts that help it, or hold it where it is left: those are chosen for what it weighs. */
+  readonly helpers: readonly string[];
   /** What is weighed besides that may not be there: a cushion that comes off, a mattress; how that reads, and the keys of its efforts. */
   readonly mayBeOff?: { readonly words: string; readonly keys: readonly string[] };
   /** What of it may weigh otherwise, as another mattress does: how that reads, and by how much, by the keys of its efforts. */

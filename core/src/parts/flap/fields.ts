@@ -5,7 +5,7 @@ import { helpFields } from '../kit/turning/fields';
 import { hingeFields } from '../kit/turning/hingeFields';
 import { gripFields, stayFields } from '../kit/turning/stayFields';
 import { LEANT_ON_DESK } from './advice';
-import { USUAL_FLAP_FIT, USUAL_FLAP_HELP, USUAL_FLAP_STAY, USUAL_FLAP_WAY } from './fresh';
+import { helpsFlap, USUAL_FLAP_FIT, USUAL_FLAP_HELP, USUAL_FLAP_STAY, USUAL_FLAP_WAY } from './fresh';
 import { isTurning } from './lay';
 import type { Flap, FlapWay } from './schema';
 
@@ -111,7 +111,7 @@ const FIELDS: readonly FlapField[] = [
   },
   ...hingeFields<Flap>(['way', 'hinge'], ({ way: one }) => (isTurning(one) ? one.hinge : undefined)),
   ...gripFields<Flap>(),
-  ...helpFields<Flap>(USUAL_FLAP_HELP),
+  ...helpFields<Flap>(USUAL_FLAP_HELP, (kind, { way }) => helpsFlap(kind, way)),
   ...stayFields<Flap>(USUAL_FLAP_STAY),
 ];
 

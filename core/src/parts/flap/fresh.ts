@@ -1,5 +1,5 @@
 import type { PartPlace } from '../contract/family';
-import type { FlapFit, Help, LevelHinge, Stay } from '../kit/turning/schema';
+import type { FlapFit, HelpKind, LevelHinge, Stay, UsualHelp } from '../kit/turning/schema';
 import { openingOf } from '../kit/fronts';
 import { USUAL_GRIP } from '../kit/turning/grip';
 import type { Flap, FlapWay } from './schema';
@@ -59,7 +59,8 @@ export const USUAL_FLAP_STAY: NonNullable<Stay> = {
   onCase: { along: mm(245), in: mm(5) },
 };
 
-export const USUAL_FLAP_HELP: { readonly [Kind in Help['kind']]: Extract<Help, { kind: Kind }> } = {
+/** Struts push up what hangs at its head; springs and a cord draw back what falls open. Each is placed for that. */
+export const USUAL_FLAP_HELP: UsualHelp = {
   none: { kind: 'none' },
   'gas struts': {
     kind: 'gas struts',
@@ -72,7 +73,7 @@ export const USUAL_FLAP_HELP: { readonly [Kind in Help['kind']]: Extract<Help, {
     kind: 'pull springs',
     hardware: 'spring-1-2',
     count: 2,
-    onLeaf: { along: mm(20), in: mm(40) },
+    onLeaf: { along: mm(100), in: mm(40) },
     onCase: { along: mm(240), in: mm(60) },
   },
   counterweight: {
@@ -85,6 +86,13 @@ export const USUAL_FLAP_HELP: { readonly [Kind in Help['kind']]: Extract<Help, {
   'lid springs': { kind: 'lid springs', hardware: 'lid-spring-4', count: 2 },
   'friction hinges': { kind: 'friction hinges', hardware: 'friction-3', count: 2 },
 };
+
+/** It turns at its foot, and falls open. */
+export const hangsAtFoot = ({ kind }: FlapWay): boolean => kind === 'drop front' || kind === 'tilt-out';
+
+/** Inside its case no strut pushes what falls open back up, and nothing draws up what hangs at its head. */
+export const helpsFlap = (kind: HelpKind, way: FlapWay): boolean =>
+  hangsAtFoot(way) ? kind !== 'gas struts' : kind !== 'pull springs' && kind !== 'counterweight';
 
 /** A drop front lies over its sides and its head, and ends level with the bottom's upper face: open they are one. */
 export const DROP_FIT: FlapFit = { ...USUAL_FLAP_FIT.overlay, bottom: mm(0) };

@@ -22,6 +22,7 @@ import {
   type TurningPlane,
 } from '../kit/turning/plane';
 import type { LevelHinge } from '../kit/turning/schema';
+import { hangsAtFoot } from './fresh';
 import type { Flap, FlapWay } from './schema';
 
 export const RADIANS = Math.PI / 180;
@@ -82,8 +83,6 @@ const BRACKET = 15;
 const OFF = 12;
 
 export const isTurning = (way: FlapWay): way is Extract<FlapWay, { hinge: LevelHinge }> => 'hinge' in way;
-const hangsAtFoot = ({ kind }: FlapWay) => kind === 'drop front' || kind === 'tilt-out';
-
 export function layFlap(flap: Flap, place: PartPlace): LaidFlap {
   const { carcass, stock, hardware } = place;
   const frame = frameOf(carcass);

@@ -1,6 +1,6 @@
 import type { PartPlace } from '../contract/family';
 import { USUAL_GRIP } from '../kit/turning/grip';
-import type { Help, Stay } from '../kit/turning/schema';
+import type { Stay, UsualHelp } from '../kit/turning/schema';
 import type { Lid } from './schema';
 
 /** Usual numbers to start from. Common practice, no single source; each is there to be changed. */
@@ -23,7 +23,7 @@ export const USUAL_STAY: NonNullable<Stay> = {
   onLeaf: { along: mm(150), in: mm(10) },
   onCase: { along: mm(40), in: mm(130) },
 };
-export const USUAL_HELP: { readonly [Kind in Help['kind']]: Extract<Help, { kind: Kind }> } = {
+export const USUAL_HELP: UsualHelp = {
   none: { kind: 'none' },
   'gas struts': {
     kind: 'gas struts',
@@ -45,7 +45,8 @@ export const USUAL_HELP: { readonly [Kind in Help['kind']]: Extract<Help, { kind
     hardware: 'weight-4',
     count: 1,
     onLeaf: { along: mm(250), in: mm(10) },
-    onCase: { along: mm(10), in: mm(-250) },
+    // Over where it stands open: it never draws that back.
+    onCase: { along: mm(-20), in: mm(-250) },
   },
   'lid springs': { kind: 'lid springs', hardware: 'lid-spring-4', count: 1 },
   'friction hinges': { kind: 'friction hinges', hardware: 'friction-3', count: 2 },

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import {
   fieldLabel,
+  wordsFor,
   fieldsOf,
   get,
   pathOf,
@@ -86,7 +87,7 @@ function ItemField({ plan, item, field }: { plan: Plan; item: Item; field: ItemF
     <Choice
       {...shared}
       value={input.word(item.value)}
-      options={input.words}
+      options={wordsFor(input, item.value)}
       meaning={(word) => input.value(word, item.value, plan.materials)}
     />
   );

@@ -9,10 +9,11 @@ import { weigh } from '../../../piece/mass';
 import type { Piece } from '../../../piece/piece';
 import type { Point3 } from '../../../solid/prism';
 import { dot } from '../../../solid/vector';
-import type { Balance, Bracket, FittedStrut, HingeRow } from '../../contract/balance';
-import { helpersOf, stayHelper, stayItem } from './help';
+import type { Balance, Bracket, FittedSprings, FittedStrut, HingeRow } from '../../contract/balance';
+import { helpersOf, stayHelper, stayItem, type Helper } from './help';
 import { axisOf, type TurningPlane } from './plane';
 import type { Closer, Help, Latch, LevelHinge, Stay } from './schema';
+import { USUAL_SCREWS } from './works';
 
 /** What a hand lifts a lid or a flap with, with ease, N. Common practice. */
 export const LID_HAND = 50;
@@ -50,7 +51,7 @@ export interface TurningLeaf {
 
 /** All that its balance hangs on. */
 export function balanceOf(leaf: TurningLeaf, hardware: HardwareList, stock: Stock): Balance {
-  const helped = { key: leaf.key, plane: leaf.plane, x: leaf.helpX };
+  const helped = { key: leaf.key, plane: leaf.plane, opens: leaf.opens, x: leaf.helpX };
   const helpers = helpersOf(leaf.help, helped, hardware);
   const stays = leaf.stay ? stayHelper(leaf.stay, helped, hardware) : [];
   const stay = leaf.stay && stayItem(leaf.stay.hardware, hardware);
@@ -69,7 +70,8 @@ export function balanceOf(leaf: TurningLeaf, hardware: HardwareList, stock: Stoc
         ? [{ key, words, strut: strut.item, length: strut.length, force, bracket: bracketOf(leaf, hardware) }]
         : [],
     ),
-    helped: helpers.length > 0,
+    springs: springsOf(helpers, bracketOf(leaf, hardware)),
+    helpers: helpers.map(({ key }) => key),
     ...(leaf.mayBeOff && { mayBeOff: leaf.mayBeOff }),
     ...(leaf.mayBe && { mayBe: leaf.mayBe }),
     ...(leaf.heights && { heights: leaf.heights }),
@@ -84,14 +86,33 @@ export function balanceOf(leaf: TurningLeaf, hardware: HardwareList, stock: Stoc
   };
 }
 
-/** The screws of one end of a strut, by the thinner wood they may be in, and the side that its push bows. */
+/** Springs by the place they hang at. */
+function springsOf(helpers: readonly Helper[], bracket: Bracket): FittedSprings[] {
+  const places = new Set(helpers.flatMap(({ spring }) => (spring ? [spring.place] : [])));
+  return [...places].map((place) => {
+    const there = helpers.filter(({ spring }) => spring?.place === place);
+    const { words, spring, force } = there[0]!;
+    return {
+      keys: there.map(({ key }) => key),
+      words: there.length > 1 ? `${words}s` : words,
+      longest: spring!.longest,
+      length: spring!.length,
+      force: force!,
+      bracket,
+    };
+  });
+}
+
+/** The screws of one end of a strut or of springs, by the thinner wood they may be in, and the side that its push bows. */
 function bracketOf({ help, side }: TurningLeaf, hardware: HardwareList): Bracket {
-  const item = help.kind === 'gas struts' ? hardware.find(help.hardware, 'gas strut') : undefined;
+  const strut = help.kind === 'gas struts' ? hardware.find(help.hardware, 'gas strut') : undefined;
+  const spring = help.kind === 'pull springs' ? hardware.find(help.hardware, 'pull spring') : undefined;
+  const screws = spring ? USUAL_SCREWS : (strut?.screws ?? 0);
   const deep = Math.max(0, Math.min(SCREW.deep, (side?.thick ?? SCREW.deep) - SCREW.left));
   const gravity = (side?.material.density ?? USUAL_DENSITY) / 1000;
   return {
-    off: item?.off ?? 0,
-    bears: (item?.screws ?? 0) * screwHolds(gravity, SCREW.across, deep) * ACROSS_SHARE,
+    off: spring ? spring.across / 2 : (strut?.off ?? 0),
+    bears: screws * screwHolds(gravity, SCREW.across, deep) * ACROSS_SHARE,
     side: side && {
       thick: side.thick,
       high: side.high,

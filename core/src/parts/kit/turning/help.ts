@@ -9,7 +9,7 @@ import {
   type Force,
 } from '../../../balance/force';
 import { distanceTo, turnAbout, type Coordinate } from '../../../balance/coordinate';
-import { exactly, scaled, type Interval } from '../../../balance/interval';
+import { exactly, scaled, sum as plus, type Interval } from '../../../balance/interval';
 import type { GasStrut } from '../../../balance/strut';
 import type { HardwareKind, HardwareOf } from '../../../hardware/schema';
 import type { HardwareList } from '../../../hardware/generic';
@@ -51,6 +51,16 @@ export const gasStrutOf = (item: HardwareOf<'gas strut'>): GasStrut => ({
 const within = (value: number, percent: number): Interval =>
   scaled({ least: 1 - percent / PERCENT, most: 1 + percent / PERCENT }, value);
 
+/** Between springs that hang side by side, mm. Common practice. */
+const BETWEEN_SPRINGS = 4;
+
+/** How many springs are side by side at each place. */
+export const springsEach = (help: Help): number => (help.kind === 'pull springs' ? (help.each ?? 1) : 1);
+
+/** How broad springs side by side are together, mm. */
+export const springsBroad = (help: Help, across: number): number =>
+  springsEach(help) * (across + BETWEEN_SPRINGS) - BETWEEN_SPRINGS;
+
 /** One of what helps, between a leaf and its case or in the line of its hinges. */
 export interface Helper {
   readonly key: string;
@@ -59,18 +69,22 @@ export interface Helper {
   /** Where it pushes or pulls at a point of the leaf. */
   readonly force?: Force;
   readonly strut?: { readonly item: GasStrut; readonly length: Coordinate };
+  /** Of a spring: the place it hangs at, one of several there. */
+  readonly spring?: { readonly place: number; readonly longest: number; readonly length: Coordinate };
 }
 
 /** A leaf that turns, and where along its axis what helps it stands, mm in the frame. */
 export interface Helped {
   readonly key: string;
   readonly plane: TurningPlane;
+  /** It opens against its weight, or by it: what is wound up in its hinge line works against that. */
+  readonly opens: 'up' | 'down';
   /** Where what is between leaf and case stands, by how many there are. */
   readonly x: readonly number[];
 }
 
 /** All that helps a leaf, one by one; nothing where its hardware is not there. */
-export function helpersOf(help: Help, { key, plane, x }: Helped, hardware: HardwareList): Helper[] {
+export function helpersOf(help: Help, { key, plane, opens, x }: Helped, hardware: HardwareList): Helper[] {
   const motion = turnOf(plane);
   const about = axisOf(plane);
   const named = (i: number, many: string, one: string) => ({
@@ -101,15 +115,25 @@ export function helpersOf(help: Help, { key, plane, x }: Helped, hardware: Hardw
     case 'pull springs': {
       const item = hardware.find(help.hardware, 'pull spring');
       if (!item) return [];
-      return x.map((_, i): Helper => {
-        const { key: own, words } = named(i, 'spring', 'spring');
+      const each = springsEach(help);
+      const pulls = {
+        perMm: within(item.rate, item.tolerance),
+        begins: within(item.begins, item.tolerance),
+        free: item.free,
+      };
+      return x.flatMap((_, i) => {
+        const { key: place, words } = named(i, 'spring', 'spring');
+        const ends = endsAt(help, i);
         const spring = {
-          perMm: within(item.rate, item.tolerance),
-          begins: within(item.begins, item.tolerance),
-          free: item.free,
+          place: i,
+          longest: item.longest,
+          length: distanceTo(ends.motion, ends.on, ends.fixed),
         };
-        const force = springForce(own, words, spring, endsAt(help, i));
-        return { key: own, words, effort: force, force };
+        return Array.from({ length: each }, (_one, nth): Helper => {
+          const own = each > 1 ? `${place}.${nth + 1}` : place;
+          const force = springForce(own, words, pulls, ends, `${key} springs`);
+          return { key: own, words, effort: force, force, spring };
+        });
       });
     }
     case 'counterweight': {
@@ -125,10 +149,14 @@ export function helpersOf(help: Help, { key, plane, x }: Helped, hardware: Hardw
     case 'lid springs': {
       const item = hardware.find(help.hardware, 'lid spring');
       if (!item) return [];
-      const spring = {
-        shut: scaled(within(item.torque, item.tolerance), help.count * NM),
-        perRad: (help.count * item.less * NM) / (Math.PI / 2),
-      };
+      const wound = scaled(within(item.torque, item.tolerance), help.count * NM);
+      const less = help.count * item.less * NM;
+      const perRad = less / (Math.PI / 2);
+      // Wound up wholly where the leaf is heaviest: shut, or a quarter turn down.
+      const spring =
+        opens === 'up'
+          ? ({ shut: wound, perRad, turns: 'open' } as const)
+          : ({ shut: plus(wound, exactly(-less)), perRad: -perRad, turns: 'shut' } as const);
       const own = `${key}/springs`;
       const words = help.count > 1 ? 'its lid springs' : 'its lid spring';
       return [{ key: own, words, effort: turningSpring(own, words, spring, motion, about) }];

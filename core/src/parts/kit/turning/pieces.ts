@@ -4,6 +4,7 @@ import type { HardwareList } from '../../../hardware/generic';
 import { plain } from '../../../piece/plain';
 import type { Link, Piece } from '../../../piece/piece';
 import { atPlane, fromAxis, levelLeafOf, type TurningPlane } from './plane';
+import { springsBroad, springsEach } from './help';
 import type { Closer, Help, Latch, Stay } from './schema';
 
 /** A link with the way it goes, where that is not the leaf's own. */
@@ -50,6 +51,7 @@ export function betweenLinks(
     tube: strut?.tube ?? spring!.across,
     rod: strut?.rod ?? spring!.across,
     part: strut ? strutPart(strut) : SPRING_PART,
+    ...(spring && { broad: springsBroad(help, spring.across) }),
     // Its rod hangs down while it is shut, so that its seals stay oiled.
     rodAt: low(fixed) < low(onLeaf) ? 'case' : 'leaf',
   });
@@ -69,7 +71,7 @@ export function betweenLinks(
           told: { key: `${owner.key}/${id}`, words: told },
           solids: [solid],
         }),
-        hardware: { id: help.hardware, share: HALF },
+        hardware: { id: help.hardware, share: HALF * springsEach(help) },
       })),
     },
     motion,

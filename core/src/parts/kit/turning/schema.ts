@@ -14,6 +14,9 @@ const counted = (most: number) =>
 export const PlaceInPlaneSchema = v.strictObject({ along: LengthSchema, in: LengthSchema });
 export type PlaceInPlane = v.InferOutput<typeof PlaceInPlaneSchema>;
 
+/** Springs side by side between two plates. */
+export const MOST_SPRINGS = 12;
+
 /** Between the leaf and its case: where each end is. */
 const BETWEEN = { onLeaf: PlaceInPlaneSchema, onCase: PlaceInPlaneSchema };
 
@@ -23,7 +26,14 @@ export const HelpSchema = v.variant(
   [
     v.strictObject({ kind: v.literal('none') }),
     v.strictObject({ kind: v.literal('gas struts'), hardware: IdSchema, count: counted(2), ...BETWEEN }),
-    v.strictObject({ kind: v.literal('pull springs'), hardware: IdSchema, count: counted(2), ...BETWEEN }),
+    v.strictObject({
+      kind: v.literal('pull springs'),
+      hardware: IdSchema,
+      count: counted(2),
+      /** Side by side between two plates at each place; one where it is not said. */
+      each: v.optional(counted(MOST_SPRINGS)),
+      ...BETWEEN,
+    }),
     v.strictObject({ kind: v.literal('counterweight'), hardware: IdSchema, count: counted(2), ...BETWEEN }),
     v.strictObject({ kind: v.literal('lid springs'), hardware: IdSchema, count: counted(6) }),
     v.strictObject({ kind: v.literal('friction hinges'), hardware: IdSchema, count: counted(6) }),
@@ -32,6 +42,8 @@ export const HelpSchema = v.variant(
 );
 export type Help = v.InferOutput<typeof HelpSchema>;
 export type HelpKind = Help['kind'];
+/** Of every kind of help its usual numbers. */
+export type UsualHelp = { readonly [Kind in HelpKind]: Extract<Help, { kind: Kind }> };
 
 /** What lets it open so far and no farther: a chain, a strap, a stay, at one end of it or at both. */
 export const StaySchema = v.nullable(

@@ -13,7 +13,7 @@ import type { Help, PlaceInPlane, Stay } from './schema';
 const PLATE = 30;
 const PILOT = { across: 2.5, deep: 15, left: 2, apart: 14 };
 /** Screws that hold one end of a stay, and of a spring. */
-const USUAL_SCREWS = 2;
+export const USUAL_SCREWS = 2;
 
 /** What is fixed to a leaf at one end and to its case at the other. */
 interface Between {
