@@ -89,7 +89,7 @@ function handNote(balance: Balance, usual: Balanced, report: BalanceReport): Par
 function easingWords({ struts, helpers }: Balance, { letOff: off, unhelped }: BalanceReport): string {
   const [strut] = struts;
   if (unhelped !== undefined && !off)
-    return `with nothing to help it, it takes ${forceMark(unhelped)} at most: let what helps it work the other way, or less, or take it off`;
+    return `with nothing to help it, it takes ${forceMark(unhelped)} at most: weaker help will do, or help that works the other way`;
   if (helpers.length === 0) return 'help it with struts or springs, or make it lighter';
   if (!strut) return 'help it more or otherwise, or make it lighter';
   if (!off) return 'look for other struts, or make it lighter';

@@ -8,6 +8,8 @@ import type { Part } from '../parts/families';
 import { carriedBy } from '../plan/carried';
 import { carcassStrengthNotes } from '../carcass/strength';
 import { carcassAssumptions } from '../stability/assumptions';
+import { behindLine } from '../stability/framing';
+import { partFixingAssumptions, partFixingNote } from '../stability/partFixing';
 import { heatNotes } from '../stability/heat';
 import { wiringNotes } from '../stability/wiring';
 import { thingAssumptions } from '../things/assumptions';
@@ -26,26 +28,36 @@ export interface ItemFindings {
 interface Told {
   readonly units: Units;
   readonly taken: Plan['taken'];
-  /** What is mounted on it, as text. */
-  readonly carried: string;
+  /** What is mounted on it, and what is behind its fixings, as text. */
+  readonly hangsOn: string;
   readonly findings: ItemFindings;
 }
 const cache = new WeakMap<BuiltPart, Told>();
 
-/** Of a part whose host is in the plan: told once as long as the part stays the same, and what is mounted on it. */
+/** Of a part whose host is in the plan: told once as long as the part stays the same, what is mounted on it, and what it is fixed to. */
 export function partFindings(plan: Plan, part: Part): ItemFindings {
   const built = partBuilt(plan, part)!;
   const known = cache.get(built);
   const carried = carriedBy(plan, part.id);
-  const carriedText = JSON.stringify(carried);
-  if (known?.units === plan.units && known.taken === plan.taken && known.carried === carriedText)
-    return known.findings;
   const appraisal = appraisalOf(part);
+  const fixed = appraisal.fixedTo?.(built.laid);
+  const behind = fixed ? behindLine(plan, fixed.line) : [];
+  const hangsOn = JSON.stringify([carried, behind]);
+  if (known?.units === plan.units && known.taken === plan.taken && known.hangsOn === hangsOn)
+    return known.findings;
+  const notes = [
+    ...appraisal.notes(built.laid, built.pieces, carried),
+    ...(fixed ? [partFixingNote(plan, fixed, behind)] : []),
+  ];
+  const assumptions = [
+    ...appraisal.assumptions(built.laid),
+    ...(fixed ? partFixingAssumptions(plan, fixed, behind, part.name) : []),
+  ];
   const findings = {
-    notes: noteFindings(part.id, appraisal.notes(built.laid, built.pieces, carried), plan),
-    assumptions: told(part.id, appraisal.assumptions(built.laid), plan.units),
+    notes: noteFindings(part.id, notes, plan),
+    assumptions: told(part.id, assumptions, plan.units),
   };
-  cache.set(built, { units: plan.units, taken: plan.taken, carried: carriedText, findings });
+  cache.set(built, { units: plan.units, taken: plan.taken, hangsOn, findings });
   return findings;
 }
 

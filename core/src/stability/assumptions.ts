@@ -21,17 +21,27 @@ export function carcassAssumptions(plan: Plan, carcass: Carcass): Assumption[] {
 
 function fixingAssumptions(plan: Plan, carcass: Carcass): Assumption[] {
   const { fixing, name, stands } = carcass;
-  const item = fixing && planHardware(plan).named(fixing.hardware);
-  if (!item || behindOf(plan, carcass).length > 0) return [];
+  if (!fixing || behindOf(plan, carcass).length > 0) return [];
+  return fixingAssumption(plan, fixing.hardware, name, stands.on === 'the ceiling' ? 'over' : 'behind');
+}
+
+/** What fixings are made for is taken to be there, where nobody drew what is. */
+export function fixingAssumption(
+  plan: Plan,
+  hardware: string,
+  name: string,
+  where: 'over' | 'behind',
+): Assumption[] {
+  const item = planHardware(plan).named(hardware);
+  if (!item) return [];
   const [is, find] =
     item.kind === 'stud screw'
-      ? stands.on === 'the ceiling'
+      ? where === 'over'
         ? ['joists are', 'the joists']
         : ['studs are', 'the studs']
       : item.kind === 'wall plug'
         ? ['masonry is', 'what the wall is made of']
         : ['a hollow wall is', 'what the wall is made of'];
-  const where = stands.on === 'the ceiling' ? 'over' : 'behind';
   return [
     {
       words: `${is} ${where} the ${called(name)} wherever a fixing of it goes`,

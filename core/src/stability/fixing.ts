@@ -1,4 +1,3 @@
-import type { Carcass } from '../carcass/schema';
 import type { FIXING_KINDS, HardwareOf } from '../hardware/schema';
 import { called } from '../item/called';
 import { uncapitalised } from '../item/capitals';
@@ -7,7 +6,7 @@ import type { Verdict } from '../item/verdict';
 import { forceMark } from '../length/lengthMark';
 import { planHardware } from '../plan/place';
 import type { Plan } from '../plan/schema';
-import { behindOf, type Behind } from './framing';
+import type { Behind } from './framing';
 
 /** Of what its fixings hold, more than this is told as tight. */
 const NEAR_LIMIT = 0.8;
@@ -15,22 +14,26 @@ const NEAR_LIMIT = 0.8;
 type Fixing = HardwareOf<(typeof FIXING_KINDS)[number]>;
 type Held = Pick<PartNote, 'verdict' | 'sentence'>;
 
-/**
- * Whether the fixings of a carcass hold a pull and a weight, N.
- *
- * @param does  what it does, up to the figure: "it pulls with"
- */
-export function fixingHolds(plan: Plan, carcass: Carcass, does: string, pull: number, down: number): Held {
-  const asks = `${does} ${forceMark(pull)}${down > 0 ? ` and bears down with ${forceMark(down)}` : ''}`;
-  const item = carcass.fixing && planHardware(plan).named(carcass.fixing.hardware);
-  if (!carcass.fixing || !item)
+/** What is asked of fixings, N, with what is behind them. */
+export interface Asked {
+  readonly fixing: { readonly hardware: string; readonly count: number } | null;
+  readonly behind: readonly Behind[];
+  /** The sentence up to here: "it pulls with 40 N and bears down with 120 N". */
+  readonly asks: string;
+  readonly pull: number;
+  readonly down: number;
+}
+
+/** Whether fixings hold a pull and a weight. */
+export function fixingHolds(plan: Plan, { fixing: asked, behind, asks, pull, down }: Asked): Held {
+  const item = asked && planHardware(plan).named(asked.hardware);
+  if (!asked || !item)
     return {
       verdict: 'tight',
       sentence: `${asks}: say what it is fixed with, so that it is seen whether that holds.`,
     };
-  const { count } = carcass.fixing;
+  const { count } = asked;
   const fixing = item as unknown as Fixing;
-  const behind = behindOf(plan, carcass);
   const wrong = unsuited(fixing, behind);
   if (wrong)
     return {

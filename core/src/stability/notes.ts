@@ -8,6 +8,7 @@ import type { Plan } from '../plan/schema';
 import { GRAVITY } from '../piece/mass';
 import { BOOKS } from '../strength/usualLoads';
 import { fixingHolds } from './fixing';
+import { behindOf } from './framing';
 import { edgesOfFoot, footOfCarcass, type FootEdge } from './foot';
 import { loadsOf, type Loads } from './loads';
 import { besides, isBorne, standsIn } from './places';
@@ -140,7 +141,10 @@ function storedIn(plan: Plan, carcass: Carcass): number {
   );
 }
 
+/** @param does  what it does, up to the figure: "it pulls with" */
 const fixed = (plan: Plan, carcass: Carcass, does: string, pull: number, down: number): PartNote => {
-  const { verdict, sentence } = fixingHolds(plan, carcass, does, pull, down);
+  const asks = `${does} ${forceMark(pull)}${down > 0 ? ` and bears down with ${forceMark(down)}` : ''}`;
+  const behind = behindOf(plan, carcass);
+  const { verdict, sentence } = fixingHolds(plan, { fixing: carcass.fixing, behind, asks, pull, down });
   return holds(verdict, sentence);
 };

@@ -3,6 +3,7 @@ import type { Assumption, PartNote } from '../../item/note';
 import type { Mover } from '../../scene/scene';
 import type { Balance } from './balance';
 import type { Acting, Carried, PartPieces } from './family';
+import type { FixedTo } from './fixedTo';
 import type { LainOn } from './lainOn';
 import type { Placing } from './placing';
 
@@ -21,6 +22,8 @@ export interface Appraisal<Laid> {
   placings?(laid: Laid): readonly Placing[];
   /** Where one lies on it, down; not given of what nobody lies on. */
   lainOn?(laid: Laid): LainOn;
+  /** What holds it to its wall; not given of what stands or hangs otherwise. */
+  fixedTo?(laid: Laid): FixedTo;
   /** What sums and statics tell of it: loads, sag, fingers, reach; `carried` is what others have mounted on it. */
   notes(laid: Laid, pieces: PartPieces, carried: readonly Carried[]): PartNote[];
   assumptions(laid: Laid): Assumption[];

@@ -1,6 +1,3 @@
-import type { Hardware } from '../../hardware/schema';
-import { called } from '../../item/called';
-import { uncapitalised } from '../../item/capitals';
 import { noteOf, type Assumption, type PartNote } from '../../item/note';
 import { forceMark, lengthMark, massMark } from '../../length/lengthMark';
 import type { Material } from '../../material/schema';
@@ -9,6 +6,9 @@ import { strengthOf } from '../../material/strength';
 import { bentBy, type Bent } from '../../strength/beam';
 import { graded, judgeSpan, SAG_SHARE, spanNote, type Spanned } from '../../strength/spans';
 import { atMiddle, PERSON_STRIP } from '../../strength/usualLoads';
+import type { FixedTo } from '../contract/fixedTo';
+import { middleOf, span } from '../../solid/bounds';
+import type { Point3 } from '../../solid/prism';
 import { hardwareAssumptions, stiffnessAssumptions, thicknessAssumptions } from '../kit/assumptions';
 import { handLifts, loadOf, wallLoad } from './forces';
 import type { LaidFoldDown } from './lay';
@@ -23,7 +23,6 @@ export const foldDownNotes = (laid: LaidFoldDown): PartNote[] => [
   heightNote(laid),
   ...spansOf(laid).map(({ of, spanned }) => ({ ...spanNote(spanned), of })),
   ...pastNotes(laid),
-  fixingNote(laid),
   liftNote(laid),
   ...cautionNotes(laid),
 ];
@@ -123,25 +122,24 @@ export const foldDownDoes = (laid: LaidFoldDown, material: Material): boolean =>
   spansOf(laid, material).every(({ spanned }) => judgeSpan(spanned).verdict === 'clear') &&
   pastGrade(pastEdge(laid, material)) === 'clear';
 
-/** What the cleat's fixings hold; screws into a lining alone are told apart, since plasterboard bears nobody. */
-function fixingNote(laid: LaidFoldDown): PartNote {
-  const { leaf, place } = laid;
-  const { pull, down } = wallLoad(laid, loadOf(leaf));
-  const item = place.hardware.named(leaf.fixing.hardware) as Hardware & { readonly pull: number; readonly down: number };
-  const { count } = leaf.fixing;
-  const share = Math.max(pull / (count * item.pull), down / (count * item.down));
-  const hollow = item.kind === 'hollow-wall fixing' && leaf.use !== 'table';
-  const asks = `With ${massMark(loadOf(leaf))} on its far edge its cleat is ${pull > 0 ? `drawn off the wall with ${forceMark(pull)} and ` : ''}bears ${forceMark(down)}`;
-  const holds = `${count} of ${uncapitalised(called(item.name))} hold ${forceMark(count * item.pull)} and ${forceMark(count * item.down)}`;
-  if (hollow)
-    return noteOf('fixing', 'hits', `${asks}: a lining bears nobody. Fix its cleat into studs or masonry.`, 'fixing');
-  return noteOf(
-    'fixing',
-    graded(share),
-    `${asks}; ${holds}${share > 1 ? `: ${Math.ceil(count * share)} of them would do` : ''}.`,
-    'fixing',
-  );
-} // prettier-ignore
+/** Its cleat is screwed along its middle; each so far from its end at least, mm. Common practice. */
+const FROM_END = 30;
+
+/** Its cleat holds it, with all of its load on its far edge. */
+export function foldDownFixedTo(laid: LaidFoldDown): FixedTo {
+  const { leaf, cleat, frame } = laid;
+  const { x, z } = cleat;
+  const at = (along: number): Point3 => frame.toSpace([along, 0, middleOf(z)]);
+  const kg = loadOf(leaf);
+  const end = Math.min(FROM_END, span(x) / 2);
+  return {
+    fixing: leaf.fixing,
+    line: [at(x[0] + end), at(x[1] - end)],
+    what: `With ${massMark(kg)} on its far edge its cleat`,
+    ...wallLoad(laid, kg),
+    person: leaf.use !== 'table',
+  };
+}
 
 function liftNote(laid: LaidFoldDown): PartNote {
   const newtons = handLifts(laid);

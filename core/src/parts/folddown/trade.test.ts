@@ -3,7 +3,9 @@ import { GRAVITY, weighAll } from '../../piece/mass';
 import { partBuilt } from '../../plan/place';
 import type { Point3 } from '../../solid/prism';
 import { foldDownOf, withFoldDown } from '../../testing/partsOf';
-import { planWith } from '../../testing/planWith';
+import { mm, planWith } from '../../testing/planWith';
+import { told } from '../../testing/told';
+import { newThing } from '../../plan/fresh';
 import { pastEdge } from './advice';
 import { handLifts, wallLoad } from './forces';
 import { usualProps } from './fresh';
@@ -89,4 +91,35 @@ describe('a leaf that folds down', () => {
     const { kg } = weighAll(foldDownLinks(laid)[0]!.link.pieces, laid.place.stock);
     expect(handLifts(laid)).toBeCloseTo((kg * GRAVITY) / 2, 6);
   });
+
+  // Screws at 3630 to 4370 and half of the cleat up, for a table 800 wide from 3600; studs stand in the wall behind it, 45 wide.
+  it.each([
+    // kind of wall, first, spacing, fixing, and what is said of six
+    ['studs', 630, 600, 'stud-screw', 'Only 2 of them find a timber of the studs behind it'],
+    ['studs', 629, 600, 'stud-screw', 'Only 1 of them finds a timber of the studs behind it'],
+    ['studs', 0, 600, 'wall-plug', 'A plug holds in masonry, and behind it is the studs'],
+    ['hollow wall', 0, 0, 'wall-plug', 'A plug holds in masonry, and behind it is the hollow wall'],
+  ] as const)(
+    'is held by what is behind its wall: %s from %d every %d, %s',
+    (kind, first, spacing, hardware, said) => {
+      const made = withFoldDown('table', { fixing: { hardware, count: 6 } });
+      const behind = { x: mm(3000), y: mm(-90), z: mm(0), width: mm(2000), depth: mm(90), height: mm(2600) };
+      const shape = {
+        kind: 'framing',
+        first: mm(first),
+        spacing: mm(spacing),
+        wide: mm(45),
+        holds: 300,
+      } as const;
+      const on = told({
+        ...made,
+        change: (plan) => ({
+          ...plan,
+          things: [...plan.things, { ...newThing(plan, kind), ...behind, shape }],
+        }),
+      });
+      expect(on).toContain(said);
+      expect(told(made)).not.toContain(said);
+    },
+  );
 });
