@@ -85,7 +85,7 @@ const KINDS: readonly string[] = [
   ...GripSchema.options.map(({ entries }) => `grip: ${entries.kind.literal}`),
   ...FlapWaySchema.options.map(({ entries }) => `flap: ${entries.kind.literal}`),
   ...FlapFitSchema.options.map(({ entries }) => `flap fit: ${entries.kind.literal}`),
-  ...[...BED_TURNS, 'headboard', 'straps', 'bulge', 'rails', 'on its stays', 'way'].map(
+  ...[...BED_TURNS, 'headboard', 'desk', 'straps', 'bulge', 'rails', 'on its stays', 'way'].map(
     (kind) => `bed: ${kind}`,
   ),
   ...LegsSchema.options.map(({ entries }) => `legs: ${entries.kind.literal}`),

@@ -2,7 +2,7 @@ import { type Carcass } from '../carcass/schema';
 import { WHOLE } from '../carcass/kinds';
 import { type ReusedBoard } from '../parts/kit/reused';
 import { USUAL_FIT, USUAL_HANDLE, USUAL_RACK, hingeOf } from '../parts/door/fresh';
-import { USUAL_BED_STAY, USUAL_LEGS } from '../parts/bed/fresh';
+import { USUAL_BED_STAY, USUAL_LEGS, usualDesk } from '../parts/bed/fresh';
 import type { Bed } from '../parts/bed/schema';
 import { type Door } from '../parts/door/schema';
 import { type Part } from '../parts/families';
@@ -300,6 +300,8 @@ const BED_ROWS: Readonly<Record<string, KindRow>> = {
   'legs: fixed': { good: legged('fixed'), size: ['Case fold-up bed, leg', 111, 70], bad: under(legged('fixed')), said: 'A leg of the case fold-up bed touches the low box at 88°, 2° short of full travel' },
   // Its pin in the cabinet is as far below the pivot as the leg's below its hinge: 111 of leg less 15 of wood.
   'legs: on a link': { good: bed('at the end', { legs: USUAL_LEGS['on a link'], face: null }), size: ['Case fold-up bed, leg', 111, 70], bad: bed('at the end', { legs: { ...USUAL_LEGS['on a link'], crank: mm(140) }, face: null }), said: 'as far under its pivot and its legs’ hinges as this. At most 96 mm will do.' },
+  // Its hinges stand 60 over its top; down it lies 208 - 97 - 60 above the floor, and ends 18 lower.
+  'bed: desk': { good: bed('at the end', { desk: usualDesk(bedOf('at the end')) }), size: ['Case fold-up bed, desk', 906, 400], bad: { ...bed('at the end', { desk: usualDesk(bedOf('at the end')) }), change: boxAt('Threshold', { x: 3100, y: 2200, z: 0, width: 700, depth: 60, height: 40 }) }, said: 'The desk of the case fold-up bed touches the threshold' },
   'bed: headboard': { good: bed('at the end', { headboard: mm(40) }), size: ['Case fold-up bed, headboard', 906, 40], bad: bed('at the end', { headboard: mm(300) }), said: 'the back of the case' },
   // 18 of panel, 80, 18 and 150 are 266 of 444: a mattress that slumps by 150 reaches its rails' room, and by 40 over the bedding's.
   'bed: bulge': { good: bed('at the end', { mattress: { ...bedOf('at the end').mattress, bulges: mm(40) } }), size: ['Case fold-up bed, platform', 2020, 870], bad: bed('at the end', { mattress: { ...bedOf('at the end').mattress, thick: mm(300), bulges: mm(50) } }), said: 'Up, the bed is 466 mm deep, and its cabinet 444 mm within: 22 mm too much.' },

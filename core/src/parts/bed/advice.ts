@@ -1,17 +1,17 @@
 import { forceMark, lengthMark, massMark } from '../../length/lengthMark';
 import { motionPose, moved } from '../../motion/motion';
 import { noteOf, type Assumption, type PartNote } from '../../item/note';
-import { combinedWeight, weighAll } from '../../piece/mass';
+import { combinedWeight, GRAVITY, weighAll } from '../../piece/mass';
 import { middleOf, span } from '../../solid/bounds';
 import { spanNote, type Spanned } from '../../strength/spans';
-import { atMiddle, PERSON, PERSON_STRIP } from '../../strength/usualLoads';
+import { atMiddle, LEANING_PERSON, PERSON, PERSON_STRIP } from '../../strength/usualLoads';
 import { hardwareAssumptions, thicknessAssumptions } from '../kit/assumptions';
 import { gripNote } from '../kit/fronts';
 import { slackNotes, stayPull } from '../kit/turning/advice';
 import { stayCount } from '../kit/turning/pieces';
 import { fromAxis } from '../kit/turning/plane';
 import { bracketNotes } from '../kit/turning/works';
-import { bulgeOf, edgeOf, isHigh, RADIANS, type LaidBed } from './lay';
+import { bulgeOf, deskHinge, edgeOf, isHigh, RADIANS, type LaidBed } from './lay';
 import { bedLinks, bracketedOf } from './pieces';
 
 /** Seats and beds are got up from at so much above the floor, mm. Common practice. */
@@ -29,6 +29,7 @@ export const bedNotes = (laid: LaidBed): PartNote[] => [
   ...strengthNotes(laid),
   ...restNotes(laid),
   ...pivotNotes(laid),
+  ...deskNotes(laid),
   ...beddingNotes(laid),
   ...gripNotes(laid),
   ...bracketNotes(bracketedOf(laid), laid.place.hardware),
@@ -197,6 +198,57 @@ function pivotNotes(laid: LaidBed): PartNote[] {
   ];
 }
 
+/** A desk to sit at is so high, mm. Common practice. */
+const DESK_HIGH = { least: 700, most: 760 } as const;
+
+/** A desk on its underside: how high, what may stay on it, and how its bars are drawn as one leans on its edge. */
+function deskNotes(laid: LaidBed): PartNote[] {
+  const { bed, desk: at, place, plane, tray, opening } = laid;
+  const { desk } = bed;
+  if (!desk || !at) return [];
+  const high = place.carcass.z.mm - place.floor.high + at.top.z[1];
+  const usual = high >= DESK_HIGH.least && high <= DESK_HIGH.most;
+  const out = deskHinge(desk, opening) - plane.axis[1];
+  const past = out + desk.deep.mm - (tray.z[1] - plane.axis[1]);
+  const drawn = (LEANING_PERSON * GRAVITY * desk.deep.mm) / desk.room.mm / 2;
+  return [
+    noteOf(
+      'fit',
+      usual ? 'clear' : 'tight',
+      `Its desk is ${lengthMark(high)} above the floor; ${lengthMark(DESK_HIGH.least)} to ${lengthMark(DESK_HIGH.most)} is usual. It stays level as the bed comes down: what is lower than ${lengthMark(desk.room.mm, 'most')} stays on it.`,
+      'desk',
+    ),
+    ...(past > 0
+      ? [
+          noteOf(
+            'fit',
+            'tight',
+            `Down, its desk stands ${lengthMark(past, 'least')} out before the bed: shins meet it. A desk less deep or lower will do.`,
+            'desk out',
+          ),
+        ]
+      : []),
+    {
+      ...spanNote({
+        material: place.stock.material(desk.material),
+        thick: span(at.top.z),
+        span: span(at.top.x),
+        wide: Math.min(PERSON_STRIP, desk.deep.mm),
+        load: atMiddle(LEANING_PERSON),
+        under: `${massMark(LEANING_PERSON)} at its middle`,
+        who: 'Its desk',
+      }),
+      of: 'desk',
+    },
+    noteOf(
+      'strength',
+      'clear',
+      `As ${massMark(LEANING_PERSON)} leans on its edge, either bar of the desk is drawn at with ${forceMark(drawn)}: pins that size go through its plates and the sides with washers under them.`,
+      'desk bars',
+    ),
+  ];
+}
+
 /** What keeps mattress and bedding in it as it stands up. */
 function beddingNotes({ bed }: LaidBed): PartNote[] {
   return [
@@ -260,7 +312,12 @@ export const bedAssumptions = ({ bed, place: { stock, hardware } }: LaidBed): As
   ];
   return [
     ...thicknessAssumptions(
-      [bed.frame.material, bed.platform.material, ...(bed.face ? [bed.face.material] : [])],
+      [
+        bed.frame.material,
+        bed.platform.material,
+        ...(bed.face ? [bed.face.material] : []),
+        ...(bed.desk ? [bed.desk.material] : []),
+      ],
       stock,
     ),
     {

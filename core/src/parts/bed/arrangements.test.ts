@@ -1,9 +1,8 @@
 import { disagreements } from '../../testing/sampled';
 import { hullAt, under } from '../../testing/around';
-import type { bedOf } from '../../testing/partsOf';
-import { boxAt, withBed, withLift, withPlatform, withSlats } from '../../testing/partsOf';
+import { bedOf, boxAt, withBed, withLift, withPlatform, withSlats } from '../../testing/partsOf';
 import { mm, type Made } from '../../testing/planWith';
-import { USUAL_BED_HELP, USUAL_LEGS } from './fresh';
+import { USUAL_BED_HELP, USUAL_LEGS, usualDesk } from './fresh';
 
 const LEDGERS = 'A folding platform on ledgers';
 const STRUTS = {
@@ -21,7 +20,7 @@ const box = (
 const bunk = (other: Parameters<typeof bedOf>[1] = {}) => withBed('at the side', other);
 const linked = { legs: USUAL_LEGS['on a link'], face: null } as const;
 
-/** Fifteen beds, platforms, slats and tables, and what stands about them: slopes, hulls, lamps, lockers. */
+/** Beds, platforms, slats and tables, and what stands about them: slopes, hulls, lamps, lockers. */
 const ARRANGEMENTS: Readonly<Record<string, Made>> = {
   'a bed at its end under a slope': { ...withBed('at the end'), change: under(35, 2300) },
   'a bed at its end towards a slope': { ...withBed('at the end'), change: under(40, 300, 6000, 'south') },
@@ -31,6 +30,7 @@ const ARRANGEMENTS: Readonly<Record<string, Made>> = {
   'a bunk along a hull': { ...bunk(), change: hullAt({ x: 3000, y: 1700, z: 0, width: 2150, depth: 500, height: 1400 }, 'south') },
   'a bunk on legs on a link past a step': { ...bunk(linked), change: box('Step', [3000, 2200, 0], [2200, 120, 180]) },
   'a bed on legs on a link before a beam': { ...withBed('at the end', linked), change: box('Beam', [2900, 1200, 1900], [1300, 150, 200]) },
+  'a bed with a desk that stays level past a low box': { ...withBed('at the end', { desk: usualDesk(bedOf('at the end')) }), change: box('Low box', [3200, 1500, 0], [300, 620, 45]) },
   'a bed with a headboard in a deep cabinet': withBed('at the end', { headboard: mm(120) }, { depth: mm(600) }),
   'a platform over an aisle with a shelf above': { ...withPlatform({}), change: box('Shelf', [2900, 2800, 760], [1200, 300, 30]) },
   'a platform of four leaves along a hull': { ...withPlatform({ leaves: [400, 380, 380, 360].map(mm) }, LEDGERS), change: hullAt({ x: 3000, y: 1700, z: 430, width: 900, depth: 500, height: 700 }, 'south') },

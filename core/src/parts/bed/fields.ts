@@ -3,7 +3,7 @@ import { lengthOf } from '../kit/lengthFields';
 import { schoolFields } from '../kit/schools';
 import { helpFields } from '../kit/turning/fields';
 import { gripFields, stayFields } from '../kit/turning/stayFields';
-import { USUAL_BED_HELP, USUAL_BED_STAY, USUAL_FACE, USUAL_LEGS } from './fresh';
+import { USUAL_BED_HELP, USUAL_BED_STAY, USUAL_FACE, USUAL_LEGS, usualDesk } from './fresh';
 import { BED_TURNS, type Bed, type Legs } from './schema';
 
 type BedField = Field<Bed>;
@@ -30,6 +30,8 @@ const frame = lengthOf<Bed>('Frame');
 const face = lengthOf<Bed>('Face');
 const pivot = lengthOf<Bed>('Pivot');
 const legs = lengthOf<Bed>('Legs');
+const desk = lengthOf<Bed>('Desk');
+const hasDesk = (bed: Bed) => Boolean(bed.desk);
 const faced = (bed: Bed) => bed.face !== null;
 const onLegs = (bed: Bed) => bed.legs.kind !== 'none';
 const SHEETS = () => ['sheet', 'solid wood'] as const;
@@ -122,6 +124,21 @@ const FIELDS: readonly BedField[] = [
     when: (bed) => bed.legs.kind === 'by hand',
   },
   legs('Bar’s pin below the hinge', ['legs', 'crank'], (bed) => bed.legs.kind === 'on a link'),
+  {
+    group: 'Desk',
+    label: 'A desk on its underside',
+    path: ['desk'],
+    input: {
+      words: ['none', 'one that stays level'],
+      word: (bed) => (bed.desk ? 'one that stays level' : 'none'),
+      value: (word, bed) => (word === 'none' ? null : usualDesk(bed)),
+    },
+  },
+  made('Desk', ['desk', 'material'], hasDesk),
+  desk('Its top above the bay’s foot', ['desk', 'up'], hasDesk),
+  desk('Desk, deep', ['desk', 'deep'], hasDesk),
+  desk('Room for what stays on it', ['desk', 'room'], hasDesk),
+  { group: 'Desk', label: 'What stays on it, kg', path: ['desk', 'kg'], input: 'count', when: hasDesk },
   ...gripFields<Bed>(),
   ...helpFields<Bed>(USUAL_BED_HELP),
   ...stayFields<Bed>(USUAL_BED_STAY),

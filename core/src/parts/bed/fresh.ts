@@ -2,7 +2,7 @@ import type { PartPlace } from '../contract/family';
 import { openingOf } from '../kit/fronts';
 import { USUAL_GRIP } from '../kit/turning/grip';
 import type { Stay, UsualHelp } from '../kit/turning/schema';
-import type { Bed, Legs } from './schema';
+import type { Bed, Desk, Legs } from './schema';
 
 /** Usual numbers to start from. Common practice, no single source; each is there to be changed. */
 const mm = (value: number) => ({ mm: value });
@@ -49,6 +49,15 @@ export const USUAL_BED_HELP: UsualHelp = {
   'lid springs': { kind: 'lid springs', hardware: 'lid-spring-4', count: 2 },
   'friction hinges': { kind: 'friction hinges', hardware: 'friction-8', count: 2 },
 };
+
+/** A desk at the usual height for sitting at, as high up as the bay's foot lets it; so much stays under its hinges. */
+export const usualDesk = ({ frame, pivot }: Bed): Desk => ({
+  material: frame.material,
+  up: mm(720),
+  deep: mm(400),
+  room: mm(Math.max(20, Math.min(60, pivot.up.mm - 40))),
+  kg: 3,
+});
 
 export const USUAL_FACE: NonNullable<Bed['face']> = {
   material: 'ply-18',

@@ -10,7 +10,7 @@ import type { LainOn } from '../contract/lainOn';
 import { openingOf } from '../kit/fronts';
 import { stayItem, stayLong } from '../kit/turning/help';
 import { axisOf, DIRECTIONS, fromAxis, turnOf, turnsUntil, type TurningPlane } from '../kit/turning/plane';
-import type { Bed } from './schema';
+import type { Bed, Desk } from './schema';
 
 export const RADIANS = Math.PI / 180;
 /** Off the side of the cabinet a strut stands, mm. Common practice. */
@@ -29,8 +29,16 @@ export interface BedLeg {
   readonly motion: Motion;
 }
 
-/** A bar from the cabinet to the crank of a leg: where its pins are in the frame's (y, z), and what it takes up beside the bed. */
-export interface LegBar {
+/** A desk as it hangs with the bed up: its top, the plates it hangs by at either end, and how it goes. */
+export interface LaidDesk {
+  readonly top: Bounds;
+  readonly plates: readonly Bounds[];
+  readonly motion: Motion;
+}
+
+/** A bar from the cabinet to the crank of a leg, or to a plate of its desk: where its pins are in the frame's (y, z), and what it takes up beside the bed. */
+export interface LevelBar {
+  readonly of: 'legs' | 'desk';
   readonly x: Range;
   readonly pins: readonly [readonly [number, number], readonly [number, number]];
   readonly motion: Motion;
@@ -58,7 +66,8 @@ export interface LaidBed {
   readonly to: number;
   readonly stops: readonly Stop[];
   readonly legs: readonly BedLeg[];
-  readonly bars: readonly LegBar[];
+  readonly desk: LaidDesk | undefined;
+  readonly bars: readonly LevelBar[];
   readonly headboard: Bounds | undefined;
   /** How long its legs are: from where they are fixed to the floor, with the bed down. */
   readonly legLong: number;
@@ -159,7 +168,7 @@ export function layBed(bed: Bed, place: PartPlace): LaidBed {
         : undefined,
   };
   const legLong = Math.max(0, carcass.z.mm - place.floor.high + z + (inside.front - y));
-  return { ...laid, legLong, legs: legsOf(laid, legLong), bars: barsOf(laid) };
+  return { ...laid, legLong, legs: legsOf(laid, legLong), desk: deskOf(laid), bars: barsOf(laid) };
 }
 
 /** Bearers from rail to rail the shorter way across, what is between them all alike. */
@@ -176,11 +185,15 @@ function bearersIn(clear: Pick<Bounds, 'x' | 'z'>, y: Range, count: number, thic
 /** It stands higher than it is wide: what carries the platform runs level then. */
 export const isHigh = ({ x, z }: Pick<Bounds, 'x' | 'z'>): boolean => span(z) >= span(x);
 
-/** Panels side by side over its underside, gaps about them. */
-function panelsOf({ face }: Bed, { inside }: Opening, thick: number, tray: Bounds): Bounds[] {
+/** Bars run beside the bed from the cabinet to what hangs before its underside. */
+export const hasBars = ({ legs, desk }: Bed): boolean => legs.kind === 'on a link' || Boolean(desk);
+
+/** Panels side by side over its underside, gaps about them; only as wide as its rails where bars run beside those. */
+function panelsOf(bed: Bed, { inside }: Opening, thick: number, tray: Bounds): Bounds[] {
+  const { face } = bed;
   if (!face) return [];
   const reveal = face.reveal.mm;
-  const [left, right] = [inside.left + reveal, inside.right - reveal];
+  const [left, right] = hasBars(bed) ? tray.x : [inside.left + reveal, inside.right - reveal];
   const each = (right - left - (face.panels - 1) * reveal) / face.panels;
   return Array.from({ length: face.panels }, (_, i): Bounds => {
     const from = left + i * (each + reveal);
@@ -205,9 +218,12 @@ function stopsOf({ help, stay, limit }: Bed, { hardware }: PartPlace, plane: Tur
   return stops.sort((a, b) => a.at - b.at);
 }
 
+/** A bed before what hangs from it is laid. */
+type Begun = Omit<LaidBed, 'legs' | 'legLong' | 'desk' | 'bars'>;
+
 /** Two legs, near either side: off its underside always, lying along that until they are swung out to stand square to it, or hanging from it. */
-function legsOf(laid: Omit<LaidBed, 'legs' | 'legLong' | 'bars'>, long: number): BedLeg[] {
-  const { bed, opening, tray, plane, motion, to, rail: thick } = laid;
+function legsOf(laid: Begun, long: number): BedLeg[] {
+  const { bed, opening, tray, motion, to, rail: thick } = laid;
   const { legs } = bed;
   if (legs.kind === 'none' || long <= 0) return [];
   const front = opening.inside.front;
@@ -219,16 +235,11 @@ function legsOf(laid: Omit<LaidBed, 'legs' | 'legLong' | 'bars'>, long: number):
   if (legs.kind === 'fixed')
     return across.map((x) => ({ at: { x, y: [front - long, front], z: [top - thick, top] }, motion }));
   // It lies before the underside and turns about its own upper edge there.
-  const joint = {
-    kind: 'turn',
-    point: plane.frame.toSpace([middleOf(tray.x), front, top]),
-    axis: axisOf(plane).map((part) => -part) as unknown as Point3,
-  } as const;
+  const joint = backAt(laid, top);
   if (legs.kind === 'on a link')
     return across.map((x) => ({
       at: { x, y: [front - thick, front], z: [top - long, top] },
-      // As far as the bed turns they turn back.
-      motion: chain([...motion.stagesAt(0), { joint, drive: STRAIGHT }]),
+      motion: levelFrom(laid, top),
     }));
   const from = Math.min(legs.at * RADIANS, to * LATEST);
   const waits: readonly (readonly [number, number])[] = from > 0 ? [[from, 0]] : [];
@@ -245,33 +256,81 @@ function legsOf(laid: Omit<LaidBed, 'legs' | 'legLong' | 'bars'>, long: number):
   }));
 }
 
+/** A hinge on the bed's underside, so high with the bed up, that turns back against the bed. */
+const backAt = ({ plane, tray, opening }: Pick<Begun, 'plane' | 'tray' | 'opening'>, high: number) =>
+  ({
+    kind: 'turn',
+    point: plane.frame.toSpace([middleOf(tray.x), opening.inside.front, high]),
+    axis: axisOf(plane).map((part) => -part) as unknown as Point3,
+  }) as const;
+
+/** As far as the bed turns, what hangs at such a hinge turns back: it stays as it hung. */
+const levelFrom = (laid: Pick<Begun, 'plane' | 'tray' | 'opening' | 'motion'>, high: number): Motion =>
+  chain([...laid.motion.stagesAt(0), { joint: backAt(laid, high), drive: STRAIGHT }]);
+
+/** A plate that a desk hangs by: so deep from the bed's underside, and so far over its hinge, mm. Common practice. */
+const PLATE = { deep: 70, over: 20 } as const;
+
+/** Where the hinges of its desk are, up. */
+export const deskHinge = ({ up, room }: Desk, { inside }: Pick<Opening, 'inside'>): number =>
+  inside.bottom + up.mm + room.mm;
+
+/** A top across the bed's underside, hung by a plate at either end. */
+function deskOf(laid: Begun): LaidDesk | undefined {
+  const { bed, place, tray, opening } = laid;
+  const { desk } = bed;
+  if (!desk) return undefined;
+  const { front, bottom } = opening.inside;
+  const thick = place.stock.thickness(desk.material);
+  const hinge = deskHinge(desk, opening);
+  const high = bottom + desk.up.mm;
+  const plate = (x: Range): Bounds => ({
+    x,
+    y: [front - Math.min(PLATE.deep, desk.deep.mm), front],
+    z: [high, hinge + PLATE.over],
+  });
+  return {
+    top: { x: tray.x, y: [front - desk.deep.mm, front], z: [high - thick, high] },
+    plates: [plate([tray.x[0], tray.x[0] + thick]), plate([tray.x[1] - thick, tray.x[1]])],
+    motion: levelFrom(laid, hinge),
+  };
+}
+
 /** Between a rail and the bar beside it, and how thick and wide that is, mm. Common practice: flat steel. */
 const BAR = { off: 3, thick: 4, wide: 20 } as const;
 export const BAR_WIDE = BAR.wide;
 
 /**
- * A bar beside either leg. Legs stay upright with the bed up and down, so that pivot, hinge, crank and bar are the corners of a parallelogram:
- * the bar's pin in the cabinet is as far from the bed's pivot as its pin in the leg from the leg's hinge, and the same way.
+ * A bar beside either leg, and either plate of a desk. They hang the same with the bed up and down, so that pivot, hinge, crank and bar are
+ * the corners of a parallelogram: the bar's pin in the cabinet is as far from the bed's pivot as its other pin from the hinge, and the same way.
  */
-function barsOf({ bed, tray, opening, plane, rail }: Omit<LaidBed, 'legs' | 'legLong' | 'bars'>): LegBar[] {
-  const { legs } = bed;
-  if (legs.kind !== 'on a link') return [];
+function barsOf({ bed, tray, opening, plane, rail }: Begun): LevelBar[] {
+  const { legs, desk } = bed;
   const [y, z] = plane.axis;
-  const [back, down] = [rail / 2, legs.crank.mm];
-  const fixed = [y - back, z - down] as const;
-  const onLeg = [opening.inside.front - back, tray.z[1] - legs.in.mm - down] as const;
-  const motion = motionOf({
-    kind: 'turn',
-    point: plane.frame.toSpace([0, ...fixed]),
-    axis: axisOf(plane),
-  });
+  const back = rail / 2;
   const { off, thick } = BAR;
-  return (
-    [
-      [tray.x[0] - off - thick, tray.x[0] - off],
-      [tray.x[1] + off, tray.x[1] + off + thick],
-    ] as const
-  ).map((x) => ({ x, pins: [fixed, onLeg], motion }));
+  const pair = (of: LevelBar['of'], hinge: number, down: number, beside: number): LevelBar[] => {
+    const fixed = [y - back, z - down] as const;
+    const onLink = [opening.inside.front - back, hinge - down] as const;
+    const motion = motionOf({
+      kind: 'turn',
+      point: plane.frame.toSpace([0, ...fixed]),
+      axis: axisOf(plane),
+    });
+    return (
+      [
+        [tray.x[0] - beside - thick, tray.x[0] - beside],
+        [tray.x[1] + beside, tray.x[1] + beside + thick],
+      ] as const
+    ).map((x) => ({ of, x, pins: [fixed, onLink], motion }));
+  };
+  const onLegs = legs.kind === 'on a link' ? pair('legs', tray.z[1] - legs.in.mm, legs.crank.mm, off) : [];
+  return [
+    ...onLegs,
+    ...(desk
+      ? pair('desk', deskHinge(desk, opening), desk.room.mm, onLegs.length > 0 ? 2 * off + thick : off)
+      : []),
+  ];
 }
 
 export const bedWords = ({ bed }: LaidBed): string => `the ${called(bed.name)}`;

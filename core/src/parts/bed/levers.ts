@@ -86,6 +86,24 @@ export function bedLevers(laid: LaidBed, _pieces: PartPieces, trouble: Trouble):
           },
         ]
       : []),
+    ...(bed.desk
+      ? [
+          ...lengthLever(bed, ['desk', 'room'], {
+            key: 'desk.room',
+            what: 'the room on its desk',
+            to: 20,
+            cost: cost('less stays on its desk', 3, 0.2),
+            words: (mm) => `hang its desk ${lengthMark(mm, 'most')} under its hinges`,
+          }),
+          ...lengthLever(bed, ['desk', 'deep'], {
+            key: 'desk.deep',
+            what: 'its desk',
+            to: Math.max(150, bed.desk.deep.mm - 250),
+            cost: cost('a desk less deep', 5, 0.3),
+            words: (mm) => `make its desk ${lengthMark(mm, 'most')} deep`,
+          }),
+        ]
+      : []),
     ...lengthLever(bed, ['mattress', field], {
       key: 'mattress',
       what: 'its mattress',

@@ -10,8 +10,8 @@ import { atPlane, fromAxis } from '../kit/turning/plane';
 import { caseBrackets, type Bracketed } from '../kit/turning/works';
 import { besideBay, isOn } from '../../carcass/beside';
 import type { GroundWork } from '../../carcass/build';
-import { bedWords, isHigh, mattressOf, type LaidBed } from './lay';
-import { barLinks, legLinks } from './legPieces';
+import { bedWords, hasBars, isHigh, mattressOf, type LaidBed } from './lay';
+import { barLinks, deskLinks, legLinks } from './hangingPieces';
 
 /** A pull with its screws, kg. Common practice, no single source. */
 const PULL_KG = 0.2;
@@ -29,6 +29,7 @@ export const bedLinks = (laid: LaidBed): MovingLink[] => [
   { link: bedLink(laid), motion: laid.motion },
   { link: mattressLink(laid), motion: laid.motion },
   ...legLinks(laid),
+  ...deskLinks(laid),
   ...barLinks(laid),
   ...betweenLinks(laid.bed.help, laid.plane, laid.helpX, laid.place.hardware, ownerOf(laid)),
 ];
@@ -256,7 +257,13 @@ function panelPieces(laid: LaidBed): Piece[] {
   const gap = face.reveal.mm;
   const gaps = (many: number): SumLine =>
     many === 1 ? line('gap', -gap) : { words: 'gaps', mm: -many * gap, times: [many, gap] };
-  const width: SumLine[] = [...opening.width.lines, gaps(face.panels + 1)];
+  const width: SumLine[] = hasBars(bed)
+    ? [
+        ...traySums(laid).along,
+        ...twice('side rails', laid.rail),
+        ...(face.panels > 1 ? [gaps(face.panels - 1)] : []),
+      ]
+    : [...opening.width.lines, gaps(face.panels + 1)];
   const all = width.reduce((sum, { mm }) => sum + mm, 0);
   const over = tray.z[1] > opening.inside.top - gap;
   return panels.map((at, i): Piece => {

@@ -4,12 +4,12 @@ import { span } from '../../solid/bounds';
 import type { PartPlace } from '../contract/family';
 import { firstTrouble, missingNamed, refuse } from '../kit/issues';
 import { missingOfTurning, stayFaults, strutFaults } from '../kit/turning/refuse';
-import { mattressOf, type LaidBed } from './lay';
+import { deskHinge, mattressOf, type LaidBed } from './lay';
 import type { Bed } from './schema';
 
 /** What a bed names and is not there. */
 export function missingOfBed(bed: Bed, place: PartPlace): Issue[] {
-  const { mount, frame, platform, face, pivot } = bed;
+  const { mount, frame, platform, face, pivot, desk } = bed;
   return firstTrouble([
     () =>
       missingNamed(
@@ -19,6 +19,7 @@ export function missingOfBed(bed: Bed, place: PartPlace): Issue[] {
             [['frame', 'material'], frame.material],
             [['platform', 'material'], platform.material],
             ...(face ? ([[['face', 'material'], face.material]] as const) : []),
+            ...(desk ? ([[['desk', 'material'], desk.material]] as const) : []),
           ],
         },
         place,
@@ -41,6 +42,7 @@ export function refuseBed(laid: LaidBed): Issue[] {
     () => depthFaults(laid),
     () => pivotFaults(laid),
     () => barFaults(laid),
+    () => deskFaults(laid),
     () => stayFaults(bed.stay, plane, place.hardware),
     () => strutFaults(bed.help, plane, place.hardware),
   ]);
@@ -84,20 +86,36 @@ function depthFaults({ bed, mattress, bedding, platform, tray, opening: { inside
     : [];
 } // prettier-ignore
 
-/** A bar's pin in the cabinet has wood under it; and where it runs no panel is. */
+/** A bar's pin in the cabinet has wood under it, and so has its other one. */
 function barFaults({ bed, plane, legLong, opening: { inside } }: LaidBed): Issue[] {
-  const { legs, face } = bed;
+  const { legs } = bed;
   if (legs.kind !== 'on a link') return [];
-  if (face)
-    return refuse(
-      ['legs'],
-      'Bars run beside its underside from the cabinet to its legs: legs on a link want it without panels.',
-    );
   const most = Math.min(plane.axis[1] - inside.bottom - ABOUT_PIN, legLong - ABOUT_PIN);
   return legs.crank.mm > most
     ? refuse(
         ['legs', 'crank'],
         `The pins of its legs’ bars are as far under its pivot and its legs’ hinges as this. At most ${lengthMark(Math.max(0, most), 'most')} will do.`,
+      )
+    : [];
+}
+
+/** A desk hangs on the bed, over its pivot; the pins of its bars are as far under the pivot as its top is under its hinges. */
+function deskFaults({ bed, plane, tray, opening }: LaidBed): Issue[] {
+  const { desk } = bed;
+  if (!desk) return [];
+  const { inside } = opening;
+  const hinge = deskHinge(desk, opening);
+  const [least, most] = [plane.axis[1] + ABOUT_PIN, tray.z[1] - ABOUT_PIN];
+  const room = plane.axis[1] - inside.bottom - ABOUT_PIN;
+  if (desk.room.mm > room)
+    return refuse(
+      ['desk', 'room'],
+      `The pins of its desk’s bars are as far under its pivot as this. At most ${lengthMark(Math.max(0, room), 'most')} will do, or a pivot higher up.`,
+    );
+  return hinge < least || hinge > most
+    ? refuse(
+        ['desk', 'up'],
+        `Its desk hangs on the bed, over the pivot: ${lengthMark(least - inside.bottom - desk.room.mm, 'least')} to ${lengthMark(most - inside.bottom - desk.room.mm, 'most')} above the foot of its bay will do.`,
       )
     : [];
 }

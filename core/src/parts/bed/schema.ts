@@ -48,6 +48,19 @@ export const LegsSchema = v.variant(
 ); // prettier-ignore
 export type Legs = v.InferOutput<typeof LegsSchema>;
 
+/** A top that hangs before the bed's underside and stays level as that comes down, so that what is on it stays there. */
+export const DeskSchema = v.strictObject({
+  material: IdSchema,
+  /** Its upper face above the foot of the bay, with the bed up; and how far it comes out. */
+  up: positiveLength(1500),
+  deep: positiveLength(900),
+  /** It hangs so far under its hinges: what stays on it is less high. */
+  room: positiveLength(400),
+  /** What stays on it. */
+  kg: kg(30),
+});
+export type Desk = v.InferOutput<typeof DeskSchema>;
+
 /** A bed that stands in its cabinet and is let down to the front. */
 export const BedSchema = v.strictObject({
   id: IdSchema,
@@ -89,6 +102,7 @@ export const BedSchema = v.strictObject({
   /** Its frame begins so far above the foot of the bay. */
   foot: lengthBetween(0, 1200),
   legs: LegsSchema,
+  desk: v.optional(v.nullable(DeskSchema)),
   limit: degreesBetween(45, 95, 'How far it comes down'),
   grip: GripSchema,
   stay: StaySchema,

@@ -15,7 +15,7 @@ import { holdsOf } from '../../stability/tipping';
 import { bedOf, ROPES, withBed } from '../../testing/partsOf';
 import { mm, planWith, type Made } from '../../testing/planWith';
 import { told } from '../../testing/told';
-import { USUAL_BED_HELP, USUAL_LEGS } from './fresh';
+import { USUAL_BED_HELP, USUAL_LEGS, usualDesk } from './fresh';
 import type { LaidBed } from './lay';
 import type { Bed } from './schema';
 
@@ -153,6 +153,47 @@ describe('a fold-up bed', () => {
     }
     // Down it stands on the floor.
     expect(moved(motionPose(leg!.motion, laid.to), foot)[2]).toBeCloseTo(0, 6);
+  });
+
+  it('has a desk that stays level all the way, its hinges on a circle about the pivot, its bars pinned to it', () => {
+    const { laid, movers } = builtOf(withBed('at the end', { desk: usualDesk(bedOf('at the end')) }));
+    const { top, motion } = laid.desk!;
+    const bar = laid.bars.find(({ of }) => of === 'desk')!;
+    const [y, z] = laid.plane.axis;
+    const origin = laid.frame.toSpace([0, 0, 0]);
+    const back = laid.frame.turn([0, 1, 0]);
+    /** In the cabinet's y and z. */
+    const goes = (by: typeof motion, travel: number, [py, pz]: readonly [number, number]) => {
+      const at = moved(motionPose(by, travel), laid.frame.toSpace([0, py, pz]));
+      return [(at[0] - origin[0]) * back[0] + (at[1] - origin[1]) * back[1], at[2] - origin[2]] as const;
+    };
+    // 720 over the bay's foot and 60 under its hinges, from a pivot at 190 and 97 back.
+    const hinge = [laid.opening.inside.front, laid.opening.inside.bottom + 780] as const;
+    expect(Math.hypot(hinge[0] - y, hinge[1] - z)).toBeCloseTo(Math.hypot(97, 590), 6);
+    for (const travel of [0, 0.4, 0.9, movers[0]!.to]) {
+      const [near, far] = [top.y[1], top.y[0]].map((one) => goes(motion, travel, [one, top.z[1]]));
+      expect(near![1]).toBeCloseTo(far![1], 6);
+      expect(near![0] - far![0]).toBeCloseTo(400, 6);
+      // By Pythagoras from the pivot: the hinge itself, 60 over its near edge.
+      expect(Math.hypot(near![0] - y, near![1] + 60 - z)).toBeCloseTo(Math.hypot(97, 590), 6);
+      goes(motion, travel, bar.pins[1]).forEach((one, i) =>
+        expect(one).toBeCloseTo(goes(bar.motion, travel, bar.pins[1])[i]!, 6),
+      );
+      expect(Math.hypot(bar.pins[1][0] - bar.pins[0][0], bar.pins[1][1] - bar.pins[0][1])).toBeCloseTo(
+        Math.hypot(97, 590),
+        6,
+      );
+    }
+    // Down it is 97 and 60 beneath the pivot.
+    expect(goes(motion, Math.PI / 2, [top.y[1], top.z[1]])[1]).toBeCloseTo(z - 97 - 60, 6);
+  });
+
+  it('draws at its desk’s bars with P e / h, half on either', () => {
+    // By hand: 20 kg at 400 out, 60 between hinge and pin.
+    const desk = usualDesk(bedOf('at the end'));
+    expect(told(withBed('at the end', { desk }))).toContain(
+      `either bar of the desk is drawn at with ${Math.round((20 * GRAVITY * 400) / 60 / 2)} N`,
+    );
   });
 
   it('says what another mattress, a valve and a height do, each by its own figure', () => {
