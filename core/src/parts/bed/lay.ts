@@ -8,13 +8,11 @@ import type { Point3 } from '../../solid/prism';
 import type { PartPlace } from '../contract/family';
 import type { LainOn } from '../contract/lainOn';
 import { openingOf } from '../kit/fronts';
-import { stayItem, stayLong } from '../kit/turning/help';
+import { helpRoom, stayItem, stayLong } from '../kit/turning/help';
 import { axisOf, DIRECTIONS, fromAxis, turnOf, turnsUntil, type TurningPlane } from '../kit/turning/plane';
 import type { Bed, Desk } from './schema';
 
 export const RADIANS = Math.PI / 180;
-/** Off the side of the cabinet a strut stands, mm. Common practice. */
-const OFF = 12;
 /** Legs are swung out before the last of its way down, as a share of it. */
 const LATEST = 0.98;
 
@@ -134,8 +132,7 @@ export function layBed(bed: Bed, place: PartPlace): LaidBed {
   const { bedding } = bed;
   const [y, z] = [inside.front + bed.pivot.back.mm, inside.bottom + bed.pivot.up.mm];
   const plane: TurningPlane = { frame, axis: [y, z], ...DIRECTIONS.standing, face: under - y };
-  const strut = bed.help.kind === 'gas struts' ? hardware.find(bed.help.hardware, 'gas strut') : undefined;
-  const off = strut?.off ?? OFF;
+  const { off } = helpRoom(bed.help, hardware);
   const ends: Range = [inside.left + off, inside.right - off];
   const stops = stopsOf(bed, place, plane);
   const to = stops[0]!.at;

@@ -66,8 +66,8 @@ export function bedLevers(laid: LaidBed, _pieces: PartPieces, trouble: Trouble):
       }),
     ];
   if (about !== undefined) return [];
-  const field = bed.turns === 'at the end' ? 'long' : 'wide';
-  const { up } = mattressOf(bed);
+  const [field, other] = bed.turns === 'at the end' ? (['long', 'wide'] as const) : (['wide', 'long'] as const);
+  const { up, along } = mattressOf(bed);
   return [
     ...(bed.limit > LEAST_USEFUL
       ? [
@@ -112,6 +112,14 @@ export function bedLevers(laid: LaidBed, _pieces: PartPieces, trouble: Trouble):
       moves: laid.bars.length > 0 ? 1.1 : 1,
       cost: cost('a shorter bed', 8, 0.5),
       words: (mm) => `take a mattress ${lengthMark(mm, 'most')} ${field}`,
+    }),
+    ...lengthLever(bed, ['mattress', other], {
+      key: 'mattress.along',
+      what: 'its mattress',
+      to: Math.max(60, along - SHORTER),
+      moves: 0.5,
+      cost: cost(other === 'wide' ? 'a narrower bed' : 'a shorter bed', 9, 0.5),
+      words: (mm) => `take a mattress ${lengthMark(mm, 'most')} ${other}`,
     }),
     ...lengthLever(bed, ['mattress', 'thick'], {
       key: 'thick',

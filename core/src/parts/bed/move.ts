@@ -2,10 +2,17 @@ import { rowOf } from '../../carcass/build';
 import { movingBodyOfLink } from '../../scene/linkBody';
 import type { IntendedContact, Mover } from '../../scene/scene';
 import type { LaidBed } from './lay';
-import { bedLinks, mattressKey } from './pieces';
+import { bedLinks } from './pieces';
 
 /** No rail and no strut is so thick, mm. */
 const WITHIN = 1000;
+/** What is pinned to each other besides the bed. */
+const PINNED = [
+  ['legs', 'bars'],
+  ['desk', 'desk-bars'],
+  ['struts', 'strut-ends'],
+  ['springs', 'spring-ends'],
+] as const;
 /** A leg comes down on the floor over the last of its travel, rad. */
 const LANDS = 0.03;
 
@@ -15,10 +22,11 @@ export function moveBed(laid: LaidBed): readonly Mover[] {
   const { carcass, gaps } = place;
   const row = rowOf(carcass);
   const links = bedLinks(laid);
-  // All of it hangs together but for the mattress, which only lies in its frame: legs, bars and struts keep off it.
-  const mattress = mattressKey(laid);
+  // All of it hangs on the bed, and some of it on each other; the rest keep off each other: legs, a desk, bars, struts, the mattress.
   const joins = (one: string, other: string) =>
-    one !== other && (![one, other].includes(mattress) || [one, other].includes(bed.id));
+    one !== other &&
+    ([one, other].includes(bed.id) ||
+      PINNED.some((pair) => pair.every((own) => [one, other].includes(`${bed.id}/${own}`))));
   const joined = links.flatMap(({ link: { key } }) =>
     links
       .filter(({ link }) => joins(key, link.key))

@@ -11,7 +11,7 @@ import type { PartPlace } from '../contract/family';
 import { openingOf } from '../kit/fronts';
 import { frontAt, frontOver, type Over } from '../kit/turning/frontFit';
 import { levelHingeItem, pinOut } from '../kit/turning/hinge';
-import { stayItem, stayLong } from '../kit/turning/help';
+import { helpRoom, stayItem, stayLong } from '../kit/turning/help';
 import {
   atPlane,
   axisOf,
@@ -79,8 +79,6 @@ export interface LaidFlap {
 
 /** Behind the leaf's inner face its bracket holds an arm's pivot, mm. Common practice. */
 const BRACKET = 15;
-/** Off the side of the case an arm or a strut stands, mm. Common practice. */
-const OFF = 12;
 
 export const isTurning = (way: FlapWay): way is Extract<FlapWay, { hinge: LevelHinge }> => 'hinge' in way;
 export function layFlap(flap: Flap, place: PartPlace): LaidFlap {
@@ -96,8 +94,7 @@ export function layFlap(flap: Flap, place: PartPlace): LaidFlap {
   const plane = isTurning(way)
     ? hingePlane(frame, whole, thick, way.hinge, hangsAtFoot(way))
     : armPlane(frame, whole, opening, way, hardware.find(way.hardware, 'lift arms'));
-  const strut = flap.help.kind === 'gas struts' ? hardware.find(flap.help.hardware, 'gas strut') : undefined;
-  const off = strut?.off ?? OFF;
+  const { off } = helpRoom(flap.help, hardware);
   const ends: Range = [opening.inside.left + off, opening.inside.right - off];
   const stops = stopsOf(flap, place, plane, item?.opens);
   const to = stops[0]!.at;

@@ -3,7 +3,7 @@ import { frameOf, type Frame } from '../../item/frame';
 import type { Inside } from '../../carcass/layout';
 import type { PartPlace } from '../contract/family';
 import { levelHingeItem, pinOut } from '../kit/turning/hinge';
-import { stayItem, stayLong } from '../kit/turning/help';
+import { helpRoom, stayItem, stayLong } from '../kit/turning/help';
 import { stayPlaces } from '../kit/turning/pieces';
 import { DIRECTIONS, fromAxis, turnsUntil, type TurningPlane } from '../kit/turning/plane';
 import { span, type Bounds, type Range } from '../../solid/bounds';
@@ -51,8 +51,6 @@ export interface LaidLid {
 }
 
 export const RADIANS = Math.PI / 180;
-/** A bracket's middle is so far from what it is screwed to where nothing says, and what moves clears a ledge beside it by so much, mm. */
-const USUAL_OFF = 12;
 const BESIDE = 4;
 
 export function layLid(lid: Lid, place: PartPlace): LaidLid {
@@ -81,7 +79,7 @@ export function layLid(lid: Lid, place: PartPlace): LaidLid {
     face: line[1] - z[0],
   };
   const lip = ledge.thick.mm > 0 ? ledge.bears.mm : 0;
-  const { off, half } = helpRoom(lid, place);
+  const { off, half } = helpRoom(lid.help, place.hardware);
   const leaves = leavesOf(lid, x, y, z).map((leaf): LidLeaf => {
     const ends: Range = [
       Math.max(inside.left + off, leaf.at.x[0] + lip + half + BESIDE),
@@ -183,17 +181,6 @@ function ledgesOf(
       },
     },
   ].filter(({ edge, at }) => margins[edge].mm > 0 && span(at.x) > LEAST_LEDGE && span(at.y) > LEAST_LEDGE);
-}
-
-/** How far from the inside of its carcass the middle of a strut or spring stands, and half of what it is thick. */
-function helpRoom({ help }: Lid, { hardware }: PartPlace): { off: number; half: number } {
-  if (help.kind === 'gas struts') {
-    const item = hardware.find(help.hardware, 'gas strut');
-    return { off: item?.off ?? USUAL_OFF, half: (item?.tube ?? 0) / 2 };
-  }
-  if (help.kind === 'pull springs')
-    return { off: USUAL_OFF, half: (hardware.find(help.hardware, 'pull spring')?.across ?? 0) / 2 };
-  return { off: USUAL_OFF, half: 0 };
 }
 
 /** What ends its way, the first first: as wanted, its hinge, its stay, its struts drawn out wholly. */

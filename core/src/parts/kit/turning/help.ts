@@ -61,6 +61,26 @@ export const springsEach = (help: Help): number => (help.kind === 'pull springs'
 export const springsBroad = (help: Help, across: number): number =>
   springsEach(help) * (across + BETWEEN_SPRINGS) - BETWEEN_SPRINGS;
 
+/** Off the side of its case the middle of what helps stands, and between a spring and that side, mm. Common practice. */
+const OFF = 12;
+const SPRING_OFF = 2;
+
+/** How far from the inside of its case the middle of a strut or spring stands, and half of what it is thick. */
+export function helpRoom(
+  help: Help,
+  hardware: HardwareList,
+): { readonly off: number; readonly half: number } {
+  if (help.kind === 'gas struts') {
+    const item = hardware.find(help.hardware, 'gas strut');
+    return { off: item?.off ?? OFF, half: (item?.tube ?? 0) / 2 };
+  }
+  if (help.kind === 'pull springs') {
+    const half = (hardware.find(help.hardware, 'pull spring')?.across ?? 0) / 2;
+    return { off: Math.max(OFF, half + SPRING_OFF), half };
+  }
+  return { off: OFF, half: 0 };
+}
+
 /** One of what helps, between a leaf and its case or in the line of its hinges. */
 export interface Helper {
   readonly key: string;
