@@ -1,3 +1,4 @@
+import { Figures } from '../../view/ui/Figures';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -38,7 +39,7 @@ export function AnswerLine({ report, stale }: { report: Report | null; stale: bo
           </Sentence>
         )}
         <Sentence stale={stale} hidden={onSheet !== null}>
-          {answer.stands}, so next, <Next>{best?.words ?? answer.next}</Next>.
+          <Figures words={answer.stands} />, so next, <Next>{best?.words ?? answer.next}</Next>.
         </Sentence>
       </Box>
       {onSheet ? (

@@ -1,3 +1,4 @@
+import { Figures } from '../../view/ui/Figures';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import {
@@ -339,7 +340,7 @@ function AirWords({ report, item }: { report: Report | null; item: Item }) {
         <Swatch verdict={found.verdict} />
       </Box>
       <Typography sx={found.verdict === 'hits' ? { color: 'error.main', fontWeight: 620 } : {}}>
-        {found.sentence}
+        <Figures words={found.sentence} />
       </Typography>
     </Box>
   );

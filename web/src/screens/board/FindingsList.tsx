@@ -1,3 +1,4 @@
+import { Figures } from '../../view/ui/Figures';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
@@ -79,7 +80,7 @@ function OneFinding({ finding: { key, verdict, sentence }, dashes, pressed, stal
             color: verdict === 'hits' ? 'error.main' : 'text.primary',
           }}
         >
-          {sentence}
+          <Figures words={sentence} />
         </Typography>
       </ButtonBase>
       {verdict !== 'clear' && <OfferRows finding={key} stale={stale} />}

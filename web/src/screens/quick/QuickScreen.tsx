@@ -1,3 +1,4 @@
+import { Figures } from '../../view/ui/Figures';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -200,7 +201,7 @@ function Headline({ card, answers }: { card: QuickCard; answers: Answers }) {
         <Typography variant="h1" role="status" sx={{ opacity: asked.stale ? 0.55 : 1, textWrap: 'balance' }}>
           {report ? (
             <>
-              {report.answer.stands}, so next,{' '}
+              <Figures words={report.answer.stands} />, so next,{' '}
               <Box component="span" sx={{ color: 'primary.main' }}>
                 {offered ?? report.answer.next}
               </Box>

@@ -1,3 +1,4 @@
+import { Figures } from '../ui/Figures';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { isCaution, type NoteFinding, type AssumptionFinding } from '@tarnpass/core';
@@ -29,7 +30,7 @@ export function NotesList({
                   <Swatch verdict={note.verdict} />
                 </Box>
                 <Typography sx={note.verdict === 'hits' ? { color: 'error.main', fontWeight: 620 } : {}}>
-                  {note.sentence}
+                  <Figures words={note.sentence} />
                 </Typography>
               </Box>
               {note.verdict !== 'clear' && offers && !note.taken && (

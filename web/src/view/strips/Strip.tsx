@@ -30,6 +30,16 @@ interface Props {
   readonly selected: boolean;
 }
 
+const ONE_LINE = { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' } as const;
+/** What is in no carcass has the line for that besides. */
+const TWO_LINES = {
+  overflow: 'hidden',
+  display: '-webkit-box',
+  WebkitBoxOrient: 'vertical',
+  WebkitLineClamp: 2,
+  lineHeight: 1.2,
+} as const;
+
 /** One part's travel as a strip: drag the rider along it and the part moves. */
 export const Strip = memo(function Strip(props: Props) {
   const { mover, report, name, owner, letter, selected } = props;
@@ -43,7 +53,7 @@ export const Strip = memo(function Strip(props: Props) {
       onFocus={choose}
       sx={{
         display: 'grid',
-        gridTemplateColumns: '30px minmax(90px, 1fr) 228px minmax(156px, 1fr)',
+        gridTemplateColumns: '30px minmax(90px, 1fr) 228px minmax(150px, 1fr)',
         columnGap: 1.25,
         alignItems: 'center',
         height: ROW,
@@ -56,12 +66,14 @@ export const Strip = memo(function Strip(props: Props) {
         <Stone x={13} y={13} letter={letter} filled={selected} />
       </svg>
       <Box sx={{ minWidth: 0 }}>
-        <Typography variant="h3" component="div" noWrap title={mover.name}>
+        <Typography variant="h3" component="div" title={mover.name} sx={owner ? ONE_LINE : TWO_LINES}>
           {name}
         </Typography>
-        <Typography variant="body2" noWrap title={owner}>
-          {owner}
-        </Typography>
+        {owner && (
+          <Typography variant="body2" noWrap title={owner}>
+            {owner}
+          </Typography>
+        )}
       </Box>
       <Well mover={mover} report={report} units={props.units} selected={selected} />
       <Box sx={{ minWidth: 0 }} aria-live={selected ? 'polite' : undefined}>

@@ -89,7 +89,7 @@ function Rows({ plan, scene, selected, letters, reports, movers }: RowsProps) {
   }, [plan.carcasses, plan.parts, plan.existing]);
   return (
     <Box
-      sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(556px, 1fr))', columnGap: 0.5 }}
+      sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(556px, 1fr))', columnGap: 0.5 }}
     >
       {movers.map((mover) => (
         <Strip
