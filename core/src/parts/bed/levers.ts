@@ -6,43 +6,11 @@ import { USUAL_GRIP } from '../kit/turning/grip';
 import { catchLever, easingLevers, softLever } from '../kit/turning/levers';
 import { USUAL_BED_HELP, USUAL_BED_STAY, USUAL_LEGS } from './fresh';
 import { mattressOf, RADIANS, type LaidBed } from './lay';
-import type { Bed } from './schema';
 
 /** Let down less than this a bed is of no use, degrees. */
 const LEAST_USEFUL = 80;
 /** Nobody sleeps on a mattress so much shorter than it was, mm. */
 const SHORTER = 150;
-
-/** Usual help that lifts: struts, or so many springs at either side. Others are looked for under Forces. */
-const SPRINGS = [1, 2, 3, 4] as const;
-function helpLevers(bed: Bed): Lever[] {
-  if (bed.help.kind !== 'none') return [];
-  const { 'gas struts': struts, 'pull springs': springs } = USUAL_BED_HELP;
-  const what = 'what helps it';
-  return [
-    ...choiceLever(bed, ['help'], struts, {
-      key: 'help.struts',
-      what,
-      cost: cost('a pair of gas struts', 8),
-      words: 'help it by gas struts beneath its pivot',
-    }),
-    ...SPRINGS.flatMap((each) =>
-      choiceLever(
-        bed,
-        ['help'],
-        { ...springs, each },
-        {
-          key: `help.springs-${each}`,
-          what,
-          cost: cost(each === 1 ? 'a spring at either side' : `${each} springs at either side`, 5 + each),
-          words:
-            each === 1 ? 'help it by a spring at either side' : `help it by ${each} springs at either side`,
-        },
-      ),
-    ),
-    ...easingLevers(bed, USUAL_BED_HELP['friction hinges']),
-  ];
-}
 
 /** What of a bed may be changed: where it turns, how long its mattress is, what it stands on, how it is held and taken. */
 export function bedLevers(laid: LaidBed, _pieces: PartPieces, trouble: Trouble): Lever[] {
@@ -80,7 +48,7 @@ export function bedLevers(laid: LaidBed, _pieces: PartPieces, trouble: Trouble):
           })
         : []),
     ];
-  if (about === 'balance') return [...catchLever(bed), ...helpLevers(bed)];
+  if (about === 'balance') return [...catchLever(bed), ...easingLevers(bed, USUAL_BED_HELP['friction hinges'])];
   if (about === 'caution') return softLever(bed);
   if (about === 'opening')
     return [
