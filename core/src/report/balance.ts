@@ -8,6 +8,7 @@ import { slamOf } from '../balance/slam';
 import { strokeLeft } from '../balance/strut';
 import { letOff, type LetOff } from './letOff';
 import type { Balance, Bracket } from '../parts/contract/balance';
+import { bowOf } from '../strength/bow';
 import { MOISTURE } from '../material/season';
 import { GRAVITY } from '../piece/mass';
 import { appraisalOf } from '../parts/appraisals';
@@ -268,7 +269,7 @@ export function balanceReport(plan: Plan, balance: Balance, usable: number): Bal
         longest,
         most: pulls,
         bears: bracket.bears,
-        bows: bowOf(bracket, pulls),
+        bows: bowedBy(bracket, pulls),
       };
     }),
     struts: balance.struts.map(({ words, strut, length, force, bracket }) => {
@@ -281,7 +282,7 @@ export function balanceReport(plan: Plan, balance: Balance, usable: number): Bal
         shut: force.newtons(at).most,
         most: bound,
         bears: bracket.bears,
-        bows: bowOf(bracket, bound),
+        bows: bowedBy(bracket, bound),
       };
     }),
     ...hingeLoad(balance, poised),
@@ -302,6 +303,9 @@ function unhelpedIn(
   const bare = handMost(balancedUnder(balance, poised, { ...usual, failed: balance.helpers }));
   return bare < most - NEAR_N ? { unhelped: bare } : {};
 }
+
+/** How far a push bows the side it is fixed to, mm. */
+const bowedBy = ({ off, side }: Bracket, newtons: number): number => (side ? bowOf(side, off, newtons) : 0);
 
 /** The most that a force is over a travel, as its mover goes back, N. */
 function mostOf(force: Force, { ends }: Poised): number {
@@ -399,15 +403,4 @@ function hingeLoad(balance: Balance, poised: Poised): Pick<BalanceReport, 'hinge
       bears: hinges.screws * hinges.pull,
     },
   };
-}
-
-/**
- * How far a push that stands off a side bows it, mm: its couple at the head of a strip that is held at its foot.
- *
- * @source M h^2 / (2 E I): any strength text
- */
-export function bowOf({ off, side }: Bracket, newtons: number): number {
-  if (!side) return 0;
-  const second = (side.wide * side.thick ** 3) / 12;
-  return (newtons * off * side.high ** 2) / (2 * side.stiffness * second);
 }

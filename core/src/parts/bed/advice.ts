@@ -3,6 +3,8 @@ import { motionPose, moved } from '../../motion/motion';
 import { noteOf, type Assumption, type PartNote } from '../../item/note';
 import { combinedWeight, GRAVITY, weighAll } from '../../piece/mass';
 import { middleOf, span } from '../../solid/bounds';
+import { strengthOf } from '../../material/strength';
+import { bowOf } from '../../strength/bow';
 import { spanNote, type Spanned } from '../../strength/spans';
 import { atMiddle, LEANING_PERSON, PERSON, PERSON_STRIP } from '../../strength/usualLoads';
 import { hardwareAssumptions, thicknessAssumptions } from '../kit/assumptions';
@@ -194,6 +196,37 @@ function pivotNotes(laid: LaidBed): PartNote[] {
       kg > bears ? 'hits' : kg > 0.8 * bears ? 'tight' : 'clear',
       `It weighs ${massMark(kg)} with its mattress; its pair of pivots carries ${massMark(bears)}${kg > bears ? ': take stronger ones, or a lighter bed' : ''}.`,
       'pivots',
+    ),
+    ...sideNotes(laid, kg),
+  ];
+}
+
+/** A side that bows more shows it, and its pin works in its hole, mm. Common practice. */
+const BOWS = 1;
+
+/**
+ * How far a pivot's pin bows the side it is in: half of the bed and who sits down beside it, from a rail that stands off that side.
+ *
+ * @source M h^2 / (2 E I) of a strip held at its foot, up to the pivot: any strength text
+ */
+function sideNotes({ bed, place, tray, opening: { inside } }: LaidBed, kg: number): PartNote[] {
+  const { carcass, stock } = place;
+  const thick = stock.thickness(carcass.sheet);
+  const off = tray.x[0] - inside.left + thick / 2;
+  const bears = (kg / 2 + PERSON) * GRAVITY;
+  const side = {
+    thick,
+    high: bed.pivot.up.mm,
+    wide: inside.back - inside.front,
+    stiffness: strengthOf(stock.material(carcass.sheet)).stiffness,
+  };
+  const bows = bowOf(side, off, bears);
+  return [
+    noteOf(
+      'hinges',
+      bows > BOWS ? 'tight' : 'clear',
+      `Down, a pin bears up to ${forceMark(bears)} and stands ${lengthMark(tray.x[0] - inside.left)} off its side, which bows by ${lengthMark(bows)}${bows > BOWS ? `; ${lengthMark(BOWS)} shows. A cleat on the side up to the pin, a thicker side, or less room beside the rails will do` : ''}.`,
+      'side',
     ),
   ];
 }

@@ -196,6 +196,25 @@ describe('a fold-up bed', () => {
     );
   });
 
+  it('bows the sides its pins stand in by M h^2 / 2 E I', () => {
+    // By hand: half the bed and 120 kg, 29 off the face of a side 18 thick and 444 deep, 190 up; plywood of 9 GPa.
+    const made = withBed('at the end');
+    const { laid, pieces } = builtOf(made);
+    const { kg } = weighAll(
+      pieces.moving.flatMap((link) => link.pieces),
+      laid.place.stock,
+    );
+    const bears = (kg / 2 + 120) * GRAVITY;
+    const { inside } = laid.opening;
+    expect([laid.tray.x[0] - inside.left, inside.back - inside.front]).toEqual([29, 444]);
+    const bows = (bears * (29 + 9) * 190 ** 2) / (2 * 9000 * ((444 * 18 ** 3) / 12));
+    const said = /a pin bears up to (\d+) N and stands 29 mm off its side, which bows by ([\d.]+) mm/.exec(
+      told(made),
+    )!;
+    expect(Number(said[1])).toBeCloseTo(bears, 0);
+    expect(Number(said[2])).toBeCloseTo(bows, 1);
+  });
+
   it('says what another mattress, a valve and a height do, each by its own figure', () => {
     const { plan, laid } = builtOf(withBed('at the side', { help: STRUTS }));
     const balance = balancesOf(plan, plan.parts[0]!.id)[0]!;

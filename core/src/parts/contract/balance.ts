@@ -2,6 +2,7 @@ import type { Effort, Force } from '../../balance/force';
 import type { Coordinate } from '../../balance/coordinate';
 import type { GasStrut } from '../../balance/strut';
 import type { Motion } from '../../motion/motion';
+import type { StandingBoard } from '../../strength/bow';
 import type { Point3 } from '../../solid/prism';
 
 /** A strut with how long it is along the travel. */
@@ -31,9 +32,7 @@ export interface FittedSprings {
 export interface Bracket {
   readonly off: number;
   readonly bears: number;
-  readonly side:
-    | { readonly thick: number; readonly high: number; readonly wide: number; readonly stiffness: number }
-    | undefined;
+  readonly side: StandingBoard | undefined;
 }
 
 /** A row of fixings that hold a leaf at its axis: what one of them bears, N, and where they are, with the leaf shut. */
