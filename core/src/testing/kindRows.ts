@@ -153,6 +153,8 @@ const latch = (hardware: string, reached: 'from outside' | 'from within' = 'from
 /** Folding platforms: three leaves on a chest 900 x 400 x 420. */
 const USUAL_BEARS = usualBears('ledgers', 'ply-18', 0) as Extract<Bears, { kind: 'ledgers' }>;
 const LEDGERS = 'A folding platform on ledgers';
+const USUAL_FRAME = usualBears('frame', 'ply-18', 0) as Extract<Bears, { kind: 'frame' }>;
+const ON_FRAME = 'A folding platform on a frame that comes apart';
 const PLATFORM_ROWS: Readonly<Record<string, KindRow>> = {
   'family: platform': { good: withPlatform({}), size: ['Case folding platform, leaf 2', 900, 460], bad: withPlatform({ gap: mm(3) }), said: 'Folded, its leaves would bind on the knuckle of their hinge. At least 4.5 mm between them will do.' },
   // 3 x 18, a gap of 6, and 6 with legs of 18 between undersides.
@@ -162,6 +164,8 @@ const PLATFORM_ROWS: Readonly<Record<string, KindRow>> = {
   'platform: seat': { good: withPlatform({ seat: true, mat: { thick: mm(0), kg: 0 } }, undefined, { height: mm(340) }), size: ['Case folding platform, leg', 340, 45], bad: withPlatform({ seat: true }), said: 'Folded it is sat on 504 mm above the floor; 400 mm to 460 mm is usual.' },
   'bears: legs': { good: withPlatform({}), size: ['Case folding platform, leg', 420, 45], bad: withPlatform({ leaves: [mm(400), mm(420), mm(460)] }), said: 'The legs of leaf 2 are 420 mm long: folded they stand 20 mm past their leaf.' },
   'bears: ledgers': { good: withPlatform({}, LEDGERS), size: ['Case folding platform, ledger', 806, 40], bad: withPlatform({ bears: { ...USUAL_BEARS, bears: mm(12) } }, LEDGERS), said: 'bears 12 mm at either end over 900 mm; at least 15 mm is wanted' },
+  // 806 before the carcass in two sections, three bearers to each; in six 806 / 6 less two of 18 are left beside a bolt of 50.
+  'bears: frame': { good: withPlatform({}, ON_FRAME), size: ['Case folding platform, bearer', 900, 80], bad: withPlatform({ bears: { ...USUAL_FRAME, sections: 6 } }, ON_FRAME), said: 'and they are not put in: beside the end bearers 98.3 mm is free, and a bolt with a hand wants 110 mm' },
   'platform: way': { good: withPlatform({}), size: ['Case folding platform, leaf 1', 900, 400], bad: { ...withPlatform({}), change: boxAt('Lamp', { x: 3000, y: 2900, z: 850, width: 900, depth: 200, height: 60 }) }, said: 'touches the lamp at' },
   // Over a seat 700 deep without a top.
   'platform: first leaf': { good: withPlatform({}, LEDGERS, { top: 'over' }), size: ['Case folding platform, leaf 1', 900, 400], bad: withPlatform({}, LEDGERS, { depth: mm(900) }), said: 'The first leaf breaks in time: with 120 kg at its middle and its own weight it is strained to 16 MPa over a span of 864 mm' },

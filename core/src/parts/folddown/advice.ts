@@ -2,9 +2,8 @@ import { noteOf, type Assumption, type PartNote } from '../../item/note';
 import { forceMark, lengthMark, massMark } from '../../length/lengthMark';
 import type { Material } from '../../material/schema';
 import { thicknessOf } from '../../material/stock';
-import { strengthOf } from '../../material/strength';
-import { bentBy, type Bent } from '../../strength/beam';
-import { graded, judgeSpan, SAG_SHARE, spanNote, type Spanned } from '../../strength/spans';
+import { edgePast, type PastEdge } from '../../strength/pastEdge';
+import { judgeSpan, spanNote, type Spanned } from '../../strength/spans';
 import { atMiddle, PERSON_STRIP } from '../../strength/usualLoads';
 import type { FixedTo } from '../contract/fixedTo';
 import { middleOf, span } from '../../solid/bounds';
@@ -72,41 +71,24 @@ function pastOf({ leaf, cleatThick }: LaidFoldDown): number {
       : props.in.mm;
 }
 
-/** How far its edge gives past what props it, mm, and is strained, MPa; and the most of either. */
-type PastEdge = Bent & { readonly past: number; readonly most: number; readonly bears: number };
-
-/**
- * Its edge past what props it, with all of the load on it; undefined where nothing hangs out.
- *
- * @source P L^3 / (3 E I), P L over the section: as a beam of 2 L with 2 P at its middle, any text on strength of materials
- */
+/** Its edge past what props it; undefined where nothing hangs out. */
 export function pastEdge(laid: LaidFoldDown, material?: Material): PastEdge | undefined {
   const { leaf, place, thick } = laid;
   const past = pastOf(laid);
   if (past <= 0) return undefined;
-  const made = material ?? place.stock.material(leaf.material);
-  const { stiffness, bears } = strengthOf(made);
-  const bent = bentBy(
-    {
-      span: 2 * past,
-      wide: Math.min(PERSON_STRIP, leaf.wide.mm),
-      thick: material ? thicknessOf(material, place.stock.schools) : thick,
-      stiffness,
-      density: made.density,
-    },
-    atMiddle(2 * loadOf(leaf)),
-  );
-  return { ...bent, past, most: (2 * past) / SAG_SHARE, bears };
+  return edgePast({
+    material: material ?? place.stock.material(leaf.material),
+    thick: material ? thicknessOf(material, place.stock.schools) : thick,
+    wide: Math.min(PERSON_STRIP, leaf.wide.mm),
+    past,
+    kg: loadOf(leaf),
+  });
 }
-
-const pastGrade = (edge: PastEdge | undefined) =>
-  edge ? graded(Math.max(edge.sag / edge.most, edge.stress / edge.bears)) : 'clear';
 
 function pastNotes(laid: LaidFoldDown): PartNote[] {
   const edge = pastEdge(laid);
   if (!edge) return [];
-  const { past, sag, most } = edge;
-  const verdict = pastGrade(edge);
+  const { past, sag, most, verdict } = edge;
   return [
     noteOf(
       'strength',
@@ -120,7 +102,7 @@ function pastNotes(laid: LaidFoldDown): PartNote[] {
 /** Whether another board would bear who is on it. */
 export const foldDownDoes = (laid: LaidFoldDown, material: Material): boolean =>
   spansOf(laid, material).every(({ spanned }) => judgeSpan(spanned).verdict === 'clear') &&
-  pastGrade(pastEdge(laid, material)) === 'clear';
+  (pastEdge(laid, material)?.verdict ?? 'clear') === 'clear';
 
 /** Its cleat is screwed along its middle; each so far from its end at least, mm. Common practice. */
 const FROM_END = 30;

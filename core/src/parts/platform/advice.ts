@@ -7,6 +7,7 @@ import { judgeSpan, spanNote, type Spanned } from '../../strength/spans';
 import { atMiddle, PERSON, PERSON_STRIP } from '../../strength/usualLoads';
 import { hardwareAssumptions, stiffnessAssumptions, thicknessAssumptions } from '../kit/assumptions';
 import { firstLift } from './forces';
+import { bearerSpan, frameClear, frameNotes } from './frameNotes';
 import type { LaidPlatform } from './lay';
 
 /** A seat so high, so deep. Common practice, no single source. */
@@ -20,7 +21,7 @@ export const platformNotes = (laid: LaidPlatform): PartNote[] => [
   sizeNote(laid),
   ...stackNotes(laid),
   ...seatNotes(laid),
-  ...spansOf(laid).map(({ of, spanned }) => ({ ...spanNote(spanned), of })),
+  ...[...spansOf(laid), ...bearerSpans(laid)].map(({ of, spanned }) => ({ ...spanNote(spanned), of })),
   noteOf(
     'strength',
     'clear',
@@ -28,6 +29,7 @@ export const platformNotes = (laid: LaidPlatform): PartNote[] => [
     'dropped',
   ),
   ...bearNotes(laid),
+  ...(laid.bearers ? frameNotes(laid, laid.bearers) : []),
   liftNote(laid),
   ...cautionNotes(laid),
 ];
@@ -119,7 +121,15 @@ export function spansOf(laid: LaidPlatform, material?: Material): { readonly of:
     place.carcass.top === 'none'
       ? [{ of: 'first', spanned: bending(over, Math.max(span(across), leaves[0]!.wide), 'The first leaf') }]
       : [];
-  if (bears.kind === 'ledgers') {
+  if (laid.bearers)
+    return [
+      ...first,
+      {
+        of: 'leaf',
+        spanned: bending(frameClear(laid, laid.bearers), span(across), 'From bearer to bearer a leaf'),
+      },
+    ];
+  if (bears.kind !== 'legs') {
     const narrowest = Math.min(...hung.map(({ wide }) => wide));
     return [
       ...first,
@@ -136,6 +146,12 @@ export function spansOf(laid: LaidPlatform, material?: Material): { readonly of:
   ];
 } // prettier-ignore
 
+/** What carries its leaves bends too. */
+function bearerSpans(laid: LaidPlatform): { readonly of: string; readonly spanned: Spanned }[] {
+  const spanned = laid.bearers && bearerSpan(laid, laid.bearers);
+  return spanned ? [{ of: 'bearer', spanned }] : [];
+}
+
 /** Whether another material would bear who lies on it. */
 export const platformDoes = (laid: LaidPlatform, material: Material): boolean =>
   spansOf(laid, material).every(({ spanned }) => judgeSpan(spanned).verdict === 'clear');
@@ -148,6 +164,15 @@ function bearNotes({ platform, leaves, across, up }: LaidPlatform): PartNote[] {
         'fixing',
         'clear',
         `Every joint but the first stands on ${bears.count} legs ${lengthMark(up)} long: without them it folds where somebody lies.`,
+        'bears',
+      ),
+    ];
+  if (bears.kind === 'frame')
+    return [
+      noteOf(
+        'fixing',
+        bears.bears.mm < LEAST_BEARS ? 'tight' : 'clear',
+        `Its bearers lie ${lengthMark(bears.bears.mm, 'most')} on a ledger at either end${bears.bears.mm < LEAST_BEARS ? `; at least ${lengthMark(LEAST_BEARS)} is wanted` : ''}.`,
         'bears',
       ),
     ];

@@ -14,7 +14,9 @@ const COUNTS = ['2', '3', '4', '5', '6'];
 const WORDS: Readonly<Record<Platform['bears']['kind'], string>> = {
   legs: 'legs under each leaf',
   ledgers: 'ledgers along both sides',
+  frame: 'a frame that comes apart',
 };
+const onFrame = (platform: Platform) => platform.bears.kind === 'frame';
 const onLegs = (platform: Platform) => platform.bears.kind === 'legs';
 
 export const platformFields = (platform: Platform): readonly PlatformField[] => [
@@ -56,7 +58,11 @@ export const platformFields = (platform: Platform): readonly PlatformField[] => 
       words: Object.values(WORDS),
       word: (one) => WORDS[one.bears.kind],
       value: (word, one) =>
-        usualBears(word === WORDS.legs ? 'legs' : 'ledgers', one.bears.material, USUAL_WIDTH),
+        usualBears(
+          (Object.keys(WORDS) as Platform['bears']['kind'][]).find((kind) => WORDS[kind] === word)!,
+          one.bears.material,
+          USUAL_WIDTH,
+        ),
     },
   },
   {
@@ -68,7 +74,19 @@ export const platformFields = (platform: Platform): readonly PlatformField[] => 
   { group: 'Bears on', label: 'Legs to a leaf', path: ['bears', 'count'], input: 'count', when: onLegs },
   bears('Leg, wide', ['bears', 'wide'], onLegs),
   bears('Legs in from the edges', ['bears', 'in'], onLegs),
-  bears('Leaf bears on it', ['bears', 'bears'], (one) => !onLegs(one)),
+  bears('Leaf bears on it', ['bears', 'bears'], (one) => one.bears.kind === 'ledgers'),
+  bears('Ledger, broad', ['bears', 'bears'], onFrame),
+  bears('Bearers, deep', ['bears', 'deep'], onFrame),
+  bears('Bearers apart, at most', ['bears', 'apart'], onFrame),
+  { group: 'Bears on', label: 'Sections', path: ['bears', 'sections'], input: 'count', when: onFrame },
+  {
+    group: 'Bears on',
+    label: 'Bolts to a joint',
+    path: ['bears', 'bolts', 'count'],
+    input: 'count',
+    when: onFrame,
+  },
+  bears('Bolts from the bearer’s ends', ['bears', 'bolts', 'in'], onFrame),
   lengthOf<Platform>('Stack')('Room for the stack', ['within']),
   { group: 'Stack', label: 'Sat on while folded', path: ['seat'], input: yesOrNo(['seat']) },
   { group: 'Stack', label: 'Stands in what moves', path: ['travels'], input: yesOrNo(['travels']) },

@@ -5,19 +5,31 @@ import type { Bears, Platform } from './schema';
 const mm = (value: number) => ({ mm: value });
 
 const IN = 20;
+/** Bearers of a frame: so deep, so far apart at most, and its bolts so far from their ends, mm. */
+const BEARER = { deep: 80, apart: 350, bolt: 100 } as const;
 /** From leg to leg, at most, mm. */
 const LEGS_APART = 480;
 
-export const usualBears = (kind: Bears['kind'], material: string, across: number): Bears =>
-  kind === 'legs'
-    ? {
+export function usualBears(kind: Bears['kind'], material: string, across: number): Bears {
+  switch (kind) {
+    case 'legs': {
+      const count = Math.max(2, Math.min(6, 1 + Math.ceil((across - 2 * IN) / LEGS_APART)));
+      return { kind, material, count, wide: mm(45), in: mm(IN) };
+    }
+    case 'ledgers':
+      return { kind, material, bears: mm(40) };
+    case 'frame':
+      return {
         kind,
         material,
-        count: Math.max(2, Math.min(6, 1 + Math.ceil((across - 2 * IN) / LEGS_APART))),
-        wide: mm(45),
-        in: mm(IN),
-      }
-    : { kind, material, bears: mm(40) };
+        bears: mm(40),
+        deep: mm(BEARER.deep),
+        apart: mm(BEARER.apart),
+        sections: 2,
+        bolts: { count: 2, in: mm(BEARER.bolt) },
+      };
+  }
+}
 
 /** Three leaves: wide enough for their legs to fold under them. */
 export function freshPlatform(
@@ -47,12 +59,16 @@ export function freshPlatform(
   };
 }
 
-/** Over an aisle: on ledgers along both sides. */
-export const onLedgers = (platform: Platform): Platform => ({
-  ...platform,
-  leaves: platform.leaves.map(() => platform.leaves[0]!),
-  bears: usualBears('ledgers', platform.material, 0),
-});
+/** Over an aisle: its leaves all as wide as the first, on what lies along both sides. */
+const overAisle =
+  (kind: Exclude<Bears['kind'], 'legs'>) =>
+  (platform: Platform): Platform => ({
+    ...platform,
+    leaves: platform.leaves.map(() => platform.leaves[0]!),
+    bears: usualBears(kind, platform.material, 0),
+  });
+export const onLedgers = overAisle('ledgers');
+export const onFrame = overAisle('frame');
 
 export const mirrorPlatform = (platform: Platform): Platform => ({
   ...platform,

@@ -3,6 +3,7 @@ import { knotsOfTable, ratio, table } from '../../motion/drive';
 import { chain, type Motion, type Stage } from '../../motion/motion';
 import { span, type Bounds, type Range } from '../../solid/bounds';
 import type { PartPlace } from '../contract/family';
+import { layBearers, type LaidBearers } from './bearerFrame';
 import type { Bears, Platform } from './schema';
 
 /** Legs are swung out over the last of the way of their leaf, as a share of it. */
@@ -30,6 +31,8 @@ export interface LaidPlatform {
   readonly thick: number;
   readonly leaves: readonly PlatformLeaf[];
   readonly ledgers: readonly Bounds[];
+  /** What lies across on them, where it lies on a frame. */
+  readonly bearers: LaidBearers | undefined;
   /** Room between leaf and leaf, folded, from the first joint on: faces with their mats, undersides with their legs. */
   readonly apart: readonly number[];
   /** From the carcass's top to the top of the stack, with the mat on it and what else lies uppermost. */
@@ -92,13 +95,19 @@ export function layPlatform(platform: Platform, place: PartPlace): LaidPlatform 
   }
   const last = leaves.at(-1)!;
   const out = wides.slice(1).reduce((sum, { mm }) => sum + mm + gap.mm, over.front.mm);
+  const before: Range = [-out, start - gap.mm];
+  const bearers =
+    bears.kind === 'frame' && span(before) > 0
+      ? layBearers(bears, stock.thickness(bears.material), across, before, high)
+      : undefined;
   return {
     platform,
     place,
     frame,
     thick,
     leaves,
-    ledgers: ledgersOf(platform, place, across, [-out, start - gap.mm]),
+    ledgers: bearers?.ledgers ?? ledgersOf(platform, place, across, before),
+    bearers,
     apart,
     stack: last.at.z[1] - high + (last.turned ? (last.legs.length > 0 ? legThick : 0) : mat.thick.mm),
     up,

@@ -1,6 +1,6 @@
 import { called } from '../../item/called';
 import type { Lever, Trouble } from '../../item/lever';
-import { cost, lengthLever } from '../../item/leverOf';
+import { choiceLever, cost, lengthLever } from '../../item/leverOf';
 import { lengthMark } from '../../length/lengthMark';
 import { materialLevers } from '../../material/levers';
 import type { PartPieces } from '../contract/family';
@@ -15,9 +15,13 @@ export function platformLevers(laid: LaidPlatform, _pieces: PartPieces, { about 
   const { platform, place } = laid;
   const { bears } = platform;
   if (about === 'strength')
-    return materialLevers(platform, ['material'], place.stock.materials, `the ${called(platform.name)}`, (one) =>
-      platformDoes(laid, one),
-    );
+    return [
+      ...materialLevers(platform, ['material'], place.stock.materials, `the ${called(platform.name)}`, (one) =>
+        platformDoes(laid, one),
+      ),
+      ...frameLevers(laid),
+    ];
+  if (about === 'fixing') return frameLevers(laid);
   const leaves = platform.leaves.flatMap((wide, i) =>
     lengthLever(platform, ['leaves', i], {
       key: `leaf-${i + 1}`,
@@ -54,6 +58,39 @@ export function platformLevers(laid: LaidPlatform, _pieces: PartPieces, { about 
     ...matLever(laid),
   ];
 } // prettier-ignore
+
+/** Of a frame: how far apart its bearers are, either way, and how deep. */
+function frameLevers({ platform }: LaidPlatform): Lever[] {
+  const { bears } = platform;
+  if (bears.kind !== 'frame') return [];
+  const apart = (to: number, words: string, dear: string) =>
+    lengthLever(platform, ['bears', 'apart'], {
+      key: `bearers.apart.${words}`,
+      what: 'how far apart its bearers are',
+      to,
+      cost: cost(dear, 4, 0.02),
+      words: (mm) => `set its bearers at most ${lengthMark(mm, words === 'nearer' ? 'most' : 'least')} apart`,
+    });
+  return [
+    ...apart(Math.max(120, bears.apart.mm / 2), 'nearer', 'more bearers'),
+    ...apart(Math.min(1000, bears.apart.mm * 2), 'farther', 'fewer bearers'),
+    ...lengthLever(platform, ['bears', 'deep'], {
+      key: 'bearers.deep',
+      what: 'its bearers',
+      to: Math.min(300, bears.deep.mm + 80),
+      cost: cost('deeper bearers', 4, 0.1),
+      words: (mm) => `make its bearers ${lengthMark(mm, 'least')} deep`,
+    }),
+    ...(bears.sections > 1
+      ? choiceLever(platform, ['bears', 'sections'], bears.sections - 1, {
+          key: 'sections',
+          what: 'how many sections it has',
+          cost: cost('longer sections', 5),
+          words: `make it of ${bears.sections - 1} ${bears.sections === 2 ? 'section' : 'sections'}`,
+        })
+      : []),
+  ];
+}
 
 const matLever = ({ platform }: LaidPlatform): Lever[] =>
   platform.mat.thick.mm > 0

@@ -1,16 +1,19 @@
 import { called } from '../../item/called';
 import { lengthMark } from '../../length/lengthMark';
 import type { Motion } from '../../motion/motion';
-import { board } from '../../piece/board';
+import { board, type WorkIn } from '../../piece/board';
 import type { Link, Piece } from '../../piece/piece';
 import { plain } from '../../piece/plain';
 import { LEVEL_SIDES } from '../../piece/work';
 import type { SumLine } from '../../sizing/sum';
 import { middleOf, span, type Bounds } from '../../solid/bounds';
 import type { PartPieces } from '../contract/family';
+import { BOLT, type LaidBearers } from './bearerFrame';
 import type { LaidPlatform, PlatformLeaf } from './lay';
 
 const MM2_A_M2 = 1e6;
+/** A bolt of its size with nut and washers, kg. Common practice. */
+const BOLT_KG = 0.04;
 
 /** What of a platform moves, link by link, with its way. */
 export interface PlatformLink {
@@ -34,7 +37,7 @@ export const platformLinks = (laid: LaidPlatform): PlatformLink[] =>
     ]);
 
 export function platformPieces(laid: LaidPlatform): PartPieces {
-  const { platform, leaves, ledgers } = laid;
+  const { platform, leaves, ledgers, bearers } = laid;
   const words = wordsOf(laid);
   return {
     moving: platformLinks(laid).map(({ link }) => link),
@@ -45,8 +48,8 @@ export function platformPieces(laid: LaidPlatform): PartPieces {
             {
               key: `${platform.id}/ledgers`,
               item: platform.id,
-              words: `the ledgers of ${words}`,
-              pieces: ledgerPieces(laid),
+              words: bearers ? `the frame of ${words}` : `the ledgers of ${words}`,
+              pieces: bearers ? framePieces(laid, bearers) : ledgerPieces(laid),
             },
           ]
         : []),
@@ -179,7 +182,8 @@ function legLink(laid: LaidPlatform, leaf: PlatformLeaf): Link {
 function ledgerPieces(laid: LaidPlatform): Piece[] {
   const { platform, frame, ledgers } = laid;
   const { bears } = platform;
-  if (bears.kind !== 'ledgers') return [];
+  if (bears.kind === 'legs') return [];
+  const framed = bears.kind === 'frame';
   return ledgers.map((at, i) => {
     const key = `${platform.id}/ledger-${i + 1}`;
     return board(frame, {
@@ -190,11 +194,66 @@ function ledgerPieces(laid: LaidPlatform): Piece[] {
       told: { key, words: `a ledger of ${wordsOf(laid)}` },
       at,
       way: ['y', 'x'],
-      length: [{ words: 'along the leaves before the carcass', mm: span(at.y) }],
+      length: [
+        { words: framed ? 'along its section' : 'along the leaves before the carcass', mm: span(at.y) },
+      ],
       width: [{ words: 'as chosen', mm: bears.bears.mm }],
       thick: [{ words: 'as the board', mm: span(at.z) }],
       material: bears.material,
-      notes: ['Screwed through into what stands beside it every 200 mm, its top level with the carcass’s.'],
+      notes: [
+        framed
+          ? 'Screwed up into the bearers of its section: it lies loose on what stands beside it.'
+          : 'Screwed through into what stands beside it every 200 mm, its top level with the carcass’s.',
+      ],
     });
   });
+}
+
+/** Ledgers, bearers with the holes of their bolts, and the bolts. */
+function framePieces(laid: LaidPlatform, { sections, bolts, boltLong }: LaidBearers): Piece[] {
+  const { platform, frame } = laid;
+  const { bears } = platform;
+  if (bears.kind !== 'frame') return [];
+  const half = BOLT.across / 2;
+  const bearers = sections.flatMap((section, s) =>
+    section.map((at, i): Piece => {
+      const key = `${platform.id}/bearer-${s + 1}-${i + 1}`;
+      return board(frame, {
+        key,
+        item: platform.id,
+        role: 'rail',
+        name: `${platform.name}, bearer`,
+        told: { key: `${platform.id}/bearer`, words: `a bearer of ${wordsOf(laid)}` },
+        at,
+        way: ['x', 'z'],
+        length: acrossSum(laid),
+        width: [{ words: 'as chosen', mm: bears.deep.mm }],
+        thick: [{ words: 'as the board', mm: span(at.y) }],
+        material: bears.material,
+        works: bolts
+          .filter(([, y]) => y === at.y[0] || y === at.y[1])
+          .map(([x, , z], n): WorkIn => ({
+            key: `bolt-${n + 1}`,
+            kind: 'hole',
+            side: 'face',
+            round: true,
+            at: { x: [x - half, x + half], y: at.y, z: [z - half, z + half] },
+            words: 'a bolt to the next section',
+          })),
+      });
+    }),
+  );
+  const bought = bolts.map(([x, y, z], i): Piece => {
+    const key = `${platform.id}/bolt-${i + 1}`;
+    return plain(frame, {
+      key,
+      item: platform.id,
+      role: 'stay',
+      is: 'bought',
+      name: `Bolt M${BOLT.across} x ${boltLong} with a nut and two washers`,
+      told: { key: `${platform.id}/bolt`, words: `a bolt of ${wordsOf(laid)}` },
+      mass: { kg: BOLT_KG, centre: frame.toSpace([x, y, z]) },
+    });
+  });
+  return [...ledgerPieces(laid), ...bearers, ...bought];
 }

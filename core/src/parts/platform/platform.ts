@@ -1,5 +1,5 @@
 import type { Family } from '../contract/family';
-import { freshPlatform, mirrorPlatform, onLedgers } from './fresh';
+import { freshPlatform, mirrorPlatform, onFrame, onLedgers } from './fresh';
 import { layPlatform, type LaidPlatform } from './lay';
 import { movePlatform } from './move';
 import { platformPieces } from './pieces';
@@ -9,7 +9,11 @@ import type { Platform } from './schema';
 export const PLATFORM: Family<Platform, LaidPlatform> = {
   word: 'folding platform',
   mounts: ['top'],
-  adds: [{ words: 'A folding platform on legs' }, { words: 'A folding platform on ledgers', as: onLedgers }],
+  adds: [
+    { words: 'A folding platform on legs' },
+    { words: 'A folding platform on ledgers', as: onLedgers },
+    { words: 'A folding platform on a frame that comes apart', as: onFrame },
+  ],
   fresh: freshPlatform,
   mirror: mirrorPlatform,
   missing: missingOfPlatform,

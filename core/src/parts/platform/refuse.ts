@@ -4,7 +4,7 @@ import { span } from '../../solid/bounds';
 import type { PartPlace } from '../contract/family';
 import { firstTrouble, missingNamed, refuse } from '../kit/issues';
 import type { LaidPlatform } from './lay';
-import type { Platform } from './schema';
+import type { FrameBears, Platform } from './schema';
 
 export const missingOfPlatform = ({ material, bears, hinge }: Platform, place: PartPlace): Issue[] =>
   firstTrouble([
@@ -48,6 +48,7 @@ export function refusePlatform(laid: LaidPlatform): Issue[] {
           ? refuse(['bears', 'bears'], `Its ledgers meet in the middle. At most ${lengthMark(Math.max(0, most), 'most')} will do.`)
           : [];
       }
+      if (bears.kind === 'frame') return frameFaults(laid, bears);
       const most = (span(across) - 2 * bears.in.mm - BETWEEN * bears.count) / (2 * bears.count);
       if (bears.wide.mm > most)
         return refuse(['bears', 'wide'], `Its legs do not lie beside each other. At most ${lengthMark(Math.max(0, most), 'most')} wide will do.`);
@@ -60,5 +61,31 @@ export function refusePlatform(laid: LaidPlatform): Issue[] {
           refuse(['leaves', nth - 1], `Its legs stand ${lengthMark(bears.in.mm)} in from the edge of this leaf. At least ${lengthMark(bears.in.mm + laid.legThick, 'least')} wide will do.`),
         );
     },
+  ]);
+} // prettier-ignore
+
+/** A frame stands off the floor, its ledgers beside each other, its bolts beside each other and with wood about them. */
+function frameFaults({ across, up, bearers, place }: LaidPlatform, bears: FrameBears): Issue[] {
+  const thick = place.stock.thickness(bears.material);
+  const most = (span(across) - BETWEEN) / 2;
+  const deep = up - thick;
+  const shortest = bearers ? span(bearers.ledgers[0]!.y) : 0;
+  return firstTrouble([
+    () =>
+      bears.bears.mm > most
+        ? refuse(['bears', 'bears'], `Its ledgers meet in the middle. At most ${lengthMark(Math.max(0, most), 'most')} will do.`)
+        : [],
+    () =>
+      bears.deep.mm > deep
+        ? refuse(['bears', 'deep'], `Its frame would stand in the floor: its top is ${lengthMark(up, 'most')} above that. Bearers at most ${lengthMark(Math.max(0, deep), 'most')} deep will do.`)
+        : [],
+    () =>
+      bears.bolts.in.mm > most
+        ? refuse(['bears', 'bolts', 'in'], `Its bolts meet in the middle. At most ${lengthMark(Math.max(0, most), 'most')} will do.`)
+        : [],
+    () =>
+      shortest < 3 * thick
+        ? refuse(['bears', 'sections'], 'Nothing is left between the bearers of a section: fewer sections will do.')
+        : [],
   ]);
 } // prettier-ignore

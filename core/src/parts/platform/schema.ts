@@ -4,6 +4,14 @@ import { lengthBetween, positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { TopMountSchema } from '../contract/mount';
 
+const counted = (what: string, least: number, most: number) =>
+  v.pipe(
+    v.number(`${what} are counted.`),
+    v.integer(`${what} are counted whole.`),
+    v.minValue(least, `At least ${least}.`),
+    v.maxValue(most, `At most ${most}.`),
+  );
+
 /** What carries its leaves once they lie flat. */
 export const BearsSchema = v.variant(
   'kind',
@@ -13,12 +21,7 @@ export const BearsSchema = v.variant(
       kind: v.literal('legs'),
       material: IdSchema,
       /** So many to a leaf. */
-      count: v.pipe(
-        v.number('Legs are counted.'),
-        v.integer('Legs are counted whole.'),
-        v.minValue(2, 'At least two.'),
-        v.maxValue(6, 'At most six.'),
-      ),
+      count: counted('Legs', 2, 6),
       wide: positiveLength(200),
       in: lengthBetween(0, 400),
     }),
@@ -28,10 +31,23 @@ export const BearsSchema = v.variant(
       material: IdSchema,
       bears: positiveLength(200),
     }),
+    /** A frame that comes apart: ledgers along both sides, bearers across on them, in sections that are bolted end to end. */
+    v.strictObject({
+      kind: v.literal('frame'),
+      material: IdSchema,
+      /** A ledger, so broad; a bearer, so deep; from one to the next, at most. */
+      bears: positiveLength(200),
+      deep: positiveLength(300),
+      apart: positiveLength(1000),
+      sections: counted('Sections', 1, 6),
+      /** Of each joint; the outer ones so far from the bearer's ends. */
+      bolts: v.strictObject({ count: counted('Bolts', 2, 6), in: positiveLength(400) }),
+    }),
   ],
-  'A folding platform lies on legs or on ledgers along both sides.',
+  'A folding platform lies on legs, on ledgers along both sides, or on a frame of bearers.',
 );
 export type Bears = v.InferOutput<typeof BearsSchema>;
+export type FrameBears = Extract<Bears, { kind: 'frame' }>;
 
 /**
  * Leaves over a carcass that lie folded on each other and come out before it to lie flat, hinged by turns on top and beneath.
