@@ -91,7 +91,9 @@ const KINDS: readonly string[] = [
   ...LegsSchema.options.map(({ entries }) => `legs: ${entries.kind.literal}`),
   ...['stack', 'mat', 'seat', 'way', 'first leaf'].map((kind) => `platform: ${kind}`),
   ...BearsSchema.options.map(({ entries }) => `bears: ${entries.kind.literal}`),
-  ...['overlap', 'open', 'rail', 'bending', 'way', 'bearer', 'staying'].map((kind) => `slats: ${kind}`),
+  ...['overlap', 'open', 'behind', 'rail', 'bending', 'way', 'bearer', 'staying'].map(
+    (kind) => `slats: ${kind}`,
+  ),
   ...COMBS.map((kind) => `combs: ${kind}`),
   ...['seat', 'sleeps', 'rating'].map((kind) => `table: ${kind}`),
   ...LiftsSchema.options.map(({ entries }) => `lifts: ${entries.kind.literal}`),

@@ -20,6 +20,7 @@ import type { Bears } from '../parts/platform/schema';
 import { type Grooves } from '../parts/sliding/schema';
 import { usualProps } from '../parts/folddown/fresh';
 import { usualBears } from '../parts/platform/fresh';
+import { USUAL_BEHIND } from '../parts/slats/fresh';
 import { USUAL_SLIDING_PULL, USUAL_WAY } from '../parts/sliding/fresh';
 import { USUAL_FLAP_HELP } from '../parts/flap/fresh';
 import type { Flap } from '../parts/flap/schema';
@@ -177,6 +178,8 @@ const SLATS_ROWS: Readonly<Record<string, KindRow>> = {
   'slats: overlap': { good: withSlats({ travel: mm(288) }), size: ['Case slat bed, staying slat', 400, 57.2], bad: withSlats({ travel: mm(420) }), said: 'At full travel the combs come apart by 32 mm: they fall between each other no more. At most 288 mm of travel will do.' },
   'slats: open': { good: withSlats({}), size: ['Case slat bed, bearer', 864, 90], bad: withSlats({ count: 4 }), said: 'its slats stand 132 mm apart; at most 70 mm is usual under a mattress: more slats will do' },
   // 120 kg over a lever of 280 to 108.
+  // 400 deep less 80 at the right, less the 100 of overlap that is wanted and 12 kept off the back.
+  'slats: behind': { good: withSlats({ behind: USUAL_BEHIND, travel: mm(200) }), size: ['Case slat bed, front rail', 900, 90], bad: withSlats({ behind: { left: mm(0), middle: mm(20), right: mm(300) }, travel: mm(200) }), said: 'At full travel the combs come apart by' },
   'slats: rail': { good: withSlats({}), size: ['Case slat bed, front rail', 900, 90], bad: withSlats({ legs: null }), said: 'Nothing carries its front rail: 120 kg there lifts its other ends with 3051 N.' },
   'slats: bending': { good: withSlats({ layers: 1, travel: mm(200) }), size: ['Case slat bed, leg', 330, 45], bad: withSlats({ layers: 1, travel: mm(350) }), said: 'A slat sags 1.7 mm with 48 kg of a person at its middle' },
   'slats: way': { good: withSlats({}), size: ['Case slat bed, front rail', 900, 90], bad: { ...withSlats({}), change: boxAt('Step', { x: 3000, y: 2700, z: 0, width: 900, depth: 100, height: 200 }) }, said: 'A leg of the case slat bed touches the step at 182 mm' },

@@ -37,6 +37,7 @@ const ARRANGEMENTS: Readonly<Record<string, Made>> = {
   'a platform with mats past a post': { ...withPlatform({ mat: { thick: mm(30), kg: 2 } }, LEDGERS), change: box('Post', [3850, 2700, 0], [100, 100, 1500]) },
   'slats over a sill': { ...withSlats({}), change: box('Sill', [3100, 2750, 0], [300, 200, 150]) },
   'slats along a hull': { ...withSlats({}), change: hullAt({ x: 3000, y: 2400, z: 0, width: 900, depth: 500, height: 500 }, 'south') },
+  'slats cut to a hull behind them': { ...withSlats({ behind: { left: mm(60), middle: mm(25), right: mm(5) }, travel: mm(220) }), change: hullAt({ x: 3000, y: 2900, z: 0, width: 900, depth: 300, height: 900 }, 'north') },
   'a table on arms before a seat back': { ...withLift('parallel arms'), change: box('Seat back', [3400, 2000, 0], [1000, 200, 900]) },
 }; // prettier-ignore
 

@@ -21,6 +21,7 @@ const LEAST_BEDDING = 30;
 export const slatsNotes = (laid: LaidSlats): PartNote[] => [
   sizeNote(laid),
   overlapNote(laid),
+  ...behindNotes(laid),
   ...freeNotes(laid),
   openNote(laid),
   ...spansOf(laid).map(({ of, spanned }) => ({ ...spanNote(spanned), of })),
@@ -47,6 +48,28 @@ function overlapNote({ slats, overlap }: LaidSlats): PartNote {
       : `At full travel ${lengthMark(overlap)} of the combs still lies between each other${overlap < least ? `, and ${lengthMark(least)} is wanted: at most ${lengthMark(Math.max(0, most), 'most')} of travel will do` : ''}.`,
     'overlap',
   );
+}
+
+/** A slat lies on its back bearer by at least so much, mm. Common practice. */
+const LEAST_ON = 12;
+
+/** Cut to what curves in behind it, and some of them short of the bearer at its back. */
+function behindNotes({ slats, staying, sliding, bearers }: LaidSlats): PartNote[] {
+  if (!slats.behind) return [];
+  const long = [...staying, ...sliding].map(({ y }) => span(y));
+  const back = bearers[1];
+  const short = back ? staying.filter(({ y }) => y[1] < back.y[0] + LEAST_ON).length : 0;
+  const cut = `Its slats are cut ${lengthMark(Math.min(...long))} to ${lengthMark(Math.max(...long))} long, each to what curves in behind it: mark their ends along that with all of them laid out`;
+  return [
+    noteOf(
+      'fit',
+      short > 0 ? 'tight' : 'clear',
+      short > 0
+        ? `${cut}. ${short === 1 ? 'One that stays ends' : `${short} that stay end`} before the back bearer: set one under their ends, along the curve.`
+        : `${cut}.`,
+      'behind',
+    ),
+  ];
 }
 
 /** Slats slide free of each other, also swollen. */

@@ -1,13 +1,14 @@
 import { wordChoice, yesOrNo, type Field } from '../../card/field';
 import { lengthOf } from '../kit/lengthFields';
 import { schoolFields } from '../kit/schools';
-import { USUAL_LEGS } from './fresh';
+import { USUAL_BEHIND, USUAL_LEGS } from './fresh';
 import { COMBS, type Slats } from './schema';
 
 const combs = lengthOf<Slats>('Slats');
 const out = lengthOf<Slats>('Drawn out');
 const rail = lengthOf<Slats>('Front rail');
 const BOARDS = () => ['sheet', 'solid wood'] as const;
+const curved = ({ behind }: Slats) => Boolean(behind);
 const onLegs = ({ legs }: Slats) => legs !== null;
 
 const FIELDS: readonly Field<Slats>[] = [
@@ -19,6 +20,19 @@ const FIELDS: readonly Field<Slats>[] = [
   combs('Over the left', ['over', 'left']),
   combs('Over the right', ['over', 'right']),
   combs('Mattress on it, thick', ['mattress']),
+  {
+    group: 'Slats',
+    label: 'Behind it',
+    path: ['behind'],
+    input: {
+      words: ['straight', 'a side that curves in'],
+      word: (slats) => (curved(slats) ? 'a side that curves in' : 'straight'),
+      value: (word) => (word === 'straight' ? null : USUAL_BEHIND),
+    },
+  },
+  combs('It stands in at the left by', ['behind', 'left'], curved),
+  combs('Midway by', ['behind', 'middle'], curved),
+  combs('At the right by', ['behind', 'right'], curved),
   out('Drawn out by', ['travel']),
   out('Combs still overlap by', ['overlap']),
   { group: 'Drawn out', label: 'Stopped there', path: ['stopped'], input: yesOrNo(['stopped']) },

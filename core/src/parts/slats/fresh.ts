@@ -9,6 +9,9 @@ export const MOST_OPEN = 70;
 
 export const USUAL_LEGS: NonNullable<Slats['legs']> = { count: 3, wide: mm(45) };
 
+/** A side that runs in towards the right end, as by the bow. */
+export const USUAL_BEHIND: NonNullable<Slats['behind']> = { left: mm(0), middle: mm(20), right: mm(80) };
+
 /** So few slats that what is drawn out is open by no more than a mattress bears. */
 export const slatsFor = (across: number, open: number, clearance: number): number => {
   const wide = Math.max(18, open - 2 * clearance);
@@ -45,4 +48,7 @@ export function freshSlats(id: string, name: string, { carcass }: Pick<PartPlace
 export const mirrorSlats = (slats: Slats): Slats => ({
   ...slats,
   over: { left: slats.over.right, right: slats.over.left },
+  ...(slats.behind && {
+    behind: { ...slats.behind, left: slats.behind.right, right: slats.behind.left },
+  }),
 });

@@ -1,4 +1,5 @@
 import { frameOf, type Frame } from '../../item/frame';
+import { offsetCurve } from '../../measure/offsets';
 import { span, type Bounds, type Range } from '../../solid/bounds';
 import type { PartPlace } from '../contract/family';
 import type { LainOn } from '../contract/lainOn';
@@ -44,6 +45,15 @@ export function laySlats(slats: Slats, place: PartPlace): LaidSlats {
   const pitch = 2 * (wide + c);
   const z: Range = [high, high + thick];
   const at = (from: number, y: Range): Bounds => ({ x: [from, from + wide], y, z });
+  const standsIn = standsInOver(slats, across);
+  const staying = Array.from({ length: count }, (_, i) => {
+    const from = across[0] + i * pitch;
+    return at(from, [0, depth - standsIn([from, from + wide])]);
+  });
+  const sliding = Array.from({ length: count - 1 }, (_, i) => {
+    const from = across[0] + wide + c + i * pitch;
+    return at(from, [-front, depth - BEHIND - standsIn([from, from + wide])]);
+  });
   const { inside } = built.layout.openings.get(carcass.bay.id)!;
   const { shell } = built.layout;
   const under: Range = [high - rail.deep.mm, high];
@@ -56,10 +66,8 @@ export function laySlats(slats: Slats, place: PartPlace): LaidSlats {
     wide,
     pitch,
     across,
-    staying: Array.from({ length: count }, (_, i) => at(across[0] + i * pitch, [0, depth])),
-    sliding: Array.from({ length: count - 1 }, (_, i) =>
-      at(across[0] + wide + c + i * pitch, [-front, depth - BEHIND]),
-    ),
+    staying,
+    sliding,
     bearers:
       carcass.top === 'none'
         ? [
@@ -69,9 +77,26 @@ export function laySlats(slats: Slats, place: PartPlace): LaidSlats {
         : [],
     rail: railAt,
     legs: legs ? legsUnder(legs, railAt, place.floor.high - carcass.z.mm) : [],
-    overlap: depth - BEHIND - travel.mm,
+    overlap: Math.min(...sliding.map(({ y }) => y[1])) - travel.mm,
     open: wide + 2 * c,
   };
+}
+
+/**
+ * How far what curves in behind it stands in at most over a stretch across. The curve through its three places turns back at those alone, so that
+ * over a stretch it stands in most at an end of that or at one of them.
+ */
+function standsInOver({ behind }: Slats, across: Range): (stretch: Range) => number {
+  if (!behind) return () => 0;
+  const [from, to] = across;
+  const stations = [
+    [from, behind.left.mm],
+    [(from + to) / 2, behind.middle.mm],
+    [to, behind.right.mm],
+  ] as const;
+  const curve = offsetCurve(stations, 'smooth');
+  return ([a, b]) =>
+    Math.max(curve.at(a), curve.at(b), ...stations.filter(([x]) => x > a && x < b).map(([, mm]) => mm));
 }
 
 /** Drawn out, before its carcass. */

@@ -63,6 +63,10 @@ function slat(laid: LaidSlats, at: Bounds, of: 'sliding' | 'staying', i: number)
     length: [
       { words: 'carcass depth', mm: place.carcass.depth.mm },
       ...(of === 'sliding' ? [...line('over the rail', -at.y[0]), ...line('off the back', -BEHIND)] : []),
+      ...line(
+        'what curves in behind it',
+        at.y[1] + (of === 'sliding' ? BEHIND : 0) - place.carcass.depth.mm,
+      ),
     ],
     width: [
       { words: 'across all', mm: whole },

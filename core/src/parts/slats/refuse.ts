@@ -3,7 +3,7 @@ import { lengthMark } from '../../length/lengthMark';
 import { span } from '../../solid/bounds';
 import type { PartPlace } from '../contract/family';
 import { firstTrouble, missingNamed, refuse } from '../kit/issues';
-import type { LaidSlats } from './lay';
+import { BEHIND, type LaidSlats } from './lay';
 import type { Slats } from './schema';
 
 export const missingOfSlats = ({ material, rail }: Slats, place: PartPlace): Issue[] =>
@@ -11,6 +11,8 @@ export const missingOfSlats = ({ material, rail }: Slats, place: PartPlace): Iss
 
 /** A slat narrower takes no screw, mm. Common practice. */
 const LEAST = 18;
+/** A slat shorter is none, mm. */
+const SHORTEST = 60;
 
 export function refuseSlats({ slats, wide, across, rail, legs, place }: LaidSlats): Issue[] {
   const { clearance } = slats;
@@ -20,6 +22,14 @@ export function refuseSlats({ slats, wide, across, rail, legs, place }: LaidSlat
       if (wide >= LEAST) return [];
       const most = Math.floor((span(across) + 2 * clearance.mm + LEAST) / (2 * (LEAST + clearance.mm)));
       return refuse(['count'], `So many slats would be ${lengthMark(Math.max(0, wide))} wide. At most ${Math.max(2, most)} will do.`);
+    },
+    () => {
+      const { behind } = slats;
+      const most = place.carcass.depth.mm - BEHIND - SHORTEST;
+      const deep = behind && (['left', 'middle', 'right'] as const).find((at) => behind[at].mm > most);
+      return deep
+        ? refuse(['behind', deep], `Nothing is left of the slats there. At most ${lengthMark(Math.max(0, most), 'most')} will do.`)
+        : [];
     },
     () =>
       slats.rail.deep.mm >= high

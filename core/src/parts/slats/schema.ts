@@ -32,6 +32,16 @@ export const SlatsSchema = v.strictObject({
   /** How far it lies over each side of its carcass. */
   over: v.strictObject({ left: lengthBetween(-500, 500), right: lengthBetween(-500, 500) }),
   travel: positiveLength(2000),
+  /** What curves in behind it, as a hull's side does: how far before the carcass's back it stands at the left end, midway and at the right. */
+  behind: v.optional(
+    v.nullable(
+      v.strictObject({
+        left: lengthBetween(0, 1500),
+        middle: lengthBetween(0, 1500),
+        right: lengthBetween(0, 1500),
+      }),
+    ),
+  ),
   /** How far the combs still lie between each other at full travel, at least. */
   overlap: lengthBetween(0, 800),
   /** Drawn out it is stopped there: else a hand draws it off. */

@@ -71,4 +71,31 @@ describe('two combs of slats', () => {
     expect(laidOf({ travel: mm(250) }).overlap).toBe(138);
     expect(laidOf({ travel: mm(420) }).overlap).toBe(-32);
   });
+
+  it('end before what curves in behind them, all along their width', () => {
+    const behind = { left: mm(0), middle: mm(40), right: mm(120) };
+    const { staying, sliding, overlap } = laidOf({ behind, travel: mm(150) });
+    // Fritsch and Butland: halves of 450 that rise by 40 and by 80; the slope midway is the harmonic mean of both, at the ends three points' own.
+    const [d1, d2] = [40 / 450, 80 / 450];
+    const middle = (2 * d1 * d2) / (d1 + d2);
+    const cubic = (t: number, from: number, to: number, a: number, b: number) =>
+      (2 * t ** 3 - 3 * t ** 2 + 1) * from +
+      (t ** 3 - 2 * t ** 2 + t) * 450 * a +
+      (3 * t ** 2 - 2 * t ** 3) * to +
+      (t ** 3 - t ** 2) * 450 * b;
+    const [first, last] = [(3 * d1 - d2) / 2, (3 * d2 - d1) / 2];
+    const standsIn = (x: number) =>
+      x <= 450 ? cubic(x / 450, 0, 40, first, middle) : cubic((x - 450) / 450, 40, 120, middle, last);
+    // It rises all the way: a slat is cut to its right edge.
+    for (const { x, y } of staying) expect(y[1]).toBeCloseTo(400 - standsIn(x[1]), 6);
+    for (const { x, y } of sliding) expect(y[1]).toBeCloseTo(400 - 12 - standsIn(x[1]), 6);
+    expect(overlap).toBeCloseTo(388 - standsIn(sliding.at(-1)!.x[1]) - 150, 6);
+    // Deepest midway it is told by that place, not by either edge.
+    const bulged = laidOf({
+      behind: { left: mm(0), middle: mm(90), right: mm(0) },
+      count: 2,
+      travel: mm(150),
+    });
+    expect(bulged.sliding[0]!.y[1]).toBeCloseTo(388 - 90, 6);
+  });
 });
