@@ -212,15 +212,8 @@ export { carcassIdOf, type Mount } from './parts/contract/mount';
 export { hostOf } from './plan/hosts';
 export { mountChoices } from './plan/mountChoices';
 export { reportOf } from './report/report';
-export {
-  balancedIn,
-  balanceReport,
-  balancesOf,
-  conditionsOf,
-  whatIfs,
-  type Balanced,
-  type BalanceReport,
-} from './report/balance';
+export { balancedIn, balanceReport, balancesOf, type Balanced, type BalanceReport } from './report/balance';
+export { conditionsOf, whatIfs } from './report/weathers';
 export { handNow } from './report/balanceWords';
 export { handCurve, type HandCurve } from './report/handCurve';
 export { strutAnswers, type StrutAnswer, type StrutAnswers, type StrutsAsked } from './report/strutAnswers';

@@ -6,7 +6,8 @@ import { handOf } from '../balance/poise';
 import { forceMark, forceText, lengthMark } from '../length/lengthMark';
 import type { Units } from '../length/units';
 import type { Balance } from '../parts/contract/balance';
-import { conditionsOf, poisedOf, type Balanced, type BalanceReport } from './balance';
+import { poisedOf, type Balanced, type BalanceReport } from './balance';
+import { conditionsOf } from './weathers';
 
 const RADIANS = Math.PI / 180;
 /** More than this times what is lifted with ease nobody lifts. */
@@ -46,8 +47,12 @@ export function balanceNotes(balance: Balance, report: BalanceReport, frail: boo
     ...openNote(balance, report, usual!),
     ...shutNote(balance, report),
     ...slamNote(balance, usual!, frail),
-    ...strutsApart(report.struts).flatMap((strut) => strutNotes(strut)),
-    ...report.springs.flatMap(springNotes),
+    ...toldOnce(report.struts, 'each strut', (a, b) => a.left.in === b.left.in).flatMap(strutNotes),
+    ...toldOnce(
+      report.springs,
+      (report.springs[0]?.count ?? 1) > 1 ? 'the springs at either side' : 'each spring',
+      (a, b) => a.drawn === b.drawn,
+    ).flatMap(springNotes),
     ...hingeNote(report),
     ...others.flatMap((one) => weatherNote(balance, one, usual!)),
   ];
@@ -195,14 +200,17 @@ function slamNote(balance: Balance, { slam, stands }: Balanced, frail: boolean):
   ];
 }
 
-/** Struts that are alike are told once. */
-function strutsApart(struts: BalanceReport['struts']): BalanceReport['struts'] {
-  const [first, ...others] = struts;
-  if (!first || others.length === 0) return struts;
-  const same = others.every(
-    ({ left, most }) => left.in === first.left.in && Math.abs(most - first.most) < 0.1,
-  );
-  return same ? [{ ...first, words: 'each strut' }] : struts;
+/** Struts that are alike are told once, and so are springs. */
+function toldOnce<One extends { readonly words: string; readonly most: number }>(
+  all: readonly One[],
+  words: string,
+  alike: (a: One, b: One) => boolean,
+): readonly One[] {
+  const [first, ...others] = all;
+  if (!first || others.length === 0) return all;
+  return others.every((one) => alike(one, first) && Math.abs(one.most - first.most) < 0.1)
+    ? [{ ...first, words }]
+    : all;
 }
 
 function strutNotes({ words, left, shut, most, bears, bows }: BalanceReport['struts'][number]): PartNote[] {

@@ -92,6 +92,8 @@ export function bedLevers(laid: LaidBed, _pieces: PartPieces, trouble: Trouble):
             key: 'desk.room',
             what: 'the room on its desk',
             to: 20,
+            // Its hinges and the pins of its bars go with it.
+            moves: 2,
             cost: cost('less stays on its desk', 3, 0.2),
             words: (mm) => `hang its desk ${lengthMark(mm, 'most')} under its hinges`,
           }),

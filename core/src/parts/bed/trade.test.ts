@@ -1,15 +1,8 @@
 import { motionOf, motionPose, moved } from '../../motion/motion';
 import { GRAVITY, weighAll } from '../../piece/mass';
 import { partBuilt } from '../../plan/place';
-import {
-  balanceReport,
-  balancedIn,
-  balancesOf,
-  conditionsOf,
-  poisedOf,
-  weathersOf,
-  whatIfs,
-} from '../../report/balance';
+import { balanceReport, balancedIn, balancesOf, poisedOf } from '../../report/balance';
+import { conditionsOf, weathersOf, whatIfs } from '../../report/weathers';
 import { letOff } from '../../report/letOff';
 import { holdsOf } from '../../stability/tipping';
 import { bedOf, ROPES, withBed } from '../../testing/partsOf';

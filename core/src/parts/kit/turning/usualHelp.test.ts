@@ -1,5 +1,6 @@
 import { partBuilt } from '../../../plan/place';
-import { balanceReport, balancedIn, balancesOf, whatIfs } from '../../../report/balance';
+import { balanceReport, balancedIn, balancesOf } from '../../../report/balance';
+import { whatIfs } from '../../../report/weathers';
 import { flapOf, withBed, withFlap, withLid } from '../../../testing/partsOf';
 import { mm, planWith, type Made } from '../../../testing/planWith';
 import { told } from '../../../testing/told';
@@ -87,6 +88,16 @@ describe('springs side by side', () => {
     expect(hand('sprung-two')).toBeGreaterThan(report.weathers[0]!.hand.push.most + 1);
     // The last one stays.
     expect(whatIfs(plan, springs(2).balance).map(({ key }) => key)).not.toContain('sprung-two');
+  });
+
+  it('are drawn no farther than they may be, by the way between their ends', () => {
+    // By hand, down: leaf end 150 and 39 behind the axis, turned by a quarter; case end 330 up and 19 behind.
+    const drawn = Math.hypot(330 + 39, -19 + 150);
+    const on = (hardware: string) =>
+      told(withBed('at the side', { help: { ...USUAL_BED_HELP['pull springs'], hardware } }));
+    expect(springs(1, 'spring-4').report.springs[0]!.drawn).toBeCloseTo(drawn, 0);
+    expect(on('spring-1-2')).toContain('340 mm is the longest before a spring is spoilt');
+    expect(on('spring-4')).not.toContain('spoilt');
   });
 
   it('are bought one by one', () => {
