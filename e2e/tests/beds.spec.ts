@@ -173,3 +173,45 @@ test('a seat that folds down is fixed to a wall, and too few screws are told wit
   await answered(page);
   await saved(page);
 });
+
+test('a bed gets a desk that stays level and springs by count, a platform a frame that comes apart', async ({
+  page,
+}) => {
+  const choose = async (label: string, word: string) => {
+    await page.getByLabel(label, { exact: true }).selectOption(word);
+    await answered(page);
+  };
+  await page.goto('/quick/fold-up-bed');
+  await page.getByRole('button', { name: 'Make it a job' }).click();
+  await answered(page);
+  await page.getByRole('navigation').getByRole('link', { name: /^Plan/ }).click();
+  await page.getByRole('slider', { name: 'Travel of Bed' }).click();
+  await choose('A desk on its underside', 'one that stays level');
+  await expect(told(page)).toContainText('It stays level as the bed comes down');
+  // So far under its hinges that the pins of its bars would be in the bottom.
+  const room = page.getByLabel('Room for what stays on it', { exact: true });
+  await room.fill('400');
+  await room.press('Enter');
+  await expect(page.getByText(/pins of its desk’s bars are as far under its pivot as this/)).toBeVisible();
+  await room.fill('50');
+  await room.press('Enter');
+  await choose('A desk on its underside', 'none');
+  await choose('Helped by', 'pull springs');
+  await choose('Side by side at each place', '3');
+  await page.getByRole('tab', { name: 'Forces' }).click();
+  const days = page.getByRole('table', { name: 'What happens if' });
+  await expect(days.getByRole('row', { name: /^With one spring taken out at either side/ })).toBeVisible();
+  await expect(days.getByRole('row', { name: /^With two springs taken out at either side/ })).toBeVisible();
+  await saved(page);
+
+  await planAPlatform(page);
+  await page.getByRole('slider', { name: 'Travel of Platform' }).click();
+  await choose('Lies on', 'a frame that comes apart');
+  await expect(told(page)).toContainText(/Its sections come apart by 2 bolts M8 x \d+ at each joint/);
+  await page.getByLabel('Sections', { exact: true }).fill('6');
+  await page.getByLabel('Sections', { exact: true }).press('Enter');
+  await expect(told(page)).toContainText(
+    /they are not put in: beside the end bearers .* a bolt with a hand wants/,
+  );
+  await saved(page);
+});

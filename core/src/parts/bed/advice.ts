@@ -321,11 +321,22 @@ const cautionNotes = (laid: LaidBed): PartNote[] => [
   ),
 ];
 
+/** Its frame put together, carried on its edge through its own door. */
+function carryWords({ tray }: LaidBed): string {
+  const [thin, wide, long] = [span(tray.x), span(tray.y), span(tray.z)].sort((a, b) => a - b) as [
+    number,
+    number,
+    number,
+  ];
+  return `Put together, its frame goes on its edge through a door at least ${lengthMark(thin, 'least')} wide and ${lengthMark(wide, 'least')} high with ${lengthMark(long, 'least')} before it and behind: through less its rails are carried in one by one`;
+}
+
 /** In what order it goes together: the pins come between sides that stand nearer than they are long, struts in at their longest. */
-function assemblyWords({ bed, plane, place, to }: LaidBed): string {
+function assemblyWords(laid: LaidBed): string {
+  const { bed, plane, place, to } = laid;
   const { help } = bed;
   const pin = Math.max(0, place.stock.thickness(place.carcass.sheet) - PIN_LEFT);
-  const frame = `Its back and toe board stay off while it is carried in. Its pins go ${lengthMark(pin)} into either side: put them in from within the rails, or spring each side out by as much`;
+  const frame = `Its back and toe board stay off while it is carried in. Its pins go ${lengthMark(pin)} into either side: put them in from within the rails, or spring each side out by as much. ${carryWords(laid)}`;
   if (help.kind !== 'gas struts') return `${frame}.`;
   const [leaf, fixed] = [fromAxis(plane, help.onLeaf), fromAxis(plane, help.onCase)];
   const apart = ([a, b]: readonly [number, number]) => Math.hypot(a - fixed[0], b - fixed[1]);

@@ -208,6 +208,13 @@ describe('a fold-up bed', () => {
     expect(Number(said[2])).toBeCloseTo(bows, 1);
   });
 
+  it('tells what door its frame is carried through on its edge', () => {
+    // A mattress of 2000 x 850 and 10 about it, rails of 18, 158 deep.
+    expect(told(withBed('at the end'))).toContain(
+      'through a door at least 158 mm wide and 906 mm high with 2056 mm before it and behind',
+    );
+  });
+
   it('says what another mattress, a valve and a height do, each by its own figure', () => {
     const { plan, laid } = builtOf(withBed('at the side', { help: STRUTS }));
     const balance = balancesOf(plan, plan.parts[0]!.id)[0]!;
