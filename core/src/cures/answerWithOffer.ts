@@ -11,7 +11,7 @@ export function* answerWithOffer(plan: Plan, checker: SceneChecker): Generator<P
   const { answer } = yield* reportSteps(plan, checker);
   if (!answer.finding) return answer;
   const { movers } = yield* checker.steps(buildScene(plan));
-  const { offers } = yield* new Bench(plan, movers, checker).offersFor(answer.finding, 1);
+  const { offers } = yield* (yield* Bench.over(plan, movers, checker)).offersFor(answer.finding, 1);
   return offers[0] ? { ...answer, next: offers[0].words } : answer;
 }
 
@@ -22,6 +22,6 @@ export function offersOf(
   keys: readonly string[],
   enough?: number,
 ): Offers[] {
-  const bench = new Bench(plan, checker.check(buildScene(plan)).movers, checker);
+  const bench = finish(Bench.over(plan, checker.check(buildScene(plan)).movers, checker));
   return keys.map((key) => finish(bench.offersFor(key, enough)));
 }

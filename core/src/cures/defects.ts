@@ -1,4 +1,5 @@
 import type { MoverCheck } from '../clearance/checkMover';
+import type { Progress } from '../clearance/checkScene';
 import type { Encounter } from '../clearance/encounter';
 import { RANK, type Verdict } from '../item/verdict';
 import type { Plan } from '../plan/schema';
@@ -42,7 +43,11 @@ export function shortOf({ verdict, needed, least, deepest, startDepth, endDepth 
 }
 
 /** All that is not clear of a plan, whose scene was checked. */
-export function defectsOf(plan: Plan, scene: Scene, checks: readonly MoverCheck[]): Defect[] {
+export function* defectsOf(
+  plan: Plan,
+  scene: Scene,
+  checks: readonly MoverCheck[],
+): Generator<Progress, Defect[]> {
   const moving = checks.flatMap((check, i): Defect[] => {
     const mover = scene.movers[i]!;
     return check.encounters
@@ -57,7 +62,7 @@ export function defectsOf(plan: Plan, scene: Scene, checks: readonly MoverCheck[
         about: undefined,
       }));
   });
-  const found = planFindings(plan, scene, checks);
+  const found = yield* planFindings(plan, scene, checks);
   const isOpen = ({ verdict, taken }: NoteFinding) => verdict !== 'clear' && !taken;
   const told = found.notes.filter(isOpen).map(noted);
   const balanced = found.balanced.notes

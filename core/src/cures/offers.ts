@@ -50,19 +50,21 @@ const WORTH_EACH = 4;
 
 /** A plan whose check is known, and all that is not clear in it: what offers are looked for from. */
 export class Bench {
-  readonly defects: readonly Defect[];
   private readonly byKey: ReadonlyMap<string, Defect>;
   /** What came of changes already tried. */
   private readonly tried = new Map<string, readonly Defect[] | undefined>();
 
-  /** @param checker  one that checked this very plan last */
-  constructor(
+  private constructor(
     readonly plan: Plan,
-    checks: readonly MoverCheck[],
+    readonly defects: readonly Defect[],
     private readonly checker: SceneChecker,
   ) {
-    this.defects = defectsOf(plan, buildScene(plan), checks);
     this.byKey = new Map(this.defects.map((one) => [one.key, one]));
+  }
+
+  /** @param checker  one that checked this very plan last */
+  static *over(plan: Plan, checks: readonly MoverCheck[], checker: SceneChecker): Generator<Progress, Bench> {
+    return new Bench(plan, yield* defectsOf(plan, buildScene(plan), checks), checker);
   }
 
   /** All that would not be clear after some changes; undefined where so it cannot be built. */
@@ -80,7 +82,7 @@ export class Bench {
       yield LOOKING;
       const { movers } = yield* this.checker.trialSteps(scene);
       yield LOOKING;
-      found = defectsOf(plan, scene, movers);
+      found = yield* defectsOf(plan, scene, movers);
     }
     this.tried.set(name, found);
     return found;

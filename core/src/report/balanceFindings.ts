@@ -30,16 +30,17 @@ function reportOf(plan: Plan, balance: Balance, usable: number): BalanceReport {
   return report;
 }
 
-/** What of a plan is balanced, by the travel that its check leaves it: none of what cannot move at all. */
-export function balanceFindings(
+/** What of a plan is balanced, by the travel that its check leaves it, part by part: none of what cannot move at all. */
+export function* balanceSteps(
   plan: Plan,
   movers: readonly Mover[],
   checks: readonly MoverCheck[],
-): BalanceFindings {
+): Generator<undefined, BalanceFindings> {
   const reports: BalanceReport[] = [];
   const notes: NoteFinding[] = [];
   for (const { id } of plan.parts) {
     const balances = balancesOf(plan, id);
+    if (balances.length > 0) yield;
     const told = balances.flatMap((balance) => {
       const at = movers.findIndex((mover) => mover.id === balance.mover);
       const usable = at < 0 ? 0 : checks[at]!.usable;

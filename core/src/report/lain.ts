@@ -102,15 +102,21 @@ function beforeNote(scene: Scene, lain: LainOn, around: readonly Body[]): PartNo
   const { x, y, floor } = lain;
   const ahead: Bounds = { x, y: [y[0] - FAR, y[0]], z: [floor + WALKS[0], floor + WALKS[1]] };
   const inWay = around.filter(({ pieces }) => pieces.some((piece) => isIn(lain.frame, ahead, piece)));
-  const { free, meets } = stretches(lain, ahead, inWay)
-    .map((from) => {
-      const slab = [
-        [from[0] + BESIDE, y[0] - THIN, ahead.z[0]],
-        [from[1] - BESIDE, y[0], ahead.z[1]],
-      ] as const;
-      return freeRun(lain, slab, [0, -1, 0], inWay);
-    })
-    .reduce((most, one) => (one.free > most.free ? one : most));
+  // The stretch that may have the most is looked at first, and no other that cannot have more.
+  const looked = stretches(lain, ahead, inWay)
+    .map((from) => ({ from, most: mostBefore(lain.frame, { ...ahead, x: from }, inWay) }))
+    .sort((a, b) => b.most - a.most);
+  let best: { readonly free: number; readonly meets: string | undefined } | undefined;
+  for (const { from, most } of looked) {
+    if (best && most <= best.free) break;
+    const slab = [
+      [from[0] + BESIDE, y[0] - THIN, ahead.z[0]],
+      [from[1] - BESIDE, y[0], ahead.z[1]],
+    ] as const;
+    const run = freeRun(lain, slab, [0, -1, 0], inWay);
+    if (!best || run.free > best.free) best = run;
+  }
+  const { free, meets } = best!;
   const left = meets === undefined ? 'more than ' : '';
   return noteOf(
     'fit',
@@ -119,6 +125,41 @@ function beforeNote(scene: Scene, lain: LainOn, around: readonly Body[]): PartNo
     'walk',
   );
 }
+
+/** No more than this is free before a stretch, mm: as far as to the nearest box that stands well before it. What is of another shape, or reaches in by a hair, may leave less. */
+function mostBefore(frame: Frame, stretch: Bounds, inWay: readonly Body[]): number {
+  const front = stretch.y[1];
+  const nearest = inWay
+    .flatMap(({ pieces }) => pieces)
+    .flatMap((piece): number[] => {
+      const at = ([0, 1, 2] as const).map((axis) => rangeIn(frame, piece, axis));
+      const [x, y, z] = at;
+      if (!x || !y || !z || piece.kind !== 'convex') return [];
+      const within = meetsWell(x, stretch.x) && meetsWell(z, stretch.z);
+      return within && isBox(frame, piece.corners, [x, y, z]) ? [front - y[1]] : [];
+    });
+  return Math.min(FAR + THIN, ...nearest.map((free) => Math.max(0, free) + THIN));
+}
+
+/** Ranges share more than the hair that a slab is narrower by. */
+const meetsWell = (a: Range, b: Range): boolean =>
+  Math.min(a[1], b[1] - BESIDE) - Math.max(a[0], b[0] + BESIDE) > 0;
+
+/** All its corners are those of its own box in a frame. */
+function isBox(frame: Frame, corners: Float64Array, box: readonly [Range, Range, Range]): boolean {
+  const origin = frame.toSpace([0, 0, 0]);
+  return box.every((range, axis) => {
+    const along = frame.turn(AXES[axis]!);
+    const from = dot(origin, along);
+    for (let i = 0; i < corners.length; i += 3) {
+      const at = dot([corners[i]!, corners[i + 1]!, corners[i + 2]!], along) - from;
+      if (at - range[0] > HAIR && range[1] - at > HAIR) return false;
+    }
+    return true;
+  });
+}
+/** Lengths so alike are one, mm. */
+const HAIR = 1e-6;
 
 /** Where along it to look: the widest stretch begins or ends at an end of it, or beside what stands before it. */
 function stretches({ frame, x }: LainOn, ahead: Bounds, inWay: readonly Body[]): Range[] {

@@ -1,11 +1,13 @@
 import type { MoverCheck } from '../clearance/checkMover';
+import type { Progress } from '../clearance/checkScene';
+import { withProgress } from '../clearance/steps';
 import type { Plan } from '../plan/schema';
 import type { Scene } from '../scene/scene';
 import { airFindings, type AirFinding } from './air';
-import { balanceFindings, type BalanceFindings } from './balanceFindings';
+import { balanceSteps, type BalanceFindings } from './balanceFindings';
 import { carriedFindings } from './carried';
 import { lainFindings } from './lain';
-import { carcassFindings, partFindings, thingFindings } from './noteFindings';
+import { carcassFindings, partFindings, thingFindings, type ItemFindings } from './noteFindings';
 import type { AssumptionFinding, NoteFinding } from './records';
 import { squeezeFindings } from './squeeze';
 
@@ -19,22 +21,36 @@ export interface PlanFindings {
   readonly assumptions: readonly AssumptionFinding[];
 }
 
-/** The one list of a plan's findings: the report tells it, and what is offered is held against it, so neither knows of more than the other. */
-export function planFindings(plan: Plan, scene: Scene, checks: readonly MoverCheck[]): PlanFindings {
-  const items = [
-    ...plan.parts.map((part) => partFindings(plan, part)),
-    ...plan.carcasses.map((one) => carcassFindings(plan, one)),
-    ...plan.things.map((one) => thingFindings(plan, one)),
-  ];
+/**
+ * The one list of a plan's findings: the report tells it, and what is offered is held against it, so neither knows of more than the other. In
+ * steps short enough to stop between: an edit that comes meanwhile waits for one of them.
+ */
+export function* planFindings(
+  plan: Plan,
+  scene: Scene,
+  checks: readonly MoverCheck[],
+): Generator<Progress, PlanFindings> {
+  const items: ItemFindings[] = [];
+  for (const part of plan.parts) {
+    items.push(partFindings(plan, part));
+    yield TELLING;
+  }
+  for (const carcass of plan.carcasses) {
+    items.push(carcassFindings(plan, carcass));
+    yield TELLING;
+  }
+  items.push(...plan.things.map((one) => thingFindings(plan, one)));
+  const squeezed = squeezeFindings(plan, scene, checks);
+  yield TELLING;
+  const lain = lainFindings(plan, scene, checks);
+  yield TELLING;
+  const balanced = yield* withProgress(balanceSteps(plan, scene.movers, checks), TELLING);
   return {
-    notes: [
-      ...items.flatMap((one) => one.notes),
-      ...squeezeFindings(plan, scene, checks),
-      ...lainFindings(plan, scene, checks),
-      ...carriedFindings(plan),
-    ],
-    balanced: balanceFindings(plan, scene.movers, checks),
+    notes: [...items.flatMap((one) => one.notes), ...squeezed, ...lain, ...carriedFindings(plan)],
+    balanced,
     air: airFindings(plan, scene, checks),
     assumptions: items.flatMap((one) => one.assumptions),
   };
 }
+
+const TELLING: Progress = { done: 0, of: 1 };

@@ -46,7 +46,10 @@ export function* reportSteps(
 ): Generator<Progress, Report> {
   const scene = buildScene(plan);
   const checks = [...(yield* checker.steps(scene)).movers];
-  const { air, assumptions, balanced, ...told } = planFindings(plan, scene, checks);
+  const { air, assumptions, balanced, ...told } = yield* withProgress(planFindings(plan, scene, checks), {
+    done: checks.length,
+    of: checks.length,
+  });
   const notes = [...told.notes, ...balanced.notes].sort((a, b) => RANK[a.verdict] - RANK[b.verdict]);
   const answer = answerOf(plan, scene, partReports(plan, scene, checks), notes, assumptions, air);
   const looked = new Set([answer.part, charted]);

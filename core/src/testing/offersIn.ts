@@ -9,7 +9,7 @@ import type { Plan } from '../plan/schema';
 /** A plan with its check known, from which offers are looked for. */
 export function benchOf(plan: Plan): Bench {
   const checker = new SceneChecker({ curves: true });
-  return new Bench(plan, checker.check(buildScene(plan)).movers, checker);
+  return finish(Bench.over(plan, checker.check(buildScene(plan)).movers, checker));
 }
 
 /** What would mend each finding of a plan, in the order in which the check tells them. */

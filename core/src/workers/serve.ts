@@ -143,7 +143,7 @@ function* orderSteps(
 function* benchOf(plan: Plan, known: Known): Generator<Progress, Bench> {
   if (known.bench?.plan !== plan) {
     const { movers } = yield* known.checker.steps(buildScene(plan));
-    known.bench = new Bench(plan, movers, known.checker);
+    known.bench = yield* Bench.over(plan, movers, known.checker);
   }
   return known.bench;
 }
