@@ -1,4 +1,7 @@
+import fc from 'fast-check';
+import { bedLainOn, type LaidBed } from '../parts/bed/lay';
 import { newExisting } from '../plan/fresh';
+import { partBuilt } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { USUAL_LEGS } from '../parts/bed/fresh';
 import { bedOf, cabinetOf, ROPES, withBed, withSlats } from '../testing/partsOf';
@@ -29,6 +32,15 @@ const boxes =
   });
 const left = (made: Made) => /Down, (?:more than )?([\d.]+) mm is left before it(.*)\./.exec(told(made))!;
 
+/** From where to where along the wall it is lain on. */
+function lainAlong(): readonly [number, number] {
+  const plan = planWith(bunk());
+  const { laid } = partBuilt(plan, plan.parts[0]!)!;
+  const { frame, x } = bedLainOn(laid as LaidBed);
+  const [a, b] = x.map((at) => frame.toSpace([at, 0, 0])[0]) as [number, number];
+  return [Math.min(a, b), Math.max(a, b)];
+}
+
 /** Its far edge: a panel up to 1229 less 208 to the pivot, which is 97 behind the front: 924 out of 3000. */
 const EDGE = 2076;
 
@@ -52,6 +64,34 @@ describe('who gets up from a bed', () => {
       left(bunk(boxes([2500, 1100, 0, 1000, 500, 800], [3500 + gap, 1100, 0, 2500, 500, 800])));
     expect(between(700)[2]).toContain('the south wall');
     expect(between(500)[2]).toContain('the box');
+  });
+
+  it('misses no stretch among many boxes: as much as the widest of all that begin every 10 mm', () => {
+    // Boxes stand square: before a stretch is free what lies before the nearest of those that share some of it.
+    const some = fc.array(
+      fc.record({
+        x: fc.integer({ min: 2500, max: 5200 }),
+        w: fc.integer({ min: 40, max: 900 }),
+        far: fc.integer({ min: 100, max: 1700 }),
+      }),
+      { minLength: 1, maxLength: 7 },
+    );
+    const [from, to] = lainAlong();
+    fc.assert(
+      fc.property(some, (all) => {
+        const made = bunk(boxes(...all.map(({ x, w, far }) => [x, far - 60, 0, w, 60, 900] as const)));
+        const free = Number(left(made)[1]);
+        let widest = 0;
+        for (let at = from; at + 600 <= to; at += 10) {
+          const before = all
+            .filter(({ x, w }) => x < at + 600 - 2 && x + w > at + 2)
+            .map(({ far }) => EDGE - far);
+          widest = Math.max(widest, Math.min(EDGE, ...before));
+        }
+        expect(free).toBeGreaterThan(widest - 2);
+      }),
+      { numRuns: 60 },
+    );
   });
 
   it('steps over a rug and under what hangs high', () => {

@@ -1,7 +1,6 @@
 import { checkMover, type MoverCheck } from '../clearance/checkMover';
 import { parked } from '../clearance/checkScene';
 import { called } from '../item/called';
-import type { Frame } from '../item/frame';
 import { noteOf, type PartNote } from '../item/note';
 import { lengthMark } from '../length/lengthMark';
 import { motionOf } from '../motion/motion';
@@ -11,11 +10,10 @@ import { partBuilt } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { bodyOf, type Body, type Mover, type Scene } from '../scene/scene';
 import { span, type Bounds, type Range } from '../solid/bounds';
-import type { Solid } from '../solid/halfSpace';
 import type { Point3 } from '../solid/prism';
-import { dot } from '../solid/vector';
 import { noteFindings } from './noteFindings';
 import type { NoteFinding } from './records';
+import { mayBeIn, seenFrom, type Seen } from './seenFrom';
 import { travelText } from './words';
 
 /** To walk by, to turn over and to sit up, mm. Common practice, no single source. */
@@ -52,9 +50,19 @@ export function lainFindings(plan: Plan, scene: Scene, checks: readonly MoverChe
 function besides({ still, movers }: Scene, bed: Mover): Body[] {
   return [
     ...still.filter(({ item, zone }) => item !== bed.item && !zone),
-    ...movers.filter(({ item }) => item !== bed.item).flatMap((mover) => parked(mover, mover.from)),
+    ...movers.filter(({ item }) => item !== bed.item).flatMap(shut),
   ];
 }
+
+/** A mover as it stands shut, the same bodies as long as it is the same. */
+function shut(mover: Mover): readonly Body[] {
+  const before = standing.get(mover);
+  if (before) return before;
+  const bodies = parked(mover, mover.from);
+  standing.set(mover, bodies);
+  return bodies;
+}
+const standing = new WeakMap<Mover, readonly Body[]>();
 
 /** The others that one lies on, down as well. */
 const otherBeds = ({ parts }: Plan, { movers }: Scene, bed: Mover): Body[] =>
@@ -101,10 +109,11 @@ const atWhat = (scene: Scene, meets: string | undefined): string =>
 function beforeNote(scene: Scene, lain: LainOn, around: readonly Body[]): PartNote {
   const { x, y, floor } = lain;
   const ahead: Bounds = { x, y: [y[0] - FAR, y[0]], z: [floor + WALKS[0], floor + WALKS[1]] };
-  const inWay = around.filter(({ pieces }) => pieces.some((piece) => isIn(lain.frame, ahead, piece)));
+  const inWay = around.filter((body) => seenFrom(lain.frame, body).some((one) => mayBeIn(one, ahead)));
+  const seen = inWay.flatMap((body) => seenFrom(lain.frame, body)).filter((one) => mayBeIn(one, ahead));
   // The stretch that may have the most is looked at first, and no other that cannot have more.
-  const looked = stretches(lain, ahead, inWay)
-    .map((from) => ({ from, most: mostBefore(lain.frame, { ...ahead, x: from }, inWay) }))
+  const looked = stretches(lain, seen)
+    .map((from) => ({ from, most: mostBefore({ ...ahead, x: from }, seen) }))
     .sort((a, b) => b.most - a.most);
   let best: { readonly free: number; readonly meets: string | undefined } | undefined;
   for (const { from, most } of looked) {
@@ -126,77 +135,35 @@ function beforeNote(scene: Scene, lain: LainOn, around: readonly Body[]): PartNo
   );
 }
 
-/** No more than this is free before a stretch, mm: as far as to the nearest box that stands well before it. What is of another shape, or reaches in by a hair, may leave less. */
-function mostBefore(frame: Frame, stretch: Bounds, inWay: readonly Body[]): number {
-  const front = stretch.y[1];
-  const nearest = inWay
-    .flatMap(({ pieces }) => pieces)
-    .flatMap((piece): number[] => {
-      const at = ([0, 1, 2] as const).map((axis) => rangeIn(frame, piece, axis));
-      const [x, y, z] = at;
-      if (!x || !y || !z || piece.kind !== 'convex') return [];
-      const within = meetsWell(x, stretch.x) && meetsWell(z, stretch.z);
-      return within && isBox(frame, piece.corners, [x, y, z]) ? [front - y[1]] : [];
-    });
-  return Math.min(FAR + THIN, ...nearest.map((free) => Math.max(0, free) + THIN));
+/**
+ * No more than this is free before a stretch, mm: as far as to the nearest box that stands well before it, and to the nearest corner of anything
+ * that is within it. What reaches in by a hair, or by an edge alone, may leave less.
+ */
+function mostBefore({ x, y, z }: Bounds, seen: readonly Seen[]): number {
+  let nearest = -Infinity;
+  for (const { box, fills, corners } of seen) {
+    if (!box) continue;
+    if (fills && meetsWell(box.x, x) && meetsWell(box.z, z)) nearest = Math.max(nearest, box.y[1]);
+    if (fills || box.y[1] <= nearest) continue;
+    for (const [cx, cy, cz] of corners)
+      if (cy > nearest && cy <= y[1] && isWell(cx, x) && isWell(cz, z)) nearest = cy;
+  }
+  return Math.min(FAR, Math.max(0, y[1] - nearest)) + THIN;
 }
 
 /** Ranges share more than the hair that a slab is narrower by. */
 const meetsWell = (a: Range, b: Range): boolean =>
   Math.min(a[1], b[1] - BESIDE) - Math.max(a[0], b[0] + BESIDE) > 0;
-
-/** All its corners are those of its own box in a frame. */
-function isBox(frame: Frame, corners: Float64Array, box: readonly [Range, Range, Range]): boolean {
-  const origin = frame.toSpace([0, 0, 0]);
-  return box.every((range, axis) => {
-    const along = frame.turn(AXES[axis]!);
-    const from = dot(origin, along);
-    for (let i = 0; i < corners.length; i += 3) {
-      const at = dot([corners[i]!, corners[i + 1]!, corners[i + 2]!], along) - from;
-      if (at - range[0] > HAIR && range[1] - at > HAIR) return false;
-    }
-    return true;
-  });
-}
-/** Lengths so alike are one, mm. */
-const HAIR = 1e-6;
+const isWell = (at: number, [from, to]: Range): boolean => at > from + BESIDE && at < to - BESIDE;
 
 /** Where along it to look: the widest stretch begins or ends at an end of it, or beside what stands before it. */
-function stretches({ frame, x }: LainOn, ahead: Bounds, inWay: readonly Body[]): Range[] {
+function stretches({ x }: LainOn, seen: readonly Seen[]): Range[] {
   if (span(x) <= ROOM.walk) return [x];
-  const edges = inWay.flatMap(({ pieces }) =>
-    pieces.filter((piece) => isIn(frame, ahead, piece)).flatMap((piece) => rangeIn(frame, piece, 0) ?? []),
-  );
+  const edges = seen.flatMap(({ box }) => box?.x ?? []);
   const starts = [x[0], x[1] - ROOM.walk, ...edges, ...edges.map((edge) => edge - ROOM.walk)];
   return [...new Set(starts)]
     .filter((from) => from >= x[0] && from + ROOM.walk <= x[1])
     .map((from) => [from, from + ROOM.walk]);
-}
-
-const AXES: readonly Point3[] = [
-  [1, 0, 0],
-  [0, 1, 0],
-  [0, 0, 1],
-];
-/** How far a solid goes along an axis of a frame; undefined of one that has no end. */
-function rangeIn(frame: Frame, solid: Solid, axis: number): Range | undefined {
-  if (solid.kind !== 'convex') return undefined;
-  const along = frame.turn(AXES[axis]!);
-  const from = dot(frame.toSpace([0, 0, 0]), along);
-  const { corners } = solid;
-  const at = Array.from(
-    { length: corners.length / 3 },
-    (_, i) => dot([corners[3 * i]!, corners[3 * i + 1]!, corners[3 * i + 2]!], along) - from,
-  );
-  return [Math.min(...at), Math.max(...at)];
-}
-
-/** Whether a solid may reach into a box: walls and slopes do. */
-function isIn(frame: Frame, { x, y, z }: Bounds, solid: Solid): boolean {
-  return [x, y, z].every((within, axis) => {
-    const range = rangeIn(frame, solid, axis);
-    return !range || (range[0] < within[1] && range[1] > within[0]);
-  });
 }
 
 function overNote(scene: Scene, lain: LainOn, around: readonly Body[]): PartNote {

@@ -30,6 +30,9 @@ export function* planFindings(
   scene: Scene,
   checks: readonly MoverCheck[],
 ): Generator<Progress, PlanFindings> {
+  const known = told.get(plan);
+  if (known && known.checks.length === checks.length && known.checks.every((one, i) => one === checks[i]))
+    return known.found;
   const items: ItemFindings[] = [];
   for (const part of plan.parts) {
     items.push(partFindings(plan, part));
@@ -45,12 +48,17 @@ export function* planFindings(
   const lain = lainFindings(plan, scene, checks);
   yield TELLING;
   const balanced = yield* withProgress(balanceSteps(plan, scene.movers, checks), TELLING);
-  return {
+  const found: PlanFindings = {
     notes: [...items.flatMap((one) => one.notes), ...squeezed, ...lain, ...carriedFindings(plan)],
     balanced,
     air: airFindings(plan, scene, checks),
     assumptions: items.flatMap((one) => one.assumptions),
   };
+  told.set(plan, { checks: [...checks], found });
+  return found;
 }
+
+/** What was told of a plan last: offers for it begin with what its answer was made of. */
+const told = new WeakMap<Plan, { readonly checks: readonly MoverCheck[]; readonly found: PlanFindings }>();
 
 const TELLING: Progress = { done: 0, of: 1 };
