@@ -124,10 +124,7 @@ export function deskLinks(laid: LaidBed): MovingLink[] {
               name: `${bed.name}, desk plate`,
               at: plate,
               way: ['z', 'y'],
-              length: [
-                { words: 'under its hinge', mm: desk.room.mm },
-                { words: 'over it', mm: span(plate.z) - desk.room.mm },
-              ],
+              length: [{ words: 'under its hinge', mm: desk.room.mm }],
               width: [{ words: 'as usual', mm: span(plate.y) }],
             }),
           ),

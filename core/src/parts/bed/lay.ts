@@ -265,8 +265,8 @@ const backAt = ({ plane, tray, opening }: Pick<Begun, 'plane' | 'tray' | 'openin
 const levelFrom = (laid: Pick<Begun, 'plane' | 'tray' | 'opening' | 'motion'>, high: number): Motion =>
   chain([...laid.motion.stagesAt(0), { joint: backAt(laid, high), drive: STRAIGHT }]);
 
-/** A plate that a desk hangs by: so deep from the bed's underside, and so far over its hinge, mm. Common practice. */
-const PLATE = { deep: 70, over: 20 } as const;
+/** A plate that a desk hangs by is so deep from the bed's underside, mm. Common practice. */
+const PLATE_DEEP = 70;
 
 /** Where the hinges of its desk are, up. */
 export const deskHinge = ({ up, room }: Desk, { inside }: Pick<Opening, 'inside'>): number =>
@@ -283,8 +283,9 @@ function deskOf(laid: Begun): LaidDesk | undefined {
   const high = bottom + desk.up.mm;
   const plate = (x: Range): Bounds => ({
     x,
-    y: [front - Math.min(PLATE.deep, desk.deep.mm), front],
-    z: [high, hinge + PLATE.over],
+    y: [front - Math.min(PLATE_DEEP, desk.deep.mm), front],
+    // No higher than its hinge: above that the bed's underside comes down on it.
+    z: [high, hinge],
   });
   return {
     top: { x: tray.x, y: [front - desk.deep.mm, front], z: [high - thick, high] },

@@ -150,7 +150,7 @@ describe('a fold-up bed', () => {
 
   it('has a desk that stays level all the way, its hinges on a circle about the pivot, its bars pinned to it', () => {
     const { laid, movers } = builtOf(withBed('at the end', { desk: usualDesk(bedOf('at the end')) }));
-    const { top, motion } = laid.desk!;
+    const { top, plates, motion } = laid.desk!;
     const bar = laid.bars.find(({ of }) => of === 'desk')!;
     const [y, z] = laid.plane.axis;
     const origin = laid.frame.toSpace([0, 0, 0]);
@@ -177,6 +177,18 @@ describe('a fold-up bed', () => {
         6,
       );
     }
+    // Nothing of it ever stands above its hinges, where the bed's underside comes: in the bed's own frame it is before that all the way.
+    for (const travel of [0, 0.4, 0.9, movers[0]!.to])
+      for (const {
+        y: [, back],
+        z: [foot, head],
+      } of [top, ...plates])
+        for (const at of [foot, head]) {
+          const [py, pz] = goes(motion, travel, [back, at]);
+          const [cos, sin] = [Math.cos(travel), Math.sin(travel)];
+          // Turned back by the bed's turn about its pivot.
+          expect(y + (py - y) * cos + (pz - z) * sin).toBeLessThan(laid.opening.inside.front + 1e-6);
+        }
     // Down it is 97 and 60 beneath the pivot.
     expect(goes(motion, Math.PI / 2, [top.y[1], top.z[1]])[1]).toBeCloseTo(z - 97 - 60, 6);
   });
