@@ -12,6 +12,9 @@ const HAND = 60;
 const SPANNER = 80;
 const SOCKET = 15;
 
+/** An edge that hangs out less is none, mm. */
+const HAIR = 0.05;
+
 /** Where its leaves before the carcass lie flat, from the carcass out. */
 export function flatLeaves({ leaves, platform }: Pick<LaidPlatform, 'leaves' | 'platform'>): Range[] {
   let edge = -platform.over.front.mm;
@@ -90,7 +93,7 @@ function borneNotes(laid: LaidPlatform, bearers: LaidBearers): PartNote[] {
       ),
     ];
   const worst = all.reduce((a, b) => (b.past > a.past ? b : a));
-  if (worst.past === 0) return [];
+  if (worst.past < HAIR) return [];
   const { sag, most, verdict } = edgePast({
     material: place.stock.material(platform.material),
     thick,
