@@ -1,18 +1,11 @@
 import * as v from 'valibot';
+import { counted } from '../../item/counted';
 import { IdSchema, NameSchema } from '../../item/schema';
 import { lengthBetween, positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { WallMountSchema } from '../contract/mount';
 
 export const USES = ['table', 'seat', 'step'] as const;
-
-const counted = (what: string, least: number, most: number) =>
-  v.pipe(
-    v.number(`${what} are counted.`),
-    v.integer(`${what} are counted whole.`),
-    v.minValue(least, `At least ${least}.`),
-    v.maxValue(most, `At most ${most}.`),
-  );
 
 /** What carries the leaf once it is up. */
 export const PropsSchema = v.variant(

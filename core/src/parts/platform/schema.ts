@@ -1,16 +1,9 @@
 import * as v from 'valibot';
+import { counted } from '../../item/counted';
 import { IdSchema, NameSchema } from '../../item/schema';
 import { lengthBetween, positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { TopMountSchema } from '../contract/mount';
-
-const counted = (what: string, least: number, most: number) =>
-  v.pipe(
-    v.number(`${what} are counted.`),
-    v.integer(`${what} are counted whole.`),
-    v.minValue(least, `At least ${least}.`),
-    v.maxValue(most, `At most ${most}.`),
-  );
 
 /** What carries its leaves once they lie flat. */
 export const BearsSchema = v.variant(

@@ -1,18 +1,11 @@
 import * as v from 'valibot';
+import { counted } from '../../item/counted';
 import { IdSchema, NameSchema } from '../../item/schema';
 import { lengthBetween, positiveLength } from '../../length/length';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { TopMountSchema } from '../contract/mount';
 
 export const COMBS = ['from strips', 'from one board'] as const;
-
-const counted = (what: string, least: number, most: number) =>
-  v.pipe(
-    v.number(`${what} are counted.`),
-    v.integer(`${what} are counted whole.`),
-    v.minValue(least, `At least ${least}.`),
-    v.maxValue(most, `At most ${most}.`),
-  );
 
 /** Two combs of slats over a carcass, one that stays and one between it that is drawn out to the front, to lie or sit on. */
 export const SlatsSchema = v.strictObject({
