@@ -193,6 +193,15 @@ describe('a fold-up bed', () => {
     expect(goes(motion, Math.PI / 2, [top.y[1], top.z[1]])[1]).toBeCloseTo(z - 97 - 60, 6);
   });
 
+  it('tells a desk that stands out before a narrow bed, and none within a long one', () => {
+    // Hinges 590 from the pivot and 400 deep, the far end of a bunk 756 from it.
+    const desk = usualDesk(bedOf('at the side'));
+    expect(told(withBed('at the side', { desk }))).toContain(
+      'Down, its desk stands 234 mm out before the bed',
+    );
+    expect(told(withBed('at the end', { desk }))).not.toContain('out before the bed');
+  });
+
   it('draws at its desk’s bars with P e / h, half on either', () => {
     // By hand: 20 kg at 400 out, 60 between hinge and pin.
     const desk = usualDesk(bedOf('at the end'));

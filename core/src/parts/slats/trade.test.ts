@@ -4,6 +4,7 @@ import { partBuilt } from '../../plan/place';
 import { bentBy } from '../../strength/beam';
 import { withSlats } from '../../testing/partsOf';
 import { mm, planWith } from '../../testing/planWith';
+import { told } from '../../testing/told';
 import { spansOf } from './advice';
 import { slatsFor } from './fresh';
 import type { LaidSlats } from './lay';
@@ -97,5 +98,13 @@ describe('two combs of slats', () => {
       travel: mm(150),
     });
     expect(bulged.sliding[0]!.y[1]).toBeCloseTo(388 - 90, 6);
+  });
+
+  it('that end before the back bearer are counted, and want one under their ends', () => {
+    // 80 less at the right: the bearer at the back is 18 of the last of the depth.
+    const on = (right: number) =>
+      told(withSlats({ behind: { left: mm(0), middle: mm(0), right: mm(right) }, travel: mm(200) }));
+    expect(on(80)).toMatch(/stay end before the back bearer: set one under their ends/);
+    expect(on(1)).not.toContain('before the back bearer');
   });
 });
