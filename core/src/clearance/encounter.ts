@@ -312,7 +312,7 @@ function meetPart(
   counts: Counts,
 ): EncounterRecord | undefined {
   const { watch = WATCH_DISTANCE_MM } = options;
-  const needed = neededFrom(mover, other);
+  const needed = neededFrom(mover, other, moving);
   if (
     !('motion' in other) &&
     boxesApart(swept(moving, mover).whole, standing(other).whole, Math.max(watch, needed))

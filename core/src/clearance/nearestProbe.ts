@@ -42,7 +42,7 @@ export class NearestProbe {
       );
       for (const other of [...still, ...near].flatMap((body) => [...partsOf(body)])) {
         if (hangsWith(mover, other) || boxesApart(whole, standing(other).whole, WATCH_DISTANCE_MM)) continue;
-        const needed = neededFrom(mover, other);
+        const needed = neededFrom(mover, other, moving);
         const touches = touchesOf(mover, moving, other);
         const air = swept(moving, mover);
         const places = standing(other).boxes;

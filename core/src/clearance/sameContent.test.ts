@@ -30,6 +30,7 @@ const moving: Required<MovingBody> = {
   motion: AT_REST,
   own: AT_REST,
   riders: ['r'],
+  shell: 1,
 };
 const mover: Required<Mover> = {
   id: 'm',
@@ -55,7 +56,7 @@ const OTHER_BODY: { readonly [Key in keyof Required<MovingBody>]: unknown } = {
   id: 'c', name: 'a pole', item: 'poles', pieces: [box([0, 0, 0], [10, 20, 31])], zone: undefined, doubt: 3, toCome: undefined,
   row: 'back', parked: 'n', meant: [{ own: 'b', other: 'd', depth: 2 }], motion: motionOf({ kind: 'slide', direction: [1, 0, 0] }),
   parts: [{ id: 'b/all', name: 'all', keys: ['b'], round: true }], link: undefined, keys: undefined, round: undefined, surface: { kind: 'wall', corner: 'north' },
-  own: motionOf({ kind: 'slide', direction: [1, 0, 0] }), riders: ['s'],
+  own: motionOf({ kind: 'slide', direction: [1, 0, 0] }), riders: ['s'], shell: 2,
 }; // prettier-ignore
 const OTHER_MOVER: { readonly [Key in keyof Required<Mover>]: unknown } = {
   id: 'n',

@@ -24,7 +24,12 @@ const SWUNG = {
   stop,
   handle: v.strictObject({ projection: lengthBetween(0, 300), height: lengthBetween(0) }),
 };
-export const RoomDoorSchema = v.strictObject({ kind: v.literal('room door'), ...SWUNG });
+export const RoomDoorSchema = v.strictObject({
+  kind: v.literal('room door'),
+  ...SWUNG,
+  /** What is behind its faces, where somebody found out: what is screwed to a hollow leaf finds nothing to hold in. */
+  core: v.optional(v.picklist(['solid', 'hollow'], 'A leaf is solid or hollow.')),
+});
 export const CasementSchema = v.strictObject({ kind: v.literal('casement window'), ...SWUNG });
 export type RoomDoor = v.InferOutput<typeof RoomDoorSchema>;
 export type Casement = v.InferOutput<typeof CasementSchema>;

@@ -1,6 +1,7 @@
 import { wordChoice, type Field } from '../card/field';
-import { facesOf } from '../item/ground';
+import { facesOf, type TurningLeaf } from '../item/ground';
 import { motionOf } from '../motion/motion';
+import type { Range } from '../solid/bounds';
 import type { Point3 } from '../solid/prism';
 import { linkOfExisting } from '../piece/existing';
 import type { ExistingKind, ExistingMade, ExistingPlace } from './kind';
@@ -24,6 +25,17 @@ const FIELDS: readonly Field<Swung>[] = [
     label: 'Swings',
     path: ['swings'],
     input: wordChoice(['swings'], ['into the room', 'away']),
+  },
+  {
+    group: 'Leaf',
+    label: 'It is',
+    path: ['core'],
+    input: {
+      words: ['not known', 'solid', 'hollow'],
+      word: (item) => ('core' in item && item.core) || 'not known',
+      value: (word) => (word === 'not known' ? undefined : word),
+    },
+    when: ({ kind }) => kind === 'room door',
   },
   { group: 'Leaf', label: 'Thickness', path: ['thickness'], input: 'length' },
   { group: 'Leaf', label: 'Wall or frame, thick', path: ['wall'], input: 'length' },
@@ -114,11 +126,34 @@ function makeSwung(item: Swung, { frame, words }: ExistingPlace): ExistingMade {
     { id: 'leaf', role: 'leaf', words: `the ${words}`, solids: [leaf] },
     { id: 'handle', role: 'lever', words: `the handle of the ${words}`, solids: levers },
   ]);
+  const core = 'core' in item ? item.core : undefined;
+  const up: Range = [height.mm - least[2], height.mm + LEVER.thick - least[2]];
+  const seen = (outside: boolean): TurningLeaf => {
+    // From behind, left and right change places.
+    const along = (x: number) => (outside ? x - least[0] : greatest[0] - x);
+    const ends = [along(x0), along(x0 + LEVER.long)];
+    const handle = {
+      along: [Math.min(...ends), Math.max(...ends)] as const,
+      up,
+      out,
+    };
+    return {
+      side: left === outside ? 'left' : 'right',
+      axis: { along: along(pin[0]), out: outside ? front - pin[1] : pin[1] - back },
+      towards: into === outside,
+      thick: t,
+      core,
+      ...(out > 0 && (outside || item.kind === 'room door') && { handle }),
+    };
+  };
   return {
     moving: [{ link, motion }],
     still: [],
     unit: 'rad',
     to: (item.stop * Math.PI) / 180,
-    grounds: facesOf(frame, least, greatest, `the ${words}`, link.key),
+    grounds: facesOf(frame, least, greatest, `the ${words}`, link.key, {
+      outside: seen(true),
+      inside: seen(false),
+    }),
   };
 }

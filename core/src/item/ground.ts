@@ -1,3 +1,4 @@
+import type { Range } from '../solid/bounds';
 import type { Point3 } from '../solid/prism';
 import { frameOf, type Frame, type Fronted } from './frame';
 import type { Side } from './schema';
@@ -14,6 +15,22 @@ export interface Ground {
   readonly size: Point3;
   /** The link it is part of, by its key; undefined where that does not move. */
   readonly link?: string;
+  /** Where it is a face of a leaf that turns on an upright axis: what that must know which is hung on it. */
+  readonly leaf?: TurningLeaf;
+}
+
+/** A leaf on an upright axis, as who stands before one of its faces sees it, mm. */
+export interface TurningLeaf {
+  /** Where its hinges are. */
+  readonly side: 'left' | 'right';
+  /** Its axis, along from the face's left foot and out before the face. */
+  readonly axis: { readonly along: number; readonly out: number };
+  /** It opens towards who stands there. */
+  readonly towards: boolean;
+  readonly thick: number;
+  readonly core?: 'solid' | 'hollow' | undefined;
+  /** What stands out of the face to open it by: along and up from its left foot. */
+  readonly handle?: { readonly along: Range; readonly up: Range; readonly out: number } | undefined;
 }
 
 /** The way a direction in the space points: the nearest of the four. */
@@ -59,14 +76,16 @@ export function facesOf(
   [x1, y1, z1]: Point3,
   words: string,
   link: string,
+  leaf?: { readonly outside: TurningLeaf; readonly inside: TurningLeaf },
 ): Ground[] {
   const size: Point3 = [x1 - x0, y1 - y0, z1 - z0];
-  const face = (name: string, foot: Point3, looks: Point3): Ground => ({
+  const face = (name: 'outside' | 'inside', foot: Point3, looks: Point3): Ground => ({
     key: faceKey(name),
     words: `the ${name} of ${words}`,
     at: frontedAt(frame, foot, looks),
     size,
     link,
+    ...(leaf && { leaf: leaf[name] }),
   });
   return [face('outside', [x0, y0, z0], [0, -1, 0]), face('inside', [x1, y1, z0], [0, 1, 0])];
 }

@@ -4,6 +4,7 @@ import { DOOR_APPRAISAL } from './door/appraisal';
 import { DRAWER_APPRAISAL } from './drawer/appraisal';
 import { FLAP_APPRAISAL } from './flap/appraisal';
 import { FOLD_DOWN_APPRAISAL } from './folddown/appraisal';
+import { HIDDEN_APPRAISAL } from './hidden/appraisal';
 import { LID_APPRAISAL } from './lid/appraisal';
 import { LIFT_APPRAISAL } from './lift/appraisal';
 import { PLATFORM_APPRAISAL } from './platform/appraisal';
@@ -24,6 +25,7 @@ export const APPRAISAL_LIST = {
   drawer: DRAWER_APPRAISAL,
   flap: FLAP_APPRAISAL,
   'fold-down': FOLD_DOWN_APPRAISAL,
+  hidden: HIDDEN_APPRAISAL,
   lid: LID_APPRAISAL,
   'lift table': LIFT_APPRAISAL,
   platform: PLATFORM_APPRAISAL,

@@ -10,6 +10,7 @@ import { FrontSchema } from './kit/drawn/schema';
 import { DrawerSchema } from './drawer/schema';
 import { BearsSchema } from './platform/schema';
 import { COVER_WAYS } from './cover/schema';
+import { HungSchema, REACHED, ReliefSchema, ShapeSchema as HiddenShapeSchema } from './hidden/schema';
 import { PropsSchema, USES } from './folddown/schema';
 import { LiftsSchema, POWERS } from './lift/schema';
 import { COMBS } from './slats/schema';
@@ -101,6 +102,15 @@ const KINDS: readonly string[] = [
   ...['lap', 'free', 'way', 'on a top', ...COVER_WAYS].map((kind) => `cover: ${kind}`),
   ...USES.map((kind) => `folds to: ${kind}`),
   ...PropsSchema.options.map(({ entries }) => `props: ${entries.kind.literal}`),
+  ...['case', 'leaf', 'pair', 'cover flap', 'brace', 'lip'].map((kind) => `hidden: ${kind}`),
+  ...HungSchema.options.map(({ entries }) => `hung: ${entries.kind.literal}`),
+  ...ReliefSchema.options.map(({ entries }) => `relief: ${entries.kind.literal}`),
+  'relief: on a leaf',
+  ...HiddenShapeSchema.options.map(({ entries }) => `shape: ${entries.kind.literal}`),
+  'facing: mirror',
+  ...['measured', 'carpet'].map((kind) => `floor: ${kind}`),
+  ...['wheel', 'skid'].map((kind) => `runs on: ${kind}`),
+  ...REACHED.map((kind) => `reached: ${kind}`),
   ...WaySchema.options.map(({ entries }) => `way: ${entries.kind.literal}`),
   ...SlidingPullSchema.entries.kind.options.map((kind) => `sliding pull: ${kind}`),
 ];

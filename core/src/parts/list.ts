@@ -10,6 +10,8 @@ import { FLAP } from './flap/flap';
 import { FlapSchema } from './flap/schema';
 import { FOLD_DOWN } from './folddown/folddown';
 import { FoldDownSchema } from './folddown/schema';
+import { HIDDEN } from './hidden/hidden';
+import { HiddenSchema } from './hidden/schema';
 import { LID } from './lid/lid';
 import { LidSchema } from './lid/schema';
 import { LIFT } from './lift/lift';
@@ -46,6 +48,7 @@ export const FAMILY_LIST = [
   { schema: LiftSchema, family: LIFT },
   { schema: FoldDownSchema, family: FOLD_DOWN },
   { schema: CoverSchema, family: COVER },
+  { schema: HiddenSchema, family: HIDDEN },
   { schema: ShelfSchema, family: SHELF },
   { schema: RodSchema, family: ROD },
   { schema: ReusedSchema, family: REUSED },

@@ -5,6 +5,7 @@ import { doorFields } from './door/fields';
 import { drawerFields } from './drawer/fields';
 import { flapFields } from './flap/fields';
 import { foldDownFields } from './folddown/fields';
+import { hiddenFields } from './hidden/fields';
 import { lidFields } from './lid/fields';
 import { liftFields } from './lift/fields';
 import { platformFields } from './platform/fields';
@@ -34,6 +35,7 @@ const FIELDS: {
   'lift table': liftFields,
   'fold-down': foldDownFields,
   cover: coverFields,
+  hidden: hiddenFields,
   shelf: shelfFields,
   rod: rodFields,
   kept: reusedPartFields,

@@ -2,6 +2,7 @@ import { BED_QUICK } from './bed/quick';
 import { DOOR_QUICK } from './door/quick';
 import { DRAWER_QUICK } from './drawer/quick';
 import { FLAP_QUICK } from './flap/quick';
+import { HIDDEN_QUICK } from './hidden/quick';
 import { LID_QUICK } from './lid/quick';
 import { PLATFORM_QUICK } from './platform/quick';
 import { PULLOUT_QUICK } from './pullout/quick';
@@ -20,4 +21,5 @@ export const QUICK_CARDS: readonly QuickCard[] = [
   ...BED_QUICK,
   ...PLATFORM_QUICK,
   ...SLATS_QUICK,
+  ...HIDDEN_QUICK,
 ];

@@ -26,7 +26,9 @@ export function withRiders(plan: Plan, scene: Scene): Scene {
     aboard.add(item);
     let laden = withBodies(
       host,
-      scene.still.filter((body) => body.item === item).map((body) => goingWith(by, body)),
+      scene.still
+        .filter((body) => body.item === item)
+        .map((body) => goingWith(by, body, host.needs.shell === 0 ? plan.gaps.running.mm : undefined)),
     );
     for (const mover of scene.movers.filter((one) => one.item === item)) {
       if (carrier.while === 'same') {
@@ -65,12 +67,17 @@ function carriersOf(plan: Plan): (readonly [string, Carrier])[] {
 const withBodies = (mover: Mover, bodies: readonly MovingBody[]): Mover =>
   bodies.length > 0 ? { ...mover, bodies: [...mover.bodies, ...bodies] } : mover;
 
-/** A body that stood still, fixed to one that moves. */
-const goingWith = ({ motion, own }: MovingBody, body: Body): MovingBody => ({
+/**
+ * A body that stood still, fixed to one that moves.
+ *
+ * @param shell  what it needs from walls, floor and ceiling, where the other stands in its frame as near as it likes
+ */
+const goingWith = ({ motion, own }: MovingBody, body: Body, shell: number | undefined): MovingBody => ({
   // All that stands still of carcasses and parts is made of convex solids.
   ...(body as Body & Pick<MovingBody, 'pieces'>),
   motion,
   ...(own && { own }),
+  ...(shell !== undefined && { shell }),
 });
 
 /** A mover with another that goes by its travel, each from shut to open at once. */

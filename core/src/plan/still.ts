@@ -2,11 +2,14 @@ import { carcassLink, rowOf, type BuiltCarcass, type GroundWork } from '../carca
 import type { Carcass } from '../carcass/schema';
 import { existingVoid } from '../existing/kinds';
 import type { Existing } from '../existing/schema';
+import { frameOf } from '../item/frame';
 import type { Link } from '../piece/piece';
 import { carcassIdOf } from '../parts/contract/mount';
+import { familyOf, type Part } from '../parts/families';
 import { bodyOfLink } from '../scene/linkBody';
 import type { Body, Mover } from '../scene/scene';
 import { spaceBodies } from '../space/build';
+import type { Point3 } from '../solid/prism';
 import type { Void } from '../space/shell';
 import type { Space } from '../space/schema';
 import { isAir, isHidden, thingBodies, thingVoid } from '../things/build';
@@ -65,6 +68,19 @@ const stays = (plan: Plan): Existing[] => plan.existing.filter(({ state }) => st
 const thingsOf = (plan: Plan, counts: (thing: Thing) => boolean): Body[] =>
   plan.things.filter(counts).flatMap((thing) => kept(thing, thingBodies));
 
+/** What a part cuts out of the wall it is mounted on. */
+function cutOut(plan: Plan, part: Part): Void | undefined {
+  const { cuts } = familyOf(part);
+  const built = cuts && partBuilt(plan, part);
+  const cut = built && cuts(built.laid);
+  if (!cut) return undefined;
+  const frame = frameOf(cut.at);
+  const [p, q] = [frame.toSpace([0, 0, 0]), frame.toSpace([cut.width, cut.deep, cut.height])];
+  const ends = (pick: (a: number, b: number) => number) =>
+    [0, 1, 2].map((i) => pick(p[i]!, q[i]!)) as unknown as Point3;
+  return { least: ends(Math.min), greatest: ends(Math.max), thick: cut.deep };
+}
+
 const shellsKept = new WeakMap<Space, { readonly key: string; readonly bodies: readonly Body[] }>();
 
 /** The space's own bodies, less what is cut out of them. */
@@ -74,6 +90,7 @@ function shellOf(plan: Plan): readonly Body[] {
       .filter(({ state }) => state !== 'to be removed')
       .flatMap((thing) => thingVoid(thing) ?? []),
     ...plan.existing.flatMap((item) => existingVoid(item) ?? []),
+    ...plan.parts.flatMap((part) => cutOut(plan, part) ?? []),
   ];
   const key = JSON.stringify(voids);
   const known = shellsKept.get(plan.space);

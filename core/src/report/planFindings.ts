@@ -4,6 +4,7 @@ import { withProgress } from '../clearance/steps';
 import type { Plan } from '../plan/schema';
 import type { Scene } from '../scene/scene';
 import { airFindings, type AirFinding } from './air';
+import { besideHingeFindings } from './besideHinge';
 import { balanceSteps, type BalanceFindings } from './balanceFindings';
 import { carriedFindings } from './carried';
 import { lainFindings } from './lain';
@@ -47,9 +48,11 @@ export function* planFindings(
   yield TELLING;
   const lain = lainFindings(plan, scene, checks);
   yield TELLING;
+  const beside = besideHingeFindings(plan, scene, checks);
+  yield TELLING;
   const balanced = yield* withProgress(balanceSteps(plan, scene.movers, checks), TELLING);
   const found: PlanFindings = {
-    notes: [...items.flatMap((one) => one.notes), ...squeezed, ...lain, ...carriedFindings(plan)],
+    notes: [...items.flatMap((one) => one.notes), ...squeezed, ...lain, ...beside, ...carriedFindings(plan)],
     balanced,
     air: airFindings(plan, scene, checks),
     assumptions: items.flatMap((one) => one.assumptions),

@@ -56,6 +56,8 @@ export interface MovingBody extends Body<Convex> {
   readonly own?: Motion;
   /** Of a mover that carries others: the rider whose body this is, and those it is carried by, by their ids. It is here only while all are shut. */
   readonly riders?: readonly string[];
+  /** Of what is fixed to a mover that has its own ease with the space's own, as a leaf has in its frame: what this needs from it, mm. */
+  readonly shell?: number;
 }
 
 /** What a mover rides on, the body of that which carries it, and where it must stand for the rider to go: shut, that is carried along anywhere. */
@@ -204,15 +206,23 @@ export const sameThing = (a: Mover, b: Mover): boolean => a.thing !== undefined 
 /** More doubt than this about where a body is, mm, is no answer: it must be measured. */
 export const MOST_DOUBT = 25;
 
-/** Clearance a mover needs from a body, mm: what the two want of each other, and what is not known of the body. */
-export function neededFrom({ needs }: Mover, { id, link, item, zone, row, doubt = 0 }: Body): number {
+/**
+ * Clearance a mover needs from a body, mm: what the two want of each other, and what is not known of the body.
+ *
+ * @param moving  which of the mover's bodies, where that asks for more than the rest of it
+ */
+export function neededFrom(
+  { needs }: Mover,
+  { id, link, item, zone, row, doubt = 0 }: Body,
+  moving?: MovingBody,
+): number {
   if (zone) return 0;
   const inRow = needs.row && row === needs.row.of ? needs.row.gap : undefined;
   const base =
     needs.of[id] ??
     (link === undefined ? undefined : needs.of[link]) ??
     inRow ??
-    (item === 'space' ? (needs.shell ?? needs.around) : needs.around);
+    (item === 'space' ? (moving?.shell ?? needs.shell ?? needs.around) : needs.around);
   return base + Math.min(doubt, MOST_DOUBT);
 }
 

@@ -30,6 +30,7 @@ import { type Reused } from '../parts/reused/schema';
 import type { Rod } from '../parts/rod/schema';
 import type { Shelf } from '../parts/shelf/schema';
 import { newPart } from '../plan/fresh';
+import { HIDDEN_ROWS } from './hiddenRows';
 import { caseOf, doorOf, FRAME, mm, planWith, type Made, inBay } from './planWith';
 
 import {
@@ -329,6 +330,7 @@ export const KIND_ROWS: Readonly<Record<string, KindRow>> = {
   ...LIFT_ROWS,
   ...FOLDED_ROWS,
   ...COVER_ROWS,
+  ...HIDDEN_ROWS,
   // Carcasses. 1890 less a plinth of 90 is 1800.
   'carcass: cupboard': { good: { carcasses: [carcass('cupboard', { height: mm(1890), stands: { on: 'a plinth', height: mm(90), setback: mm(40) } })] }, size: ['Left side and right side', 1800, 500], bad: one({ bay: bays(300, 300) }), said: 'The bays take 600 mm and there are 546 mm. 246 mm for the last will do, or let it take the rest.' },
   'carcass: wall cupboard': { good: { carcasses: [carcass('wall cupboard')] }, size: ['Hanging rail', 764, 80], bad: { carcasses: [carcass('wall cupboard', { z: mm(1500) })], parts: [doorOf({ handle: { ...USUAL_HANDLE.knob, fromBottom: mm(600) } })] }, said: 'The handle is 2116.5 mm above the floor, 316.5 mm over easy reach.' },

@@ -13,7 +13,10 @@ import type { Lid } from '../parts/lid/schema';
 import type { Lifts, LiftTable } from '../parts/lift/schema';
 import type { Platform } from '../parts/platform/schema';
 import type { Slats } from '../parts/slats/schema';
-import { newOnWall, newPart, newStanding } from '../plan/fresh';
+import type { Existing } from '../existing/schema';
+import { freshOnDoor } from '../parts/hidden/fresh';
+import type { Hidden } from '../parts/hidden/schema';
+import { newExisting, newOnWall, newPart, newStanding } from '../plan/fresh';
 import { caseOf, mm, planWith, type Made } from './planWith';
 
 /** Whether parts of a family lie on top of a carcass, which then has no top of its own. */
@@ -133,6 +136,26 @@ export const withFoldDown = (use: FoldDown['use'], other: Partial<FoldDown> = {}
   carcasses: [],
   parts: [foldDownOf(use, other)],
 });
+
+/** A hidden door in the south wall of a plain room, its left 3600 from the east; and a case on a door that is there. */
+export const hiddenOf = (words: string, other: Partial<Hidden> = {}): Hidden => ({
+  ...(newOnWall(planWith({ carcasses: [] }), 'hidden', words) as Hidden),
+  ...other,
+});
+export const withHidden = (words: string, other: Partial<Hidden> = {}): Made => ({
+  carcasses: [],
+  parts: [hiddenOf(words, other)],
+});
+export const caseOnDoor = (other: Partial<Hidden>, door: object = {}): Made => {
+  const bare = planWith({ carcasses: [] });
+  const there = { ...newExisting(bare, 'room door'), id: 'door', x: mm(3000), core: 'solid', ...door } as Existing;
+  const mount = { on: 'mover', host: 'door', nth: 0, face: 'outside', from: mm(2), up: mm(8), while: 'same' } as const;
+  return {
+    carcasses: [],
+    parts: [{ ...freshOnDoor('case', 'Shelf case', mount, 'ply-12', [740, 1960]), ...other }],
+    change: (plan) => ({ ...plan, existing: [there] }),
+  };
+}; // prettier-ignore
 
 const worktop = caseOf({ width: mm(900) });
 /** A cover 210 x 150 on the south wall, 300 up; or 560 x 420 on the top of a chest 900 x 500. */

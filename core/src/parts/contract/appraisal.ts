@@ -6,6 +6,7 @@ import type { Acting, Carried, PartPieces } from './family';
 import type { FixedTo } from './fixedTo';
 import type { LainOn } from './lainOn';
 import type { Placing } from './placing';
+import type { TurnsBeside } from './turnsBeside';
 
 /**
  * What is made of a part of a family once it is laid: what acts on it, what is told of it, and what of it may be changed. Apart from the family,
@@ -24,6 +25,8 @@ export interface Appraisal<Laid> {
   lainOn?(laid: Laid): LainOn;
   /** What holds it to its wall; not given of what stands or hangs otherwise. */
   fixedTo?(laid: Laid): FixedTo;
+  /** Its deep leaves, which meet what stands beside their hinges; not given of what has none. */
+  turnsBeside?(laid: Laid): readonly TurnsBeside[];
   /** What sums and statics tell of it: loads, sag, fingers, reach; `carried` is what others have mounted on it. */
   notes(laid: Laid, pieces: PartPieces, carried: readonly Carried[]): PartNote[];
   assumptions(laid: Laid): Assumption[];

@@ -11,7 +11,7 @@ import type { Force } from '../../balance/force';
 import type { Point3 } from '../../solid/prism';
 import type { Issue } from '../../item/issue';
 import type { PathStep } from '../../item/path';
-import type { LevelMount, Mount, WallMount } from './mount';
+import type { LevelMount, Mount, MoverMount, WallMount } from './mount';
 import type { Floor } from '../../things/floor';
 import type { ClearOpening } from './clearOpening';
 
@@ -68,6 +68,14 @@ export interface Acting {
   readonly force: Force;
 }
 
+/** A box of a wall, from its left foot for who stands before it: so wide, so far into the wall, and so high, mm. */
+export interface CutOut {
+  readonly at: Fronted;
+  readonly width: number;
+  readonly deep: number;
+  readonly height: number;
+}
+
 /** A bay that is closed, by what lies over its front or stands within it. What stands within waits for what lies over it. */
 export interface Closing {
   readonly bay: string;
@@ -103,6 +111,14 @@ export interface Family<Part, Laid, At extends AnyPlace = PartPlace> {
   ): Part;
   /** The same on a wall; given where it is mounted there. */
   freshOnWall?(id: string, name: string, mount: WallMount, material: string): Part;
+  /** The same on a leaf that is there, so wide and so high; given where it is mounted on those. */
+  freshOnLeaf?(
+    id: string,
+    name: string,
+    mount: MoverMount,
+    material: string,
+    size: readonly [width: number, height: number],
+  ): Part;
   /** What it takes up of the floor from its left front foot, as it is put there and drawn larger by hand: where its width and its depth stand in the part, and how high it is, mm. */
   readonly footprint?: {
     readonly width: readonly PathStep[];
@@ -132,6 +148,8 @@ export interface Family<Part, Laid, At extends AnyPlace = PartPlace> {
   grounds?(laid: Laid, pieces: PartPieces): readonly Ground[];
   /** Its movers, each on a moving link of its pieces. */
   move(laid: Laid, pieces: PartPieces): readonly Mover[];
+  /** What it cuts out of the wall it is mounted on, or stands in there; undefined of what stands before it. */
+  cuts?(laid: Laid): CutOut | undefined;
   /** Every clear opening that its movers allow together, the widest first. */
   openings?(laid: Laid): readonly ClearOpening[];
   /** Its movers are weighed against what helps them: its appraisal balances them. */
