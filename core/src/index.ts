@@ -189,6 +189,7 @@ export {
   newCarcass,
   newExisting,
   newPart,
+  newOnLeaf,
   newOnWall,
   newPlan,
   newStanding,

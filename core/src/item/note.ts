@@ -18,7 +18,8 @@ export interface PartNote {
     | 'squeeze'
     | 'runs'
     | 'balance'
-    | 'cable';
+    | 'cable'
+    | 'sight';
   readonly verdict: Verdict;
   readonly sentence: string;
   /** What of that it is, where several notes are about one thing and not all of them are always told: it keeps its key by it. */

@@ -13,7 +13,8 @@ import { USUAL } from '../things/kinds';
 import type { Thing } from '../things/schema';
 import { itemsOf, type PlanItems } from './items';
 import { USUAL_REACH } from './migrate';
-import { carcassPlace, partPlace, squareWalls } from './place';
+import { faceKey } from '../item/ground';
+import { carcassPlace, groundsOf, moversOf, partPlace, squareWalls } from './place';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from './schema';
 import { capitalised } from '../item/capitals';
 
@@ -172,6 +173,22 @@ export function newOnWall(plan: Plan, family: Part['family'], words?: string): P
   const made = kind.freshOnWall(id, name, mount, sheetOf(plan));
   const as = kind.adds.find((one) => one.words === words)?.as;
   return as ? as(made, partPlace(plan, made)!) : made;
+}
+
+/** A leaf so much smaller than what hangs on it would be is left free at each of its edges, mm. */
+const LEAF_EDGE = 10;
+
+/** A part of a family on the outside of a leaf that turns on an upright axis, nearly as large as that; undefined where an item has no such leaf. */
+export function newOnLeaf(plan: Plan, family: Part['family'], host: string): Part | undefined {
+  const kind = familyOf({ family });
+  const face = groundsOf(plan, host).find(({ key, leaf }) => leaf && key === faceKey('outside'));
+  if (!kind.onLeaf || !face) return undefined;
+  const nth = moversOf(plan, host).findIndex(({ bodies }) => bodies.some(({ id }) => id === face.link));
+  const { id, name } = freshOf(plan, kind.word);
+  const [width, , height] = face.size;
+  const edge = { mm: LEAF_EDGE };
+  const mount = { on: 'mover', host, nth, face: 'outside', from: edge, up: edge, while: 'same' } as const;
+  return kind.onLeaf.fresh(id, name, mount, sheetOf(plan), [width - 2 * LEAF_EDGE, height - 2 * LEAF_EDGE]);
 }
 
 /** The usual sheet; the first the plan has where that was taken out. */

@@ -10,6 +10,7 @@ import { carriedFindings } from './carried';
 import { lainFindings } from './lain';
 import { carcassFindings, partFindings, thingFindings, type ItemFindings } from './noteFindings';
 import type { AssumptionFinding, NoteFinding } from './records';
+import { sightFindings } from './sight';
 import { squeezeFindings } from './squeeze';
 
 /** All that is told of a plan besides what meets what. */
@@ -50,9 +51,18 @@ export function* planFindings(
   yield TELLING;
   const beside = besideHingeFindings(plan, scene, checks);
   yield TELLING;
+  const sight = sightFindings(plan, scene);
+  yield TELLING;
   const balanced = yield* withProgress(balanceSteps(plan, scene.movers, checks), TELLING);
   const found: PlanFindings = {
-    notes: [...items.flatMap((one) => one.notes), ...squeezed, ...lain, ...beside, ...carriedFindings(plan)],
+    notes: [
+      ...items.flatMap((one) => one.notes),
+      ...squeezed,
+      ...lain,
+      ...beside,
+      ...sight,
+      ...carriedFindings(plan),
+    ],
     balanced,
     air: airFindings(plan, scene, checks),
     assumptions: items.flatMap((one) => one.assumptions),

@@ -1,7 +1,7 @@
 import { EXISTING_KINDS } from '../existing/kinds';
 import { newExisting, newPlan, newThing } from '../plan/fresh';
 import type { Plan } from '../plan/schema';
-import { THING_KINDS, ZONE_KINDS } from '../things/schema';
+import { SIGHT_KINDS, THING_KINDS, ZONE_KINDS } from '../things/schema';
 import { dimensionsOf } from './dimensions';
 
 const room = newPlan('A room');
@@ -24,7 +24,7 @@ describe('which reading governs, by what the dimension does', () => {
     const made = newThing(room, kind);
     const width = of({ ...room, things: [made] }, made.id).find(({ key }) => key.endsWith('/width'))!;
     const goesIn = ['recess', 'opening', 'compartment'].includes(kind);
-    const zone = (ZONE_KINDS as readonly string[]).includes(kind);
+    const zone = ([...ZONE_KINDS, ...SIGHT_KINDS] as readonly string[]).includes(kind);
     expect(width.rule).toBe(goesIn ? 'smallest' : 'largest');
     expect(width.why).toMatch(goesIn ? /goes in/ : zone ? /must stay clear/ : /built over or round/);
   });

@@ -6,7 +6,7 @@ import { fieldsOf } from '../plan/fieldsOf';
 import { itemsOf, pathOf, type Item } from '../plan/items';
 import { carcassOf } from '../plan/place';
 import type { Plan } from '../plan/schema';
-import { ZONE_KINDS, type Thing } from '../things/schema';
+import { SIGHT_KINDS, ZONE_KINDS, type Thing } from '../things/schema';
 import { cornersOf, wallsOf } from '../space/outline';
 import type { GoverningRule } from '../measure/governing';
 import { plumbKey } from '../measure/dimensionKey';
@@ -126,7 +126,7 @@ function governedBy(item: Item, path: readonly PathStep[]): Governed {
       return PLACES_OF_MOVERS.has(String(first)) || (path.at(-1) === 'height' && !size) ? PLACE : MOVES;
     case 'things': {
       if (first === 'x' || first === 'y' || first === 'z') return PLACE;
-      if (ZONE_KINDS.some((kind) => kind === item.value.kind)) return CLEAR;
+      if ([...ZONE_KINDS, ...SIGHT_KINDS].some((kind) => kind === item.value.kind)) return CLEAR;
       if (!size) return STANDS_OUT;
       return HOLLOW.has(item.value.kind) ? GOES_IN : COVERED;
     }

@@ -11,7 +11,7 @@ import { OPPOSITE } from '../item/schema';
 import { SHELL, type Void } from '../space/shell';
 import { backFrame, boxOf, type Box } from './frame';
 import { compartmentBodies, liningPieces } from './hollow';
-import { AXES, ZONE_KINDS, type ShapeOf, type Thing } from './schema';
+import { AXES, SIGHT_KINDS, ZONE_KINDS, type ShapeOf, type Thing } from './schema';
 
 /** Sides of the polygon that is drawn round a round bar: it covers the bar, by 2 percent of the radius at most. */
 const ROUND = 16;
@@ -131,8 +131,9 @@ const extentsOf = (corners: Float64Array): readonly (readonly [number, number])[
     return [Math.min(...along), Math.max(...along)];
   });
 
-/** Behind the face of a wall or over a ceiling: it is drawn, and nothing that moves comes there. */
-export const isHidden = ({ shape }: Thing): boolean => shape?.kind === 'framing';
+/** Behind the face of a wall or over a ceiling, or an eye and what it looks for: it is drawn, and nothing that moves meets it. */
+export const isHidden = ({ shape, kind }: Thing): boolean =>
+  shape?.kind === 'framing' || (SIGHT_KINDS as readonly string[]).includes(kind);
 
 /** Timbers along the longer way of their box, as deep and as high as that; where it is alike all over, all of it. */
 function timbers({ least, greatest }: Box, { first, spacing, wide }: ShapeOf<'framing'>): Convex[] {

@@ -131,6 +131,9 @@ export const USUAL: Record<Thing['kind'], Usual> = {
   'air path': { size: [600, 100, 100, 0] },
   'standing room': { size: [700, 600, 1900, 0] },
   walkway: { size: [1800, 600, 1900, 0] },
+  // The middle of its box is an eye's: of who stands, unless it is set lower.
+  'place to see from': { moved: 'never', size: [100, 100, 100, 1550] },
+  'kept from sight': { moved: 'never', size: [600, 400, 1200, 400] },
 };
 
 /** Kinds a menu offers together. */
@@ -173,4 +176,5 @@ export const KIND_GROUPS: readonly { readonly words: string; readonly kinds: rea
     words: 'Air that is spoken for',
     kinds: ['keep-clear zone', 'hand reach', 'air path', 'standing room', 'walkway'],
   },
+  { words: 'Sight', kinds: ['place to see from', 'kept from sight'] },
 ];

@@ -45,7 +45,12 @@ export const THING_KINDS = [
   'air path',
   'standing room',
   'walkway',
+  'place to see from',
+  'kept from sight',
 ] as const;
+
+/** Where somebody's eyes are, and what they must not see: nothing of them is solid, and nothing is asked of the air there. */
+export const SIGHT_KINDS = ['place to see from', 'kept from sight'] as const;
 
 /** The kinds that are air: nothing of them is solid. */
 export const ZONE_KINDS = ['keep-clear zone', 'hand reach', 'air path', 'standing room', 'walkway'] as const;

@@ -4,6 +4,7 @@ import type { Mover } from '../../scene/scene';
 import type { Balance } from './balance';
 import type { Acting, Carried, PartPieces } from './family';
 import type { FixedTo } from './fixedTo';
+import type { Hides } from './hides';
 import type { LainOn } from './lainOn';
 import type { Placing } from './placing';
 import type { TurnsBeside } from './turnsBeside';
@@ -27,6 +28,8 @@ export interface Appraisal<Laid> {
   fixedTo?(laid: Laid): FixedTo;
   /** Its deep leaves, which meet what stands beside their hinges; not given of what has none. */
   turnsBeside?(laid: Laid): readonly TurnsBeside[];
+  /** What must not be seen past it, shut: the far side of the opening that it closes; not given of what hides nothing. */
+  hides?(laid: Laid): readonly Hides[];
   /** What sums and statics tell of it: loads, sag, fingers, reach; `carried` is what others have mounted on it. */
   notes(laid: Laid, pieces: PartPieces, carried: readonly Carried[]): PartNote[];
   assumptions(laid: Laid): Assumption[];

@@ -111,14 +111,17 @@ export interface Family<Part, Laid, At extends AnyPlace = PartPlace> {
   ): Part;
   /** The same on a wall; given where it is mounted there. */
   freshOnWall?(id: string, name: string, mount: WallMount, material: string): Part;
-  /** The same on a leaf that is there, so wide and so high; given where it is mounted on those. */
-  freshOnLeaf?(
-    id: string,
-    name: string,
-    mount: MoverMount,
-    material: string,
-    size: readonly [width: number, height: number],
-  ): Part;
+  /** The same on a leaf that is there, so wide and so high, and what a list calls it; given where it is mounted on those. */
+  readonly onLeaf?: {
+    readonly words: string;
+    fresh(
+      id: string,
+      name: string,
+      mount: MoverMount,
+      material: string,
+      size: readonly [width: number, height: number],
+    ): Part;
+  };
   /** What it takes up of the floor from its left front foot, as it is put there and drawn larger by hand: where its width and its depth stand in the part, and how high it is, mm. */
   readonly footprint?: {
     readonly width: readonly PathStep[];

@@ -7,6 +7,7 @@ import { latchNotes } from './latchNotes';
 import type { LaidHidden } from './lay';
 import { leafLoads } from './load';
 import { loadNotes } from './loadNotes';
+import { showNotes } from './showNotes';
 import { mirrorLean } from './statics';
 import { swingNotes } from './swingNotes';
 
@@ -23,6 +24,7 @@ export function hiddenNotes(
     ...floorNotes(laid, loads),
     ...mirrorNotes(laid),
     ...latchNotes(laid),
+    ...showNotes(laid, loads),
   ];
 }
 

@@ -28,7 +28,7 @@ export const HIDDEN: Family<Hidden, LaidHidden, GroundPlace> = {
     { words: 'A cover flap beside one', as: asFlap },
   ],
   freshOnWall: freshHidden,
-  freshOnLeaf: freshOnDoor,
+  onLeaf: { words: 'A shelf case on its leaf', fresh: freshOnDoor },
   mirror: mirrorHidden,
   missing: missingOfHidden,
   lay: layHidden,

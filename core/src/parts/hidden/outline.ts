@@ -1,3 +1,4 @@
+import { tidy } from '../../solid/polygon';
 import type { Point2 } from '../../solid/prism';
 import type { Relief } from './schema';
 
@@ -53,44 +54,3 @@ export function planOutline(wide: number, deep: number, cut: CutEnd | undefined,
   // A sloped end reaches the back corner itself.
   return tidy([...near, ...far, [wide, deep], [0, deep]]);
 }
-
-const SAME = 1e-6;
-/** An outline without points that are the same as the next, or in line with those beside them; empty where nothing of it is left. */
-function tidy(outline: readonly Point2[]): Point2[] {
-  const apart = outline.filter((at, i) => {
-    const next = outline[(i + 1) % outline.length]!;
-    return Math.hypot(next[0] - at[0], next[1] - at[1]) > SAME;
-  });
-  const corners = apart.filter((at, i) => {
-    const [from, to] = [apart.at(i - 1)!, apart[(i + 1) % apart.length]!];
-    const across = (at[0] - from[0]) * (to[1] - at[1]) - (at[1] - from[1]) * (to[0] - at[0]);
-    return across > SAME * Math.hypot(to[0] - from[0], to[1] - from[1]);
-  });
-  return corners.length < 3 ? [] : corners;
-}
-
-/** A convex outline less all that lies beyond a line; counter-clockwise. `inside` is above 0 within. */
-export function clipped(outline: readonly Point2[], inside: (point: Point2) => number): Point2[] {
-  const kept = outline.flatMap((at, i): Point2[] => {
-    const next = outline[(i + 1) % outline.length]!;
-    const [from, to] = [inside(at), inside(next)];
-    const left: Point2[] = from >= 0 ? [at] : [];
-    if ((from > 0 && to < 0) || (from < 0 && to > 0)) {
-      const share = from / (from - to);
-      left.push([at[0] + share * (next[0] - at[0]), at[1] + share * (next[1] - at[1])]);
-    }
-    return left;
-  });
-  return tidy(kept);
-}
-
-/** A convex outline, counter-clockwise, with each of its edges that `by` gives a length moved in by that. */
-export function inset(outline: readonly Point2[], by: (from: Point2, to: Point2) => number): Point2[] {
-  return outline.reduce<Point2[]>((left, from, i) => {
-    const to = outline[(i + 1) % outline.length]!;
-    const long = Math.hypot(to[0] - from[0], to[1] - from[1]);
-    const off = by(from, to);
-    const inward: Point2 = [-(to[1] - from[1]) / long, (to[0] - from[0]) / long];
-    return clipped(left, ([u, v]) => (u - from[0]) * inward[0] + (v - from[1]) * inward[1] - off);
-  }, [...outline]);
-} // prettier-ignore

@@ -13,6 +13,7 @@ import {
   EXISTING_KINDS,
   KIND_GROUPS,
   newExisting,
+  newOnLeaf,
   newOnWall,
   newStanding,
   type Existing,
@@ -92,16 +93,22 @@ function useAdding(plan: Plan) {
     mounted('top', (family, words) => newPart(plan, family, on, undefined, words));
   const onFloor = mounted('floor', (family, words) => newStanding(plan, family, words));
   const onWall = mounted('wall', (family, words) => newOnWall(plan, family, words));
+  const onLeaf = (host: string) =>
+    FAMILY_NAMES.flatMap((family) => {
+      const part = newOnLeaf(plan, family, host);
+      return part ? [{ words: familyOf(part).onLeaf!.words, act: () => add('parts', part) }] : [];
+    });
   const carcassKinds = CARCASS_KINDS.map((kind) => ({
     words: capitalised(kind),
     act: () => add('carcasses', newCarcass(plan, kind)),
   }));
-  return { add, addBoth, carcassKinds, choicesFor, onFloor, onTop, onWall, wrong };
+  return { add, addBoth, carcassKinds, choicesFor, onFloor, onLeaf, onTop, onWall, wrong };
 }
 
 /** What can be put in next, where one is: things under Measure, else carcasses and what hangs on them. */
 export function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: Item | undefined }) {
-  const { add, addBoth, carcassKinds, choicesFor, onFloor, onTop, onWall, wrong } = useAdding(plan);
+  const { add, addBoth, carcassKinds, choicesFor, onFloor, onLeaf, onTop, onWall, wrong } = useAdding(plan);
+  const leafChoices = item?.list === 'existing' ? onLeaf(item.value.id) : [];
   const carcass =
     item?.list === 'carcasses'
       ? item.value
@@ -130,6 +137,9 @@ export function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: 
           <AddMenu words="Add a carcass" groups={[{ words: 'What kind', choices: carcassKinds }]} />
           <AddMenu words="Stand on the floor" groups={[{ words: 'What kind', choices: onFloor }]} />
           <AddMenu words="Fix to a wall" groups={[{ words: 'What kind', choices: onWall }]} />
+          {leafChoices.length > 0 && (
+            <AddMenu words="Hang on it" groups={[{ words: 'On its leaf', choices: leafChoices }]} />
+          )}
           {carcass && (
             <AddMenu
               words="Hang on it"

@@ -1,0 +1,212 @@
+import { parked } from '../clearance/checkScene';
+import { MovingPiece } from '../clearance/movingPiece';
+import { called } from '../item/called';
+import { noteOf, type PartNote } from '../item/note';
+import { lengthMark } from '../length/lengthMark';
+import { appraisalOf } from '../parts/appraisals';
+import type { Hides } from '../parts/contract/hides';
+import { carrierOf } from '../plan/hosts';
+import { partBuilt } from '../plan/place';
+import type { Plan } from '../plan/schema';
+import { bodyOf, partsOf, type Body, type Mover, type Scene } from '../scene/scene';
+import { seenPast, slitsOf, type Screen, type Slit } from '../sight/slits';
+import { isConvex, shadowOf, viewOf, type View } from '../sight/view';
+import { areaOf, type Polygon } from '../solid/polygon';
+import type { Point3 } from '../solid/prism';
+import { noteFindings } from './noteFindings';
+import type { NoteFinding } from './records';
+import { travelText } from './words';
+
+/** Where somebody's eyes are, and how that reads: "who stands before it". */
+export interface Eye {
+  readonly key: string;
+  readonly words: string;
+  readonly at: Point3;
+}
+
+/** Who stands, and who sits, so high and so far before a door, mm. Common practice. */
+const STANDS = 1600;
+const SITS = 1200;
+const BEFORE = 1500;
+/** Who lies has the eyes so far over what they lie on, and so far in from its end, mm. Common practice. */
+const LIES = { over: 250, in: 200 } as const;
+/** From a wall nobody stands nearer, mm. */
+const FROM_WALL = 250;
+/** What is narrower than this nobody sees, mm where one looks through it. */
+const LEAST_SLIT = 0.2;
+/** Of many slits so many are told. */
+const MOST_TOLD = 3;
+/** A travel to which something stays unseen is told to so much of all of it. */
+const GRAIN = 1 / 512;
+
+/** What is seen past what must hide it, from each place, with everything shut; and from what travel on it shows. */
+export function sightFindings(plan: Plan, scene: Scene): NoteFinding[] {
+  const hidden = plan.parts.flatMap((part) =>
+    (appraisalOf(part).hides?.(partBuilt(plan, part)!.laid) ?? []).map((hides) => ({ part, hides })),
+  );
+  if (hidden.length === 0) return [];
+  const shut = [...scene.still.filter(({ zone }) => !zone), ...scene.movers.flatMap((one) => parked(one, one.from))];
+  return hidden.flatMap(({ part, hides }) => {
+    const eyes = eyesFor(plan, scene, hides);
+    const id = carrierOf(plan, part.id)?.mover ?? hides.mover;
+    const mover = scene.movers.find((one) => one.id === id);
+    const kept = keptFromSight(plan, hides);
+    const notes = kept.flatMap((target) => eyes.flatMap((eye) => sightNotes(plan, scene, { eye, target, shut, mover })));
+    return noteFindings(part.id, notes, plan, 'sight');
+  });
+} // prettier-ignore
+
+/** What is not to be seen: what the person says, else all that is behind. */
+function keptFromSight(plan: Plan, hides: Hides): Pick<Hides, 'key' | 'words' | 'corners'>[] {
+  const told = plan.things.filter(({ kind, state }) => kind === 'kept from sight' && state !== 'to be removed');
+  if (told.length === 0) return [hides];
+  return told.flatMap(({ id, name, x, y, z, width, depth, height }) => {
+    const [x0, y0, z0] = [x.mm, y.mm, z.mm];
+    const [x1, y1, z1] = [x0 + width.mm, y0 + depth.mm, z0 + height.mm];
+    // Whatever of a box is seen is seen on a face of it: those that look to the eye are looked at.
+    const faces: readonly (readonly Point3[])[] = [
+      [[x0, y0, z0], [x1, y0, z0], [x1, y0, z1], [x0, y0, z1]],
+      [[x0, y1, z0], [x1, y1, z0], [x1, y1, z1], [x0, y1, z1]],
+      [[x0, y0, z0], [x0, y1, z0], [x0, y1, z1], [x0, y0, z1]],
+      [[x1, y0, z0], [x1, y1, z0], [x1, y1, z1], [x1, y0, z1]],
+      [[x0, y0, z1], [x1, y0, z1], [x1, y1, z1], [x0, y1, z1]],
+    ];
+    return faces.map((corners, i) => ({ key: `${id} ${i}`, words: `the ${called(name)}`, corners }));
+  });
+} // prettier-ignore
+
+/** Places the person sets, and usual ones: standing and seated before it, and lying on every bed. */
+export function eyesFor(plan: Plan, scene: Scene, { frame, middle }: Hides): Eye[] {
+  const set = plan.things
+    .filter(({ kind, state }) => kind === 'place to see from' && state !== 'to be removed')
+    .map(({ id, name, x, y, z, width, depth, height }): Eye => ({
+      key: id,
+      words: `From the ${called(name)}`,
+      at: [x.mm + width.mm / 2, y.mm + depth.mm / 2, z.mm + height.mm / 2],
+    }));
+  const before = (up: number): Point3 => within(plan, frame.toSpace([middle, -BEFORE, up]));
+  const beds = plan.parts.flatMap((part) => {
+    const lain = appraisalOf(part).lainOn?.(partBuilt(plan, part)!.laid);
+    if (!lain || !scene.movers.some(({ item }) => item === part.id)) return [];
+    const mid = (lain.y[0] + lain.y[1]) / 2;
+    const across = lain.x[1] - lain.x[0] >= lain.y[1] - lain.y[0];
+    const ends = across
+      ? [[lain.x[0] + LIES.in, mid] as const, [lain.x[1] - LIES.in, mid] as const]
+      : [[(lain.x[0] + lain.x[1]) / 2, lain.y[0] + LIES.in] as const, [(lain.x[0] + lain.x[1]) / 2, lain.y[1] - LIES.in] as const];
+    return ends.map(([x, y], i): Eye => ({
+      key: `${part.id} ${i}`,
+      words: `From the ${called(part.name)}, head at its ${i === 0 ? 'one' : 'other'} end,`,
+      at: lain.frame.toSpace([x, y, lain.top + LIES.over]),
+    }));
+  });
+  return [
+    ...set,
+    { key: 'stands', words: 'Who stands before it', at: before(STANDS) },
+    { key: 'sits', words: 'Who sits before it', at: before(SITS) },
+    ...beds,
+  ];
+} // prettier-ignore
+
+/** Nobody stands in a wall. */
+function within({ space: { width, depth, height } }: Plan, [x, y, z]: Point3): Point3 {
+  const between = (at: number, most: number) =>
+    Math.max(Math.min(FROM_WALL, most / 2), Math.min(most - Math.min(FROM_WALL, most / 2), at));
+  return [between(x, width.mm), between(y, depth.mm), Math.min(z, height.mm - 1)];
+}
+
+interface Looking {
+  readonly eye: Eye;
+  readonly target: Pick<Hides, 'key' | 'words' | 'corners'>;
+  readonly shut: readonly Body[];
+  readonly mover: Mover | undefined;
+}
+
+/** The shadows of all that stands, part by part. */
+export const screensOf = (view: View, bodies: readonly Body[]): Screen[] =>
+  bodies.flatMap((body) =>
+    partsOf(body).flatMap((part) =>
+      part.pieces.filter(isConvex).flatMap((piece): Screen[] => {
+        const shadow = shadowOf(view, piece);
+        return shadow ? [{ ...shadow, id: part.id }] : [];
+      }),
+    ),
+  );
+
+/** What an eye sees of a flat place past bodies that stand still: slits, the widest first. Undefined where it looks along it. */
+export function slitsFrom(at: Point3, corners: readonly Point3[], bodies: readonly Body[]): Slit[] | undefined {
+  const view = viewOf(at, corners);
+  if (!view) return undefined;
+  const screens = screensOf(view, bodies);
+  return slitsOf(view, seenPast([view.target], screens), screens).filter(({ passed }) => passed > LEAST_SLIT);
+} // prettier-ignore
+
+function sightNotes(plan: Plan, scene: Scene, { eye, target, shut, mover }: Looking): PartNote[] {
+  const slits = slitsFrom(eye.at, target.corners, shut);
+  if (!slits) return [];
+  const of = `${target.key} ${eye.key}`;
+  const name = (id: string) => bodyOf(scene, id).name;
+  if (slits.length > 0)
+    return slits.slice(0, MOST_TOLD).map(({ passed, long, between, lap, place }, i) =>
+      noteOf(
+        'sight',
+        'tight',
+        `${eye.words} sees ${target.words}, shut: through a slit ${lengthMark(passed, 'least')} wide and ${lengthMark(long)} long${between.length > 0 ? ` beside ${[...new Set(between)].map(name).join(' and ')}` : ''}, ${lengthMark(place[2])} above the floor. A strip, a lap or a rebate behind it of ${lengthMark(lap, 'least')} closes it.`,
+        `${of} ${i}`,
+      ),
+    );
+  const free = mover && unseenTo(eye.at, target.corners, mover, shut.filter(({ parked: of_ }) => of_ !== mover.id));
+  return [
+    noteOf(
+      'sight',
+      'clear',
+      `${eye.words} sees nothing of ${target.words} while it is shut${mover && free !== undefined && free > mover.from ? `, nor before it is open to ${travelText(mover, free, plan.units)}` : ''}.`,
+      `${of} 0`,
+    ),
+  ];
+} // prettier-ignore
+
+/**
+ * The travel up to which nothing is proven to be seen, undefined where the eye looks along it. Over a stretch of travel no corner goes farther from
+ * where it is in the middle than its speed lets it: what hides a place by more than that hides it all the while.
+ */
+export function unseenTo(
+  at: Point3,
+  corners: readonly Point3[],
+  { bodies, from, to, }: Pick<Mover, 'bodies' | 'from' | 'to'>,
+  others: readonly Body[],
+): number | undefined {
+  const view = viewOf(at, corners);
+  if (!view) return undefined;
+  // What stands still hides all the while what it hides.
+  const left = seenPast([view.target], screensOf(view, others));
+  // What hides most with it shut comes first: as a rule it alone does.
+  const moving = bodies
+    .flatMap(({ pieces, motion }) => pieces.map((piece) => ({ piece, moved: new MovingPiece(piece, motion) })))
+    .map((one) => ({ ...one, most: areaOf(shadowOf(view, one.piece)?.hides ?? []) }))
+    .sort((one, other) => other.most - one.most);
+  const knots = new Set(bodies.flatMap(({ motion }) => motion.knots));
+  const hiddenOver = (begin: number, end: number): boolean => {
+    const [middle, half] = [(begin + end) / 2, (end - begin) / 2];
+    let seen: readonly Polygon[] = left;
+    for (const { piece, moved } of moving) {
+      if (seen.length === 0) return true;
+      moved.goTo(middle);
+      const strays = moved.sweep.speedOver(moved.corners, middle, half, half) * half;
+      const shadow = shadowOf(view, piece, moved.corners, strays);
+      if (shadow) seen = seenPast(seen, [shadow]);
+    }
+    return seen.length === 0;
+  };
+  const grain = (to - from) * GRAIN;
+  let [done, step] = [from, grain];
+  while (done < to) {
+    // No stretch runs over a knot.
+    const next = Math.min(to, done + step, ...[...knots].filter((knot) => knot > done));
+    if (hiddenOver(done, next)) {
+      done = next;
+      step *= 1.3;
+    } else if (step <= grain / 2) return done;
+    else step = Math.max(grain / 2, step / 2);
+  }
+  return done;
+} // prettier-ignore
