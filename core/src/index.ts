@@ -223,6 +223,8 @@ export { thingsIn } from './report/answer';
 export type { Answer, AssumptionFinding, Finding, NoteFinding, PartReport, Report } from './report/records';
 export { reportText } from './report/reportText';
 export { shortfallText, travelText } from './report/words';
+export { UNDER_WAY } from './card/heldFields';
+export { beforeYouMove, type MoveStep } from './report/beforeMove';
 export { cautionsOf, isCaution } from './report/cautions';
 export { forceText, NEWTONS_A_POUND, sayLengths } from './length/lengthMark';
 export { CLIMATES, MOISTURE } from './material/season';

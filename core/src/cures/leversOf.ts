@@ -7,6 +7,7 @@ import { roleOf } from '../piece/roleOf';
 import { carrierOf, hostOf, mayCarry, mountablesOf, withMounted } from '../plan/hosts';
 import { carcassOf, partBuilt, planStock } from '../plan/place';
 import type { Plan } from '../plan/schema';
+import { heldLevers } from '../hardware/heldLevers';
 import { thingLevers } from '../things/levers';
 import type { Defect } from './defects';
 
@@ -79,6 +80,19 @@ export function leversFor(plan: Plan, finding: Defect): ItemLever[] {
     if (thing >= 0) of('things', thingLevers(plan.things[thing]!), thing);
     if (existing >= 0) of('existing', existingLevers(plan.existing[existing]!, trouble), existing);
   };
+  if (about === 'under way') {
+    for (const list of ['parts', 'existing'] as const) {
+      const i = plan[list].findIndex(({ id }) => id === item);
+      if (i >= 0)
+        for (const lever of heldLevers(plan[list][i]!))
+          all.push({
+            item,
+            lever,
+            inPlan: (changes) => changes.map((one) => ({ ...one, path: [list, i, ...one.path] })),
+          });
+    }
+    return all;
+  }
   add(item, own, met !== undefined || about === 'reach');
   // What is mounted on it meets things on its travel as it does itself.
   for (const mounted of withMounted(plan, [item])) if (mounted !== item) add(mounted, own, false);

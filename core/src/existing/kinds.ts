@@ -1,6 +1,7 @@
 import { frameOf, type Frame } from '../item/frame';
 import { called } from '../item/called';
 import { wordChoice, type Field } from '../card/field';
+import { heldFields } from '../card/heldFields';
 import { bodyOfLink, movingBodyOfLink } from '../scene/linkBody';
 import type { Point3 } from '../solid/prism';
 import { SIDES } from '../item/schema';
@@ -48,6 +49,7 @@ export function existingFields(item: Existing): Field<Existing>[] {
         : 'Height';
   return [
     ...existingKind(item).fields,
+    ...heldFields<Existing>(),
     place('Width', 'width'),
     place(high, 'height'),
     { group: 'Place and size', label: 'Front faces', path: ['faces'], input: wordChoice(['faces'], SIDES) },

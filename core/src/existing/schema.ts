@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { HeldSchema } from '../hardware/held';
 import { lengthBetween, positiveLength } from '../length/length';
 import { degreesBetween, FRONTED } from '../item/schema';
 
@@ -8,6 +9,7 @@ const PLACED = {
   width: lengthBetween(50),
   height: lengthBetween(20),
   state: v.optional(v.picklist(['there now', 'to be removed', 'to come'])),
+  underWay: HeldSchema,
 };
 
 const side = v.picklist(['left', 'right'], 'Hinges are on the left or the right.');

@@ -19,7 +19,8 @@ export interface PartNote {
     | 'runs'
     | 'balance'
     | 'cable'
-    | 'sight';
+    | 'sight'
+    | 'under way';
   readonly verdict: Verdict;
   readonly sentence: string;
   /** What of that it is, where several notes are about one thing and not all of them are always told: it keeps its key by it. */

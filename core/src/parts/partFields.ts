@@ -16,7 +16,8 @@ import { topFields } from './top/fields';
 import { rodFields } from './rod/fields';
 import { shelfFields } from './shelf/fields';
 import { reusedPartFields } from './reused/fields';
-import type { Part } from './families';
+import { heldFields } from '../card/heldFields';
+import { familyOf, type Part } from './families';
 
 /** What a card shows of a part, by its family; apart from the families, so that a page without cards does not load it. */
 const FIELDS: {
@@ -41,5 +42,7 @@ const FIELDS: {
   kept: reusedPartFields,
 };
 
-export const partFields = (part: Part): readonly Field<Part>[] =>
-  (FIELDS[part.family] as (one: Part) => readonly Field<Part>[])(part);
+export const partFields = (part: Part): readonly Field<Part>[] => [
+  ...(FIELDS[part.family] as (one: Part) => readonly Field<Part>[])(part),
+  ...(familyOf(part).still ? [] : heldFields<Part>()),
+];

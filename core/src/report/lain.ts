@@ -13,6 +13,7 @@ import { span, type Bounds, type Range } from '../solid/bounds';
 import type { Point3 } from '../solid/prism';
 import { noteFindings } from './noteFindings';
 import type { NoteFinding } from './records';
+import { standingAt } from './standingAt';
 import { mayBeIn, seenFrom, type Seen } from './seenFrom';
 import { travelText } from './words';
 
@@ -50,26 +51,16 @@ export function lainFindings(plan: Plan, scene: Scene, checks: readonly MoverChe
 function besides({ still, movers }: Scene, bed: Mover): Body[] {
   return [
     ...still.filter(({ item, zone }) => item !== bed.item && !zone),
-    ...movers.filter(({ item }) => item !== bed.item).flatMap(shut),
+    ...movers.filter(({ item }) => item !== bed.item).flatMap((mover) => standingAt(mover, 'from')),
   ];
 }
-
-/** A mover as it stands shut, the same bodies as long as it is the same. */
-function shut(mover: Mover): readonly Body[] {
-  const before = standing.get(mover);
-  if (before) return before;
-  const bodies = parked(mover, mover.from);
-  standing.set(mover, bodies);
-  return bodies;
-}
-const standing = new WeakMap<Mover, readonly Body[]>();
 
 /** The others that one lies on, down as well. */
 const otherBeds = ({ parts }: Plan, { movers }: Scene, bed: Mover): Body[] =>
   movers
     .filter(({ item }) => item !== bed.item)
     .filter(({ item }) => parts.some((part) => part.id === item && appraisalOf(part).lainOn))
-    .flatMap((mover) => parked(mover, mover.to));
+    .flatMap((mover) => standingAt(mover, 'to'));
 
 /** How far a thin slab goes along a direction of the frame before it meets anything, and what that is. */
 function freeRun(

@@ -9,6 +9,7 @@ import { balanceSteps, type BalanceFindings } from './balanceFindings';
 import { carriedFindings } from './carried';
 import { lainFindings } from './lain';
 import { carcassFindings, partFindings, thingFindings, type ItemFindings } from './noteFindings';
+import { underWayFindings } from './underWay';
 import type { AssumptionFinding, NoteFinding } from './records';
 import { sightFindings } from './sight';
 import { squeezeFindings } from './squeeze';
@@ -62,6 +63,7 @@ export function* planFindings(
       ...beside,
       ...sight,
       ...carriedFindings(plan),
+      ...underWayFindings(plan, scene),
     ],
     balanced,
     air: airFindings(plan, scene, checks),

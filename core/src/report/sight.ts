@@ -1,5 +1,4 @@
-import { parked } from '../clearance/checkScene';
-import { MovingPiece } from '../clearance/movingPiece';
+import { standingAt } from './standingAt';
 import { called } from '../item/called';
 import { noteOf, type PartNote } from '../item/note';
 import { lengthMark } from '../length/lengthMark';
@@ -8,10 +7,8 @@ import type { Hides } from '../parts/contract/hides';
 import { carrierOf } from '../plan/hosts';
 import { partBuilt } from '../plan/place';
 import type { Plan } from '../plan/schema';
-import { bodyOf, partsOf, type Body, type Mover, type Scene } from '../scene/scene';
-import { seenPast, slitsOf, type Screen, type Slit } from '../sight/slits';
-import { isConvex, shadowOf, viewOf, type View } from '../sight/view';
-import { areaOf, type Polygon } from '../solid/polygon';
+import { bodyOf, type Body, type Mover, type Scene } from '../scene/scene';
+import { Look } from '../sight/look';
 import type { Point3 } from '../solid/prism';
 import { noteFindings } from './noteFindings';
 import type { NoteFinding } from './records';
@@ -22,6 +19,8 @@ export interface Eye {
   readonly key: string;
   readonly words: string;
   readonly at: Point3;
+  /** What must be open for somebody to be there, by its item. */
+  readonly open?: string;
 }
 
 /** Who stands, and who sits, so high and so far before a door, mm. Common practice. */
@@ -32,12 +31,8 @@ const BEFORE = 1500;
 const LIES = { over: 250, in: 200 } as const;
 /** From a wall nobody stands nearer, mm. */
 const FROM_WALL = 250;
-/** What is narrower than this nobody sees, mm where one looks through it. */
-const LEAST_SLIT = 0.2;
 /** Of many slits so many are told. */
 const MOST_TOLD = 3;
-/** A travel to which something stays unseen is told to so much of all of it. */
-const GRAIN = 1 / 512;
 
 /** What is seen past what must hide it, from each place, with everything shut; and from what travel on it shows. */
 export function sightFindings(plan: Plan, scene: Scene): NoteFinding[] {
@@ -45,13 +40,18 @@ export function sightFindings(plan: Plan, scene: Scene): NoteFinding[] {
     (appraisalOf(part).hides?.(partBuilt(plan, part)!.laid) ?? []).map((hides) => ({ part, hides })),
   );
   if (hidden.length === 0) return [];
-  const shut = [...scene.still.filter(({ zone }) => !zone), ...scene.movers.flatMap((one) => parked(one, one.from))];
+  const still = scene.still.filter(({ zone }) => !zone);
+  /** With everything shut, but for what an eye lies on. */
+  const standing = (open?: string) => [
+    ...still,
+    ...scene.movers.flatMap((one) => standingAt(one, one.item === open ? 'to' : 'from')),
+  ];
   return hidden.flatMap(({ part, hides }) => {
     const eyes = eyesFor(plan, scene, hides);
     const id = carrierOf(plan, part.id)?.mover ?? hides.mover;
     const mover = scene.movers.find((one) => one.id === id);
     const kept = keptFromSight(plan, hides);
-    const notes = kept.flatMap((target) => eyes.flatMap((eye) => sightNotes(plan, scene, { eye, target, shut, mover })));
+    const notes = kept.flatMap((target) => eyes.flatMap((eye) => sightNotes(plan, scene, { eye, target, shut: standing(eye.open), mover })));
     return noteFindings(part.id, notes, plan, 'sight');
   });
 } // prettier-ignore
@@ -97,6 +97,7 @@ export function eyesFor(plan: Plan, scene: Scene, { frame, middle }: Hides): Eye
       key: `${part.id} ${i}`,
       words: `From the ${called(part.name)}, head at its ${i === 0 ? 'one' : 'other'} end,`,
       at: lain.frame.toSpace([x, y, lain.top + LIES.over]),
+      open: part.id,
     }));
   });
   return [
@@ -121,28 +122,24 @@ interface Looking {
   readonly mover: Mover | undefined;
 }
 
-/** The shadows of all that stands, part by part. */
-export const screensOf = (view: View, bodies: readonly Body[]): Screen[] =>
-  bodies.flatMap((body) =>
-    partsOf(body).flatMap((part) =>
-      part.pieces.filter(isConvex).flatMap((piece): Screen[] => {
-        const shadow = shadowOf(view, piece);
-        return shadow ? [{ ...shadow, id: part.id }] : [];
-      }),
-    ),
-  );
+/** Looks of the last plans, by where the eye is and what it looks at: each keeps what it saw. */
+const looks = new Map<string, Look | undefined>();
+const MOST_LOOKS = 64;
 
-/** What an eye sees of a flat place past bodies that stand still: slits, the widest first. Undefined where it looks along it. */
-export function slitsFrom(at: Point3, corners: readonly Point3[], bodies: readonly Body[]): Slit[] | undefined {
-  const view = viewOf(at, corners);
-  if (!view) return undefined;
-  const screens = screensOf(view, bodies);
-  return slitsOf(view, seenPast([view.target], screens), screens).filter(({ passed }) => passed > LEAST_SLIT);
-} // prettier-ignore
+function lookAt(eye: Point3, corners: readonly Point3[]): Look | undefined {
+  const key = JSON.stringify([eye, corners]);
+  const known = looks.get(key);
+  if (known || looks.has(key)) return known;
+  if (looks.size >= MOST_LOOKS) looks.clear();
+  const made = Look.at(eye, corners);
+  looks.set(key, made);
+  return made;
+}
 
 function sightNotes(plan: Plan, scene: Scene, { eye, target, shut, mover }: Looking): PartNote[] {
-  const slits = slitsFrom(eye.at, target.corners, shut);
-  if (!slits) return [];
+  const look = lookAt(eye.at, target.corners);
+  if (!look) return [];
+  const slits = look.slits(shut);
   const of = `${target.key} ${eye.key}`;
   const name = (id: string) => bodyOf(scene, id).name;
   if (slits.length > 0)
@@ -154,7 +151,7 @@ function sightNotes(plan: Plan, scene: Scene, { eye, target, shut, mover }: Look
         `${of} ${i}`,
       ),
     );
-  const free = mover && unseenTo(eye.at, target.corners, mover, shut.filter(({ parked: of_ }) => of_ !== mover.id));
+  const free = mover && look.unseenTo(mover, shut.filter(({ parked: of_ }) => of_ !== mover.id));
   return [
     noteOf(
       'sight',
@@ -163,50 +160,4 @@ function sightNotes(plan: Plan, scene: Scene, { eye, target, shut, mover }: Look
       `${of} 0`,
     ),
   ];
-} // prettier-ignore
-
-/**
- * The travel up to which nothing is proven to be seen, undefined where the eye looks along it. Over a stretch of travel no corner goes farther from
- * where it is in the middle than its speed lets it: what hides a place by more than that hides it all the while.
- */
-export function unseenTo(
-  at: Point3,
-  corners: readonly Point3[],
-  { bodies, from, to, }: Pick<Mover, 'bodies' | 'from' | 'to'>,
-  others: readonly Body[],
-): number | undefined {
-  const view = viewOf(at, corners);
-  if (!view) return undefined;
-  // What stands still hides all the while what it hides.
-  const left = seenPast([view.target], screensOf(view, others));
-  // What hides most with it shut comes first: as a rule it alone does.
-  const moving = bodies
-    .flatMap(({ pieces, motion }) => pieces.map((piece) => ({ piece, moved: new MovingPiece(piece, motion) })))
-    .map((one) => ({ ...one, most: areaOf(shadowOf(view, one.piece)?.hides ?? []) }))
-    .sort((one, other) => other.most - one.most);
-  const knots = new Set(bodies.flatMap(({ motion }) => motion.knots));
-  const hiddenOver = (begin: number, end: number): boolean => {
-    const [middle, half] = [(begin + end) / 2, (end - begin) / 2];
-    let seen: readonly Polygon[] = left;
-    for (const { piece, moved } of moving) {
-      if (seen.length === 0) return true;
-      moved.goTo(middle);
-      const strays = moved.sweep.speedOver(moved.corners, middle, half, half) * half;
-      const shadow = shadowOf(view, piece, moved.corners, strays);
-      if (shadow) seen = seenPast(seen, [shadow]);
-    }
-    return seen.length === 0;
-  };
-  const grain = (to - from) * GRAIN;
-  let [done, step] = [from, grain];
-  while (done < to) {
-    // No stretch runs over a knot.
-    const next = Math.min(to, done + step, ...[...knots].filter((knot) => knot > done));
-    if (hiddenOver(done, next)) {
-      done = next;
-      step *= 1.3;
-    } else if (step <= grain / 2) return done;
-    else step = Math.max(grain / 2, step / 2);
-  }
-  return done;
 } // prettier-ignore

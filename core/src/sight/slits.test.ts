@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { parked } from '../clearance/checkScene';
 import { buildScene } from '../plan/buildScene';
-import { eyesFor, screensOf, slitsFrom, unseenTo } from '../report/sight';
+import { eyesFor } from '../report/sight';
+import { Look } from './look';
 import { appraisalOf } from '../parts/appraisals';
 import { partBuilt } from '../plan/place';
 import type { Body } from '../scene/scene';
@@ -12,7 +13,6 @@ import { planWith } from '../testing/planWith';
 import { caseOnDoor, withHidden } from '../testing/partsOf';
 import { rayReferee } from '../testing/rays';
 import { widthOf, withinEdge } from '../solid/polygon';
-import { seenPast } from './slits';
 import { onPlane, viewOf } from './view';
 
 const standing = (id: string, pieces: Body['pieces']): Body => ({ id, name: `the ${id}`, item: id, pieces });
@@ -28,7 +28,7 @@ const boards = (gap: number, thick: number) => [
 describe('a slit between two boards', () => {
   it('is as wide as the lines past its far edges leave it', () => {
     const off = 1500;
-    const [slit, ...more] = slitsFrom([1.5, -off, 1000], wall(22, [-300, 300]), boards(3, 20))!;
+    const [slit, ...more] = Look.at([1.5, -off, 1000], wall(22, [-300, 300]))!.slits(boards(3, 20));
     expect(more).toEqual([]);
     // Seen straight on, its far edges bound it: 3 (D + 22) / (D + 20), told at the boards' faces.
     expect(slit!.wide).toBeCloseTo((3 * (off + 22)) / (off + 20), 4);
@@ -42,20 +42,18 @@ describe('a slit between two boards', () => {
     // At a slope s its near edge is passed at x = 0 and its far edge at x = g: a width of g - s T.
     for (const slope of [0.05, 0.1, 0.13]) {
       const off = 3000;
-      const seen = slitsFrom([-slope * off, -off, 1000], wall(20.001, [-300, 300]), boards(3, 20))!;
+      const seen = Look.at([-slope * off, -off, 1000], wall(20.001, [-300, 300]))!.slits(boards(3, 20));
       const by = 3 - (20 * (3 + slope * off)) / (off + 20);
       expect(seen[0]!.wide).toBeCloseTo(by, 1);
     }
-    expect(slitsFrom([-0.16 * 3000, -3000, 1000], wall(20.001, [-300, 300]), boards(3, 20))).toEqual([]);
+    expect(Look.at([-0.16 * 3000, -3000, 1000], wall(20.001, [-300, 300]))!.slits(boards(3, 20))).toEqual([]);
   });
 
   // TRADE, derived: a slit of 3 in a leaf 20 thick, a stop 2 behind it: a lap over 0.3 closes it.
   it.each([[0.31, false], [0.2, true]])('a stop behind it that laps %d to either side leaves something to be seen: %s', (lap, some) => {
     const stop = standing('stop', [box([-lap, 22, -100], [3 + lap, 40, 2100])]);
     const looks = Array.from({ length: 1600 }, (_, i) => -400 + 0.5 * i).flatMap((x) => {
-      const view = viewOf([x, -2500, 1000], wall(41, [-300, 300]))!;
-      const screens = screensOf(view, [...boards(3, 20), stop]);
-      return seenPast([view.target], screens);
+      return [...Look.at([x, -2500, 1000], wall(41, [-300, 300]))!.seen([...boards(3, 20), stop])];
     });
     expect(looks.some((piece) => widthOf(piece) > 0.01)).toBe(some);
   }); // prettier-ignore
@@ -79,7 +77,7 @@ const N = 40;
 function disagree(eye: Point3, target: readonly Point3[], pieces: readonly Solid[]): string[] {
   const view = viewOf(eye, target)!;
   const solids = pieces.filter(isConvex);
-  const seen = seenPast([view.target], screensOf(view, [standing('all', solids)]));
+  const seen = Look.at(eye, target)!.seen([standing('all', solids)]);
   const free = rayReferee(solids);
   const [xs, ys] = [view.target.map(([x]) => x), view.target.map(([, y]) => y)];
   const found: string[] = [];
@@ -146,9 +144,9 @@ describe('how far a door opens before anything is seen', () => {
     const [mover] = scene.movers;
     const [hides] = appraisalOf(plan.parts[0]!).hides!(partBuilt(plan, plan.parts[0]!)!.laid);
     for (const { at } of eyesFor(plan, scene, hides!)) {
-      const unseen = unseenTo(at, hides!.corners, mover!, scene.still)!;
+      const unseen = Look.at(at, hides!.corners)!.unseenTo(mover!, scene.still);
       const seenAt = (travel: number) =>
-        slitsFrom(at, hides!.corners, [...scene.still, ...parked(mover!, travel)])!.length > 0;
+        Look.at(at, hides!.corners)!.slits([...scene.still, ...parked(mover!, travel)]).length > 0;
       expect(unseen).toBeGreaterThan(0.1);
       for (let i = 0; i <= 60; i += 1) expect(seenAt((unseen * i) / 60)).toBe(false);
       expect(seenAt(unseen + 0.02)).toBe(true);

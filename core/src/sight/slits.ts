@@ -2,9 +2,10 @@ import { areaOf, middleOfPolygon, narrowest, subtracted, withinEdge, type Polygo
 import type { Point2, Point3 } from '../solid/prism';
 import { onPlane, type Shadow, type View } from './view';
 
-/** What stands in sight, by its id: each of its solids with the shadow it throws. */
-export interface Screen extends Shadow {
+/** A solid that stands in sight: the id of what it is of, and the shadow it throws. */
+export interface Screen {
   readonly id: string;
+  readonly shadow: Shadow;
 }
 
 /** What narrower than this is seen of a plane is nothing, mm on it. */
@@ -12,9 +13,12 @@ const SLIVER = 0.05;
 const TOUCHING = 1e-3;
 
 /** What of flat convex pieces an eye sees past all that stands before them: convex pieces again, exact but for slivers. */
-export function seenPast(pieces: readonly Polygon[], screens: readonly Shadow[]): Polygon[] {
+export function seenPast(pieces: readonly Polygon[], screens: readonly (Shadow | Screen)[]): Polygon[] {
   // What hides most comes first: little is left for the rest.
-  const order = [...screens].sort((a, b) => areaOf(b.hides) - areaOf(a.hides));
+  const order = screens
+    .map((one) => ('shadow' in one ? one.shadow.hides : one.hides))
+    .map((hides) => ({ hides, area: areaOf(hides) }))
+    .sort((a, b) => b.area - a.area);
   let left = pieces.filter((piece) => piece.length >= 3);
   for (const { hides } of order) {
     if (left.length === 0) return left;
@@ -46,24 +50,16 @@ export function slitsOf(view: View, pieces: readonly Polygon[], screens: readonl
 }
 
 function slitOf(view: View, group: readonly Polygon[], screens: readonly Screen[]): Slit {
-  // Where it is widest as one would measure it: straight across the widest of its pieces, on through those beside it.
-  const chords = group.map((piece) => {
-    const { way } = narrowest(piece);
-    const at = middleOfPolygon(piece);
-    return { at, way, ends: chord(group, at, way) };
-  });
-  const widest = chords.reduce((a, b) => (b.ends[1] - b.ends[0] > a.ends[1] - a.ends[0] ? b : a));
-  const { at, way, ends } = widest;
-  const wide = ends[1] - ends[0];
-  const shifted = ([x, y]: Point2, [dx, dy]: Point2, by: number): Point2 => [x + dx * by, y + dy * by];
-  const across = shifted(at, way, (ends[0] + ends[1]) / 2);
-  const lengthwise: Point2 = [-way[1], way[0]];
-  const along = chord(group, across, lengthwise);
-  const middle = shifted(across, lengthwise, (along[0] + along[1]) / 2);
-  const beside = ends.map((end) => boundedBy(screens, shifted(at, way, end + Math.sign(end) * 2 * SLIVER)));
+  // Where it is widest as one would measure it: of each piece straight across what hangs together there, the shorter way.
+  const widest = group
+    .map((piece) => acrossAt(group, piece))
+    .reduce((one, other) => (other.wide > one.wide ? other : one));
+  const { across, middle, way, wide } = widest;
+  const half = wide / 2 + 2 * SLIVER;
+  const beside = [-half, half].map((off) => boundedBy(screens, shifted(across, way, off)));
   const found = beside.flatMap((screen) => screen ?? []);
-  const nearest = found.length > 0 ? Math.min(...found.map((screen) => screen.nearest)) : view.off;
-  const behind = found.length > 0 ? Math.min(...found.map((screen) => screen.farthest)) : view.off;
+  const nearest = found.length > 0 ? Math.min(...found.map(({ shadow }) => shadow.nearest)) : view.off;
+  const behind = found.length > 0 ? Math.min(...found.map(({ shadow }) => shadow.farthest)) : view.off;
   const scale = nearest / view.off;
   return {
     pieces: group,
@@ -71,11 +67,33 @@ function slitOf(view: View, group: readonly Polygon[], screens: readonly Screen[
     place: onPlane(view, middle),
     wide,
     passed: wide * scale,
-    long: (along[1] - along[0]) * scale,
+    long: widest.long * scale,
     between: found.map(({ id }) => id),
     lap: (wide * behind) / view.off,
   };
 }
+
+const shifted = ([x, y]: Point2, [dx, dy]: Point2, by: number): Point2 => [x + dx * by, y + dy * by];
+
+/** Through a piece both ways: the shorter is how wide it is there. */
+function acrossAt(group: readonly Polygon[], piece: Polygon) {
+  const { way } = narrowest(piece);
+  const at = middleOfPolygon(piece);
+  const chords = [way, [-way[1], way[0]] as const].map((one) => ({ way: one, ends: chord(group, at, one) }));
+  const [short, long] = chords.sort((a, b) => spanOf(a.ends) - spanOf(b.ends)) as [
+    (typeof chords)[number],
+    (typeof chords)[number],
+  ];
+  const across = shifted(at, short.way, (short.ends[0] + short.ends[1]) / 2);
+  return {
+    way: short.way,
+    wide: spanOf(short.ends),
+    long: spanOf(long.ends),
+    across,
+    middle: shifted(across, long.way, (long.ends[0] + long.ends[1]) / 2),
+  };
+}
+const spanOf = ([from, to]: readonly [number, number]): number => to - from;
 
 /** How far a line runs on through pieces that hang together, from a place in one of them, both ways. */
 function chord(group: readonly Polygon[], from: Point2, way: Point2): readonly [number, number] {
@@ -117,7 +135,8 @@ function through(piece: Polygon, [x, y]: Point2, [dx, dy]: Point2): readonly [nu
 function boundedBy(screens: readonly Screen[], at: Point2): Screen | undefined {
   let nearest: Screen | undefined;
   for (const screen of screens)
-    if ((!nearest || screen.nearest < nearest.nearest) && contains(screen.hides, at)) nearest = screen;
+    if ((!nearest || screen.shadow.nearest < nearest.shadow.nearest) && contains(screen.shadow.hides, at))
+      nearest = screen;
   return nearest;
 }
 

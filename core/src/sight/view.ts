@@ -1,6 +1,6 @@
 import type { Convex } from '../solid/convex';
 import type { Solid } from '../solid/halfSpace';
-import { hullOf, inset, type Polygon } from '../solid/polygon';
+import { boxAbout, boxesApart, hullOf, inset, type Polygon } from '../solid/polygon';
 import type { Point2, Point3 } from '../solid/prism';
 import { cross, dot, less, long, scaled } from '../solid/vector';
 
@@ -72,9 +72,12 @@ export function shadowOf(view: View, solid: Convex, corners = solid.corners, str
           }
       });
   if (kept.length < 3) return undefined;
+  const flat = kept.map(([x, y, deep]): Point2 => [(x * off) / deep, (y * off) / deep]);
+  // Most of what stands about hides nothing of it.
+  if (boxesApart(boxAbout(flat), boxAbout(view.target))) return undefined;
   const deeps = kept.map(([, , deep]) => deep);
   const [nearest, farthest] = [Math.min(...deeps), Math.max(...deeps)];
-  const whole = hullOf(kept.map(([x, y, deep]): Point2 => [(x * off) / deep, (y * off) / deep]));
+  const whole = hullOf(flat);
   if (strays === 0) return whole.length < 3 ? undefined : { hides: whole, nearest, farthest };
   // A corner at depth z that strays by s moves on the plane by no more than s d / z times the slant of its ray.
   if (nearest <= strays + NEAR) return undefined;

@@ -66,9 +66,9 @@ export function inset(outline: Polygon, by: (from: Point2, to: Point2) => number
  */
 export function subtracted(polygons: readonly Polygon[], hole: Polygon, sliver: number): Polygon[] {
   if (hole.length < 3) return [...polygons];
-  const about = boxOf(hole);
+  const about = boxAbout(hole);
   return polygons.flatMap((polygon): Polygon[] => {
-    if (apart(boxOf(polygon), about)) return [polygon];
+    if (boxesApart(boxAbout(polygon), about)) return [polygon];
     // Beside any of its edges it lies outside as it is: most do, and nothing is cut.
     const cuts: ((point: Point2) => number)[] = [];
     for (const [i, from] of hole.entries()) {
@@ -95,8 +95,9 @@ export function subtracted(polygons: readonly Polygon[], hole: Polygon, sliver: 
   });
 }
 
+/** From the least to the greatest along both axes. */
 type Box = readonly [number, number, number, number];
-function boxOf(polygon: Polygon): Box {
+export function boxAbout(polygon: Polygon): Box {
   let [x0, y0, x1, y1] = [Infinity, Infinity, -Infinity, -Infinity];
   for (const [x, y] of polygon) {
     if (x < x0) x0 = x;
@@ -106,7 +107,8 @@ function boxOf(polygon: Polygon): Box {
   }
   return [x0, y0, x1, y1];
 }
-const apart = (a: Box, b: Box): boolean => a[0] >= b[2] || b[0] >= a[2] || a[1] >= b[3] || b[1] >= a[3];
+export const boxesApart = (a: Box, b: Box): boolean =>
+  a[0] >= b[2] || b[0] >= a[2] || a[1] >= b[3] || b[1] >= a[3];
 
 /** The way across a convex polygon is narrowest, a unit vector, and how wide it is there. */
 export function narrowest(polygon: Polygon): { readonly way: Point2; readonly wide: number } {

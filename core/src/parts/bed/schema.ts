@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { lengthBetween, positiveLength } from '../../length/length';
+import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { degreesBetween, IdSchema, NameSchema } from '../../item/schema';
 import { BayMountSchema } from '../contract/mount';
@@ -109,6 +110,7 @@ export const BedSchema = v.strictObject({
   help: HelpSchema,
   closer: CloserSchema,
   latch: LatchSchema,
+  underWay: HeldSchema,
   schools: OwnSchoolsSchema,
 });
 export type Bed = v.InferOutput<typeof BedSchema>;

@@ -155,6 +155,8 @@ export interface Family<Part, Laid, At extends AnyPlace = PartPlace> {
   cuts?(laid: Laid): CutOut | undefined;
   /** Every clear opening that its movers allow together, the widest first. */
   openings?(laid: Laid): readonly ClearOpening[];
+  /** Nothing of it moves by itself. */
+  readonly still?: true;
   /** Its movers are weighed against what helps them: its appraisal balances them. */
   readonly weighed?: true;
 }

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { degreesBetween, IdSchema, NameSchema } from '../../item/schema';
 import { lengthBetween, LengthSchema, positiveLength } from '../../length/length';
+import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { TopMountSchema, WallMountSchema } from '../contract/mount';
 
@@ -34,6 +35,7 @@ export const CoverSchema = v.strictObject({
     wide: positiveLength(1500),
     high: positiveLength(1500),
   }),
+  underWay: HeldSchema,
   schools: OwnSchoolsSchema,
 });
 export type Cover = v.InferOutput<typeof CoverSchema>;

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { BayMountSchema } from '../contract/mount';
 import { LengthSchema, lengthBetween, positiveLength } from '../../length/length';
+import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { degreesBetween, IdSchema, NameSchema } from '../../item/schema';
 import { ReusedBoardSchema } from '../kit/reused';
@@ -161,6 +162,7 @@ export const DoorSchema = v.strictObject({
       ),
     }),
   ),
+  underWay: HeldSchema,
   schools: OwnSchoolsSchema,
 });
 export type Door = v.InferOutput<typeof DoorSchema>;

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { BayMountSchema } from '../contract/mount';
 import { positiveLength } from '../../length/length';
+import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { IdSchema, NameSchema } from '../../item/schema';
 import { BoxSchema } from '../kit/box/schema';
@@ -33,6 +34,7 @@ export const DrawerSchema = v.strictObject({
   twoSided: v.boolean(),
   contents: ContentsSchema,
   cable: v.nullable(CableSchema),
+  underWay: HeldSchema,
   schools: OwnSchoolsSchema,
 });
 export type Drawer = v.InferOutput<typeof DrawerSchema>;

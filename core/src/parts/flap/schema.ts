@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { lengthBetween, positiveLength } from '../../length/length';
+import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { degreesBetween, IdSchema, NameSchema } from '../../item/schema';
 import { BayMountSchema } from '../contract/mount';
@@ -79,6 +80,7 @@ export const FlapSchema = v.strictObject({
   help: HelpSchema,
   closer: CloserSchema,
   latch: LatchSchema,
+  underWay: HeldSchema,
   schools: OwnSchoolsSchema,
 });
 export type Flap = v.InferOutput<typeof FlapSchema>;

@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import { counted } from '../../item/counted';
 import { IdSchema, NameSchema } from '../../item/schema';
 import { lengthBetween, positiveLength } from '../../length/length';
+import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { WallMountSchema } from '../contract/mount';
 
@@ -50,6 +51,7 @@ export const FoldDownSchema = v.strictObject({
       v.maxValue(400, 'At most 400 kg.'),
     ),
   ),
+  underWay: HeldSchema,
   schools: OwnSchoolsSchema,
 });
 export type FoldDown = v.InferOutput<typeof FoldDownSchema>;

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { IdSchema, NameSchema } from '../../item/schema';
 import { lengthBetween, positiveLength } from '../../length/length';
+import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { LevelMountSchema } from '../contract/mount';
 
@@ -67,6 +68,7 @@ export const LiftSchema = v.strictObject({
   seat: lengthBetween(0, 900),
   /** Down, it is lain on with the seats. */
   sleeps: v.boolean(),
+  underWay: HeldSchema,
   schools: OwnSchoolsSchema,
 });
 export type LiftTable = v.InferOutput<typeof LiftSchema>;

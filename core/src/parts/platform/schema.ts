@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import { counted } from '../../item/counted';
 import { IdSchema, NameSchema } from '../../item/schema';
 import { lengthBetween, positiveLength } from '../../length/length';
+import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { TopMountSchema } from '../contract/mount';
 
@@ -83,6 +84,7 @@ export const PlatformSchema = v.strictObject({
   seat: v.boolean(),
   /** It stands in what moves: fixed to that, and held while it is under way. */
   travels: v.boolean(),
+  underWay: HeldSchema,
   schools: OwnSchoolsSchema,
 });
 export type Platform = v.InferOutput<typeof PlatformSchema>;

@@ -8,6 +8,7 @@ import { refuseReused } from './refuse';
 import type { Reused } from './schema';
 
 export const REUSED: Family<Reused, LaidReused> = {
+  still: true,
   word: 'old top or box',
   mounts: ['bay'],
   adds: [{ words: 'An old top or box' }],

@@ -8,6 +8,7 @@ import { refuseRod } from './refuse';
 import type { Rod } from './schema';
 
 export const ROD: Family<Rod, LaidRod> = {
+  still: true,
   word: 'rod',
   mounts: ['bay'],
   adds: [{ words: 'A rod for clothes' }],

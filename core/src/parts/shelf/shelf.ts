@@ -8,6 +8,7 @@ import { refuseShelf } from './refuse';
 import type { Shelf } from './schema';
 
 export const SHELF: Family<Shelf, LaidShelf> = {
+  still: true,
   word: 'shelf',
   mounts: ['bay'],
   adds: [{ words: 'A shelf' }],

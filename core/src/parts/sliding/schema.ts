@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { BayMountSchema } from '../contract/mount';
 import { lengthBetween, positiveLength } from '../../length/length';
+import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { IdSchema, NameSchema } from '../../item/schema';
 
@@ -97,6 +98,7 @@ export const SlidingSchema = v.strictObject({
   material: IdSchema,
   way: WaySchema,
   pull: v.nullable(SlidingPullSchema),
+  underWay: HeldSchema,
   schools: OwnSchoolsSchema,
 });
 export type Sliding = v.InferOutput<typeof SlidingSchema>;

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { TopMountSchema } from '../contract/mount';
 import { lengthBetween, positiveLength } from '../../length/length';
+import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
 import { IdSchema, NameSchema } from '../../item/schema';
 
@@ -38,6 +39,7 @@ export const TopSchema = v.strictObject({
       v.maxValue(300, 'At most 300 kg.'),
     ),
   ),
+  underWay: HeldSchema,
   schools: OwnSchoolsSchema,
 });
 export type Top = v.InferOutput<typeof TopSchema>;

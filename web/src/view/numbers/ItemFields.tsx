@@ -4,6 +4,7 @@ import {
   fieldLabel,
   wordsFor,
   fieldsOf,
+  UNDER_WAY,
   get,
   pathOf,
   type Carcass,
@@ -31,7 +32,10 @@ export const ItemFields = memo(function ItemFields({
   item: Item;
   only?: string;
 }) {
-  const fields = fieldsOf(item).filter(({ group }) => !only || group === only);
+  const moves = Boolean(plan.space.carries);
+  const fields = fieldsOf(item).filter(
+    ({ group }) => (!only || group === only) && (moves || group !== UNDER_WAY),
+  );
   const groups = [...new Set(fields.map(({ group }) => group))];
   return (
     <Box sx={{ columnWidth: only ? undefined : 260, columnGap: 3 }}>

@@ -1,0 +1,33 @@
+import { HELD_KINDS, type Held } from '../hardware/held';
+import { get } from '../item/path';
+import type { Field } from './field';
+
+/** The group of what holds it under way: a card shows it where the space is in what moves. */
+export const UNDER_WAY = 'Under way';
+
+const USUAL: NonNullable<Held> = { hardware: 'button-45', count: 1 };
+
+/** What holds what moves of an item shut under way. */
+export function heldFields<Item>(): Field<Item>[] {
+  const held = (item: Item) => !!get(item as object, ['underWay']);
+  return [
+    {
+      group: UNDER_WAY,
+      label: 'Held shut under way by',
+      path: ['underWay'],
+      input: {
+        words: ['nothing more', 'catches'],
+        word: (item) => (held(item) ? 'catches' : 'nothing more'),
+        value: (word) => (word === 'catches' ? USUAL : null),
+      },
+    },
+    {
+      group: UNDER_WAY,
+      label: 'Each is',
+      path: ['underWay', 'hardware'],
+      input: { pick: 'hardware', kinds: () => HELD_KINDS },
+      when: held,
+    },
+    { group: UNDER_WAY, label: 'How many', path: ['underWay', 'count'], input: 'count', when: held },
+  ];
+}

@@ -1,0 +1,50 @@
+import { called } from '../item/called';
+import { planHardware } from '../plan/place';
+import type { Plan } from '../plan/schema';
+import { byWaiting, type Mover, type Scene } from '../scene/scene';
+
+/** One thing to do before a vehicle or a boat moves: what it is of, and how it reads. */
+export interface MoveStep {
+  readonly item: string;
+  readonly words: string;
+}
+
+/** What to shut, fasten and see to before it moves, in order: what comes out from behind a leaf goes in before that is shut. */
+export function beforeYouMove(plan: Plan, { movers }: Scene): MoveStep[] {
+  if (!plan.space.carries) return [];
+  const inOrder = byWaiting(movers)
+    .map((level) => level.map(([mover]) => mover))
+    .reverse()
+    .flat()
+    .filter(({ goes }) => goes === undefined);
+  return [
+    ...inOrder.map((mover) => shutStep(plan, mover)),
+    { item: 'space', words: 'Nothing stands free: on tables, in open shelves, on the floor.' },
+    ...(burns(plan) ? [{ item: 'space', words: 'All that burns is off, and the gas bottle is shut.' }] : []),
+    ...plan.things
+      .filter(({ kind, state }) => kind === 'valve' && state !== 'to be removed')
+      .map(({ id, name }) => ({
+        item: id,
+        words: `A hand comes to the ${called(name)} with all of it shut.`,
+      })),
+    { item: 'space', words: 'Belts are free, and so is the way out, of every door and hatch.' },
+  ];
+}
+
+function shutStep(plan: Plan, mover: Mover): MoveStep {
+  const { item, name } = mover;
+  const part = plan.parts.find(({ id }) => id === item);
+  const there = plan.existing.find(({ id }) => id === item);
+  const catches = (part && 'underWay' in part ? part.underWay : there?.underWay) ?? null;
+  const hardware = catches && planHardware(plan).named(catches.hardware);
+  const held = hardware
+    ? `, and fasten ${catches.count === 1 ? `its ${called(hardware.name)}` : `${catches.count} of ${called(hardware.name)}`}`
+    : '';
+  return { item, words: `Shut the ${called(name)}${held}.` };
+}
+
+const burns = ({ things }: Plan): boolean =>
+  things.some(
+    ({ kind, state }) =>
+      state !== 'to be removed' && (kind === 'gas pipe' || kind === 'hob' || kind === 'heater'),
+  );
