@@ -1,3 +1,4 @@
+import { carrierOf } from './hosts';
 import { partBuilt } from './place';
 import { withRiders } from './riders';
 import { airBodies, existingMovers, goneBodies, stillBodies } from './still';
@@ -20,7 +21,7 @@ export function buildScene(plan: Plan): Scene {
   });
   return withRiders(plan, {
     still: stillBodies(plan),
-    movers: [...behindLeaves(plan, movers), ...existingMovers(plan)],
+    movers: behindFlaps(plan, [...behindLeaves(plan, movers), ...existingMovers(plan)]),
     gone: goneBodies(plan),
     air: airBodies(plan),
   });
@@ -56,6 +57,27 @@ function behindLeaves(plan: Plan, movers: readonly Mover[]): readonly Mover[] {
     return behind ? kept(mover, behind) : mover;
   });
 }
+
+/** What stands behind a flap waits for that: the item itself, or what carries it. What itself stands before another waits for none, so there is no ring. */
+function behindFlaps(plan: Plan, movers: readonly Mover[]): readonly Mover[] {
+  const flaps = plan.parts.filter((part) => beforeOf(part) !== undefined);
+  if (flaps.length === 0) return movers;
+  const waits = new Map<string, string[]>();
+  for (const flap of flaps) {
+    const item = beforeOf(flap)!;
+    const own = movers.filter((one) => one.item === flap.id).map(({ id }) => id);
+    const carried = carrierOf(plan, item)?.mover;
+    const behind = movers.filter((one) => (carried === undefined ? one.item === item : one.id === carried));
+    for (const { id, item: of } of behind)
+      if (of !== flap.id && !flaps.some((one) => one.id === of)) waits.set(id, [...(waits.get(id) ?? []), ...own]);
+  }
+  return movers.map((mover) => {
+    const own = waits.get(mover.id);
+    return own ? kept(mover, [...(mover.behind ?? []), ...own]) : mover;
+  });
+} // prettier-ignore
+
+const beforeOf = (part: Part): string | undefined => familyOf(part).before?.(part);
 
 const closedBy = (part: Part): Closing | undefined => familyOf(part).closes?.(part);
 

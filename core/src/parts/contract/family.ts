@@ -136,6 +136,8 @@ export interface Family<Part, Laid, At extends AnyPlace = PartPlace> {
   inRow?(part: Part, nth: number, of: number): Part;
   /** The opening it closes, and where: what comes out of that opening waits for it. */
   closes?(part: Part): Closing | undefined;
+  /** The item it stands before, by its id: that goes only once this is open, as a door does behind its cover flap. */
+  before?(part: Part): string | undefined;
   /** What it names and is not there: then it cannot be laid. Paths start at the part. */
   missing(part: Part, place: At): Issue[];
   /** Everything that follows from it and its place, and nothing else. Throws where something it names is not there. */

@@ -30,6 +30,7 @@ export const HIDDEN: Family<Hidden, LaidHidden, GroundPlace> = {
   freshOnWall: freshHidden,
   onLeaf: { words: 'A shelf case on its leaf', fresh: freshOnDoor },
   mirror: mirrorHidden,
+  before: ({ covers }) => covers,
   missing: missingOfHidden,
   lay: layHidden,
   refuse: refuseHidden,

@@ -19,7 +19,9 @@ export function latchNotes({ hidden }: LaidHidden): PartNote[] {
     else
       say('clear', 'within', latch.locks
         ? 'Locked from outside it is let go from within, by hand and without a key: try that from inside, in the dark, before it is ever shut on anybody.'
-        : 'It opens from within by hand, without a key.');
+        : covers === undefined
+          ? 'It opens from within by hand, without a key.'
+          : 'It gives to a push from behind: whoever is within opens it first, then the door that it covers.');
   } else if (latch.locks && !latch.within)
     say('tight', 'within', 'Locked from outside, nobody opens it from within: it is for a cupboard that nobody gets into, a child neither.');
   if (behind.somebody && !behind.aired)
@@ -35,7 +37,7 @@ export function latchNotes({ hidden }: LaidHidden): PartNote[] {
   if (latch.hardware !== null && latch.reached === 'a push' && swings === 'into the room' && gaps.foot.mm < 0)
     say('tight', 'push', 'It laps over what it would be pushed against: a push catch does not let it go.', 'fit');
   if (latch.hardware !== null && latch.reached === 'a push' && covers === undefined)
-    say('clear', 'push', `A push catch lets it go once it is pushed ${lengthMark(PUSHED_IN)} in: its stop leaves as much behind it.`, 'fit');
+    say('clear', 'push', `Its push catch wants a push of ${lengthMark(PUSHED_IN)} before it lets go: its stop leaves as much behind it.`, 'fit');
   if (latch.reached === 'a magnet key')
     say('clear', 'key', 'Its magnet key is for outside alone, and a second one is kept where whoever is responsible finds it.');
   if (latch.reached === 'a cover that turns')

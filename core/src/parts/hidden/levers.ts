@@ -100,7 +100,7 @@ function axisLevers({ hidden, deep, leaves, to }: LaidHidden): Lever[] {
       to: Math.max(hung.in.mm, Math.min(leaves[0]!.wide / 3, 300)),
       moves: turns,
       cost: cost('a narrower passage', 5, 0.6),
-      words: (mm) => `set its axis ${lengthMark(mm)} in from its hinge edge`,
+      words: (mm) => `set its axis ${lengthMark(mm)} from its hinge edge`,
     }),
     ...[0, deep].flatMap((end) =>
       lengthLever(hidden, ['hung', 'back'], {

@@ -208,3 +208,29 @@ describe('the floor along its arc', () => {
     expect(steepest(readings, 600)).toBeCloseTo(8 / ((30 * Math.PI * 600) / 180), 9);
   });
 });
+
+describe('a cover flap beside a door', () => {
+  const flapOf = (covers: string | undefined): Hidden => ({
+    ...hiddenOf('A cover flap beside one', { id: 'flap', name: 'Flap', limit: 90 }),
+    ...(covers !== undefined && { covers }),
+  });
+  const withFlap = (covers: string | undefined, own: Partial<Hidden> = {}): Made => {
+    const { parts, change } = caseOnDoor({});
+    return {
+      carcasses: [],
+      parts: [...parts!.map((one) => ({ ...one, ...own })), flapOf(covers)],
+      change: change!,
+    } as Made;
+  };
+  const waits = (made: Made) => buildScene(planWith(made)).movers.find(({ id }) => id === 'door')!.behind;
+
+  it('is opened first: what carries the case that it covers waits for it, and what covers it back does not', () => {
+    expect(waits(withFlap(undefined))).toBeUndefined();
+    expect(waits(withFlap('case'))).toEqual(['flap']);
+    expect(waits(withFlap('door'))).toEqual(['flap']);
+    // Of two that would cover each other neither waits; nothing waits for itself.
+    expect(waits(withFlap('flap'))).toBeUndefined();
+    const both = withFlap('case', { covers: 'flap' });
+    expect(buildScene(planWith(both)).movers.map(({ behind }) => behind ?? [])).toEqual([[], ['flap']]);
+  });
+});

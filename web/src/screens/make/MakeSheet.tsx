@@ -15,6 +15,7 @@ import {
   type Sizes,
 } from '@tarnpass/core';
 import { useMemo } from 'react';
+import { BeforeMove } from '../../view/notes/BeforeMove';
 import { Cautions } from '../../view/notes/Cautions';
 import { colour } from '../../view/theme/palette';
 import { SizeText } from '../../view/ui/SizeText';
@@ -56,6 +57,7 @@ export default function MakeSheet({ plan, report, selected, onSelect }: Props) {
           Nothing is to be cut yet. Add a carcass under Plan, and its pieces come here, each with its sum.
         </Typography>
       )}
+      <BeforeMove plan={plan} />
       <Cautions plan={plan} report={report} toTake />
       {groups.map(([name, pieces]) => (
         <Box key={name} component="section" aria-label={name} sx={{ pb: 2 }}>
