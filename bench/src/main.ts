@@ -7,6 +7,7 @@ import { measureDrawing, measureReadings } from './readings';
 import { measureBalance } from './balance';
 import { measureBank } from './bank';
 import { cabin, measureCabin } from './cabin';
+import { measureSight } from './sight';
 import { measureWall } from './wall';
 import {
   measureGrowth,
@@ -46,6 +47,7 @@ async function measure(): Promise<void> {
   measureBank(figures);
   measureBalance(figures);
   measureCabin(figures);
+  measureSight(figures);
   figures.note('longestStepMs', median(Array.from({ length: 5 }, () => alone('--step'))));
   figures.note('peakMb', alone('--memory'));
   if (process.argv.includes('--json')) process.stdout.write(`${JSON.stringify(figures.values)}\n`);

@@ -1,5 +1,6 @@
 import { HELD_KINDS, type Held } from '../hardware/held';
 import { get } from '../item/path';
+import { JOINED_BY } from '../parts/contract/moves';
 import type { Field } from './field';
 
 /** The group of what holds it under way: a card shows it where the space is in what moves. */
@@ -29,5 +30,24 @@ export function heldFields<Item>(): Field<Item>[] {
       when: held,
     },
     { group: UNDER_WAY, label: 'How many', path: ['underWay', 'count'], input: 'count', when: held },
+  ];
+}
+
+/** What something opens with, and what joins the two. */
+export function linkedFields<Item>(): Field<Item>[] {
+  const group = 'Opens with';
+  return [
+    { group, label: 'Opens with', path: ['opensWith'], input: 'part' },
+    {
+      group,
+      label: 'Joined by',
+      path: ['joinedBy'],
+      input: {
+        words: JOINED_BY,
+        word: (item) => String(get(item as object, ['joinedBy']) ?? JOINED_BY[0]),
+        value: (word) => word,
+      },
+      when: (item) => get(item as object, ['opensWith']) !== undefined,
+    },
   ];
 }

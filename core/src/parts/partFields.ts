@@ -16,7 +16,7 @@ import { topFields } from './top/fields';
 import { rodFields } from './rod/fields';
 import { shelfFields } from './shelf/fields';
 import { reusedPartFields } from './reused/fields';
-import { heldFields } from '../card/heldFields';
+import { heldFields, linkedFields } from '../card/heldFields';
 import { familyOf, type Part } from './families';
 
 /** What a card shows of a part, by its family; apart from the families, so that a page without cards does not load it. */
@@ -44,5 +44,6 @@ const FIELDS: {
 
 export const partFields = (part: Part): readonly Field<Part>[] => [
   ...(FIELDS[part.family] as (one: Part) => readonly Field<Part>[])(part),
+  ...(familyOf(part).still || familyOf(part).weighed ? [] : linkedFields<Part>()),
   ...(familyOf(part).still ? [] : heldFields<Part>()),
 ];

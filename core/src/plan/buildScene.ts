@@ -1,4 +1,5 @@
 import { carrierOf } from './hosts';
+import { withLinked } from './linked';
 import { partBuilt } from './place';
 import { withRiders } from './riders';
 import { airBodies, existingMovers, goneBodies, stillBodies } from './still';
@@ -21,7 +22,7 @@ export function buildScene(plan: Plan): Scene {
   });
   return withRiders(plan, {
     still: stillBodies(plan),
-    movers: behindFlaps(plan, [...behindLeaves(plan, movers), ...existingMovers(plan)]),
+    movers: behindFlaps(plan, withLinked(plan, [...behindLeaves(plan, movers), ...existingMovers(plan)])),
     gone: goneBodies(plan),
     air: airBodies(plan),
   });
@@ -67,7 +68,7 @@ function behindFlaps(plan: Plan, movers: readonly Mover[]): readonly Mover[] {
     const item = beforeOf(flap)!;
     const own = movers.filter((one) => one.item === flap.id).map(({ id }) => id);
     const carried = carrierOf(plan, item)?.mover;
-    const behind = movers.filter((one) => (carried === undefined ? one.item === item : one.id === carried));
+    const behind = movers.filter((one) => (carried === undefined ? one.bodies.some((body) => body.item === item) : one.id === carried));
     for (const { id, item: of } of behind)
       if (of !== flap.id && !flaps.some((one) => one.id === of)) waits.set(id, [...(waits.get(id) ?? []), ...own]);
   }

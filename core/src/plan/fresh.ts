@@ -181,8 +181,8 @@ const LEAF_EDGE = 10;
 /** A part of a family on the outside of a leaf that turns on an upright axis, nearly as large as that; undefined where an item has no such leaf. */
 export function newOnLeaf(plan: Plan, family: Part['family'], host: string): Part | undefined {
   const kind = familyOf({ family });
-  const face = groundsOf(plan, host).find(({ key, leaf }) => leaf && key === faceKey('outside'));
-  if (!kind.onLeaf || !face) return undefined;
+  const face = groundsOf(plan, host).find(({ key }) => key === faceKey('outside'));
+  if (!kind.onLeaf || !face || (kind.onLeaf.turns && !face.leaf)) return undefined;
   const nth = moversOf(plan, host).findIndex(({ bodies }) => bodies.some(({ id }) => id === face.link));
   const { id, name } = freshOf(plan, kind.word);
   const [width, , height] = face.size;

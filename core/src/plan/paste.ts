@@ -125,11 +125,29 @@ class Paste {
   }
 }
 
+/** A copy that opens with the copy of what it opened with, or covers that of what it covered; with neither where that is not there. */
+function joinedToCopies<Copy extends Mountable>(
+  copy: Copy,
+  renamed: ReadonlyMap<string, string>,
+  there: ReadonlySet<string>,
+): Copy {
+  let made: Copy = copy;
+  for (const key of ['opensWith', 'covers'] as const) {
+    const named = (copy as Partial<Record<typeof key, string>>)[key];
+    if (named === undefined) continue;
+    const id = renamed.get(named) ?? named;
+    made = there.has(id) ? { ...made, [key]: id } : (omitKey(made, key as never) as Copy);
+  }
+  return made;
+}
+
 /** A change that puts in a copy, mounted on the copy of what it was mounted on; a carcass whose host is not there stands by itself. */
 function onCopies(change: Change, renamed: ReadonlyMap<string, string>, there: ReadonlySet<string>): Change {
-  const copy = change.after as Mountable;
+  const isPart = change.path[0] === 'parts';
+  const given = change.after as Mountable;
+  const copy = isPart ? joinedToCopies(given, renamed, there) : given;
   const mount = change.path[0] === 'carcasses' || change.path[0] === 'parts' ? copy.mount : undefined;
-  if (!mount || !('host' in mount)) return change;
+  if (!mount || !('host' in mount)) return copy === given ? change : { ...change, after: copy };
   const host = renamed.get(mount.host) ?? mount.host;
   const stands = !('family' in copy) && !there.has(host);
   return { ...change, after: stands ? omitKey(copy, 'mount') : { ...copy, mount: { ...mount, host } } };

@@ -9,6 +9,7 @@ import type { Issue } from '../item/issue';
 import { plainSentence } from '../item/plainSentence';
 import { migrate } from './migrate';
 import { hostOf, hostsFirst } from './hosts';
+import { linkIssues } from './linked';
 import { groundIssue, hostIssues, moverIssue } from './mountIssues';
 import { carcassLayout, partPlace, planHardware, planStock } from './place';
 import { stillBodies } from './still';
@@ -74,7 +75,9 @@ export function planIssues(plan: Plan): Issue[] {
   });
   if (issues.length > 0) return issues;
   issues.push(...hostIssues(plan));
-  return issues.length > 0 ? issues : mountedIssues(plan);
+  if (issues.length > 0) return issues;
+  const mounted = mountedIssues(plan);
+  return mounted.length > 0 ? mounted : linkIssues(plan);
 }
 
 /** What of parts and of carcasses on what moves cannot be built: hosts first, and nothing of what is mounted on what cannot be. */

@@ -6,6 +6,7 @@ import type { Units } from '../length/units';
 import { appraisalOf } from '../parts/appraisals';
 import type { Part } from '../parts/families';
 import { carriedBy } from '../plan/carried';
+import { linkedNotes } from '../plan/linked';
 import { carcassStrengthNotes } from '../carcass/strength';
 import { carcassAssumptions } from '../stability/assumptions';
 import { behindLine } from '../stability/framing';
@@ -42,11 +43,13 @@ export function partFindings(plan: Plan, part: Part): ItemFindings {
   const appraisal = appraisalOf(part);
   const fixed = appraisal.fixedTo?.(built.laid);
   const behind = fixed ? behindLine(plan, fixed.line) : [];
-  const hangsOn = JSON.stringify([carried, behind]);
+  const linked = linkedNotes(plan, part);
+  const hangsOn = JSON.stringify([carried, behind, linked]);
   if (known?.units === plan.units && known.taken === plan.taken && known.hangsOn === hangsOn)
     return known.findings;
   const notes = [
     ...appraisal.notes(built.laid, built.pieces, carried),
+    ...linked,
     ...(fixed ? [partFixingNote(plan, fixed, behind)] : []),
   ];
   const assumptions = [

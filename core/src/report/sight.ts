@@ -40,21 +40,32 @@ export function sightFindings(plan: Plan, scene: Scene): NoteFinding[] {
     (appraisalOf(part).hides?.(partBuilt(plan, part)!.laid) ?? []).map((hides) => ({ part, hides })),
   );
   if (hidden.length === 0) return [];
-  const still = scene.still.filter(({ zone }) => !zone);
-  /** With everything shut, but for what an eye lies on. */
-  const standing = (open?: string) => [
-    ...still,
-    ...scene.movers.flatMap((one) => standingAt(one, one.item === open ? 'to' : 'from')),
-  ];
   return hidden.flatMap(({ part, hides }) => {
     const eyes = eyesFor(plan, scene, hides);
     const id = carrierOf(plan, part.id)?.mover ?? hides.mover;
     const mover = scene.movers.find((one) => one.id === id);
     const kept = keptFromSight(plan, hides);
-    const notes = kept.flatMap((target) => eyes.flatMap((eye) => sightNotes(plan, scene, { eye, target, shut: standing(eye.open), mover })));
+    const notes = kept.flatMap((target) => eyes.flatMap((eye) => sightNotes(plan, scene, { eye, target, shut: standingFor(scene, eye.open), mover })));
     return noteFindings(part.id, notes, plan, 'sight');
   });
 } // prettier-ignore
+
+/** Every look of a plan with what stands in its way, everything shut but what the eye lies on: what a benchmark times. */
+export function sightOf(plan: Plan, scene: Scene) {
+  return plan.parts
+    .flatMap((part) => appraisalOf(part).hides?.(partBuilt(plan, part)!.laid) ?? [])
+    .flatMap((hides) =>
+      eyesFor(plan, scene, hides).flatMap(({ at, open }) =>
+        keptFromSight(plan, hides).map(({ corners }) => ({ eye: at, corners, bodies: standingFor(scene, open) })),
+      ),
+    );
+} // prettier-ignore
+
+/** All that stands with everything shut, but for what an eye lies on. */
+const standingFor = ({ still, movers }: Scene, open?: string): Body[] => [
+  ...still.filter(({ zone }) => !zone),
+  ...movers.flatMap((one) => standingAt(one, one.item === open ? 'to' : 'from')),
+];
 
 /** What is not to be seen: what the person says, else all that is behind. */
 function keptFromSight(plan: Plan, hides: Hides): Pick<Hides, 'key' | 'words' | 'corners'>[] {

@@ -4,7 +4,8 @@ import { called } from '../item/called';
 import { noteOf, type PartNote } from '../item/note';
 import { forceMark } from '../length/lengthMark';
 import { appraisalOf } from '../parts/appraisals';
-import { familyOf } from '../parts/families';
+import { familyOf, type Part } from '../parts/families';
+import type { Existing } from '../existing/schema';
 import { bayOf, carcassIdOf } from '../parts/contract/mount';
 import { GRAVITY, type Weight } from '../piece/mass';
 import { baysOf } from '../carcass/schema';
@@ -116,34 +117,57 @@ export function heldUnderWay(plan: Plan, { movers }: Scene): { readonly mover: M
 } // prettier-ignore
 
 function heldOf(plan: Plan, mover: Mover, ways: readonly Thrown[]): Wanted {
-  const hardware = planHardware(plan);
-  const part = plan.parts.find(({ id }) => id === mover.item);
   const there = plan.existing.find(({ id }) => id === mover.item);
-  const catches = (part && 'underWay' in part ? part.underWay : there?.underWay) ?? null;
-  const item = catches && hardware.named(catches.hardware);
-  const more = item ? catches.count * ('holds' in item ? item.holds : 'bears' in item ? item.bears : 0) : 0;
-  if (!part) return wantedOf(mover, thereWeights(mover), 0, more, ways);
+  // What opens with it by a rod is of it, and is held with it.
+  const items = new Set([mover.item, ...mover.bodies.map(({ item }) => item)]);
+  const parts = plan.parts.filter(({ id }) => items.has(id));
+  const each = parts.map((part) => ofPart(plan, part, mover));
+  const sum = (pick: (one: (typeof each)[number]) => number) => each.reduce((all, one) => all + pick(one), 0);
+  return wantedOf(
+    mover,
+    [...(there ? thereWeights(mover) : []), ...each.flatMap(({ weights }) => weights)],
+    sum(({ helped }) => helped),
+    catchesHold(plan, there) + sum(({ holds }) => holds),
+    ways,
+  );
+}
+
+/** What the catches of an item bear together, N. */
+function catchesHold(plan: Plan, item: Part | Existing | undefined): number {
+  const catches = item && 'underWay' in item ? item.underWay : undefined;
+  const hardware = catches && planHardware(plan).named(catches.hardware);
+  if (!catches || !hardware) return 0;
+  return catches.count * ('holds' in hardware ? hardware.holds : 'bears' in hardware ? hardware.bears : 0);
+}
+
+/** What moves of a part, shut; what opens it besides its weight; and what keeps it shut, N at its free edge. */
+function ofPart(plan: Plan, part: Part, mover: Mover) {
   const { laid, pieces, movers } = partBuilt(plan, part)!;
   const appraisal = appraisalOf(part);
   const weights = appraisal
     .forces(laid, pieces, movers)
     .filter(({ force }) => force.kind === 'weight')
     .map(({ link, force }) => {
-      const shut = { ...AT_EASE, travel: mover.from };
+      const shut = {
+        ...AT_EASE,
+        travel: movers.find(({ bodies }) => bodies.some(({ id }) => id === link))?.from ?? 0,
+      };
       return { body: link, kg: force.newtons(shut).most / GRAVITY, centre: force.at(shut) };
     });
   const balance = appraisal.balances?.(laid, pieces).find((one) => one.mover === mover.id);
   const helped = (balance?.efforts ?? [])
     .filter(({ kind }) => kind === 'strut' || kind === 'spring')
     .reduce((sum, effort) => sum + effort.over(mover.from, mover.from, AT_EASE).most, 0);
-  return wantedOf(mover, weights, helped, more + (balance?.latch?.holds ?? 0), ways);
+  return { weights, helped, holds: catchesHold(plan, part) + (balance?.latch?.holds ?? 0) };
 }
 
-const thereWeights = ({ bodies }: Mover) =>
-  bodies.map(({ id, pieces }) => {
-    const { volume, centre } = massOf(pieces);
-    return { body: id, kg: (volume * THERE_DENSITY) / CUBIC_MM_A_M3, centre };
-  });
+const thereWeights = ({ bodies, item }: Mover) =>
+  bodies
+    .filter((body) => body.item === item)
+    .map(({ id, pieces }) => {
+      const { volume, centre } = massOf(pieces);
+      return { body: id, kg: (volume * THERE_DENSITY) / CUBIC_MM_A_M3, centre };
+    });
 
 /** What opens under way, and what slides off. */
 export function underWayFindings(plan: Plan, scene: Scene): NoteFinding[] {

@@ -43,6 +43,7 @@ import {
   withBed,
   withDrawer,
   withFlap,
+  coverOnDoor,
   withCover,
   withFoldDown,
   withLid,
@@ -279,6 +280,8 @@ const COVER_ROWS: Readonly<Record<string, KindRow>> = {
   // 0.386 kg at 85 beside its screw.
   'cover: to the right': { good: withCover('wall', { way: 'to the right', pin: { in: mm(190), up: mm(130), hardware: 'stud-screw' } }), size: ['Cover', 210, 150], bad: withCover('wall', { way: 'to the right' }), said: 'Shut, its own weight turns it open: its screw must hold it with 0.3 Nm' },
   'cover: to the left': { good: withCover('wall'), size: ['Cover', 210, 150], bad: withCover('wall', { pin: { in: mm(190), up: mm(130), hardware: 'stud-screw' } }), said: 'Shut, its own weight turns it open: its screw must hold it with 0.3 Nm' },
+  // Over the latch of a door that is there, without its handle: turned by half a turn about its screw.
+  'cover: on a leaf': { good: coverOnDoor({}), size: ['Cover', 110, 140], bad: coverOnDoor({ limit: 45 }), said: 'Turned as far as it goes it still lies' },
   'cover: on a top': { good: withCover('top'), size: ['Case cover', 560, 420], bad: withCover('top', { wide: mm(880) }), said: 'Shut, it would lie over the edge of its top. At most 20 mm will do.' },
 }; // prettier-ignore
 

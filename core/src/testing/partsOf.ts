@@ -16,7 +16,7 @@ import type { Slats } from '../parts/slats/schema';
 import type { Existing } from '../existing/schema';
 import { freshOnDoor } from '../parts/hidden/fresh';
 import type { Hidden } from '../parts/hidden/schema';
-import { newExisting, newOnWall, newPart, newStanding } from '../plan/fresh';
+import { newExisting, newOnLeaf, newOnWall, newPart, newStanding } from '../plan/fresh';
 import { caseOf, mm, planWith, type Made } from './planWith';
 
 /** Whether parts of a family lie on top of a carcass, which then has no top of its own. */
@@ -154,6 +154,18 @@ export const caseOnDoor = (other: Partial<Hidden>, door: object = {}): Made => {
     carcasses: [],
     parts: [{ ...freshOnDoor('case', 'Shelf case', mount, 'ply-12', [740, 1960]), ...other }],
     change: (plan) => ({ ...plan, existing: [there] }),
+  };
+}; // prettier-ignore
+
+/** A cover over the latch of a door that is there, on its outside. */
+export const coverOnDoor = (other: Partial<Cover>): Made => {
+  const bare = planWith({ carcasses: [] });
+  const door = { ...newExisting(bare, 'room door'), id: 'door', handle: { projection: mm(0), height: mm(1000) } } as Existing;
+  const made = newOnLeaf({ ...bare, existing: [door] }, 'cover', 'door') as Cover;
+  return {
+    carcasses: [],
+    parts: [{ ...made, ...other }],
+    change: (plan) => ({ ...plan, existing: [door] }),
   };
 }; // prettier-ignore
 

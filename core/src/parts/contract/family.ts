@@ -114,6 +114,8 @@ export interface Family<Part, Laid, At extends AnyPlace = PartPlace> {
   /** The same on a leaf that is there, so wide and so high, and what a list calls it; given where it is mounted on those. */
   readonly onLeaf?: {
     readonly words: string;
+    /** It must be a leaf that turns on an upright axis, of which it is told where that is. */
+    readonly turns?: true;
     fresh(
       id: string,
       name: string,

@@ -20,7 +20,7 @@ export const coverNotes = (laid: LaidCover, pieces: PartPieces): PartNote[] => [
 
 /** What it covers, shut. */
 function lapNote({ cover: { wide, high, over, mount } }: LaidCover): PartNote {
-  const [foot, head] = mount.on === 'wall' ? ['foot', 'head'] : ['front', 'back'];
+  const [foot, head] = mount.on !== 'top' ? ['foot', 'head'] : ['front', 'back'];
   const laps = [
     ['left', over.in.mm],
     ['right', wide.mm - over.in.mm - over.wide.mm],
@@ -135,7 +135,7 @@ const cautionNote = ({ cover: { mount } }: LaidCover): PartNote =>
   noteOf(
     'caution',
     'clear',
-    mount.on === 'wall'
+    mount.on !== 'top'
       ? 'Over a socket it never shuts on a plug that gets warm, and its screw goes where no cable runs; over a latch it is turned aside without a key or a tool, from within too.'
       : 'Over a hob it never lies before that is cold, and its gas or its switch is off; a hob that goes on under it sets it alight. The hob’s maker comes first.',
     'covered',

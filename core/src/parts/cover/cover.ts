@@ -1,5 +1,5 @@
 import type { AnyPlace, Family } from '../contract/family';
-import { freshCover, freshOnTop, mirrorCover } from './fresh';
+import { freshCover, freshOnLeaf, freshOnTop, mirrorCover } from './fresh';
 import { layCover, type LaidCover } from './lay';
 import { moveCover } from './move';
 import { coverPieces } from './pieces';
@@ -8,10 +8,11 @@ import type { Cover } from './schema';
 
 export const COVER: Family<Cover, LaidCover, AnyPlace> = {
   word: 'cover',
-  mounts: ['wall', 'top'],
+  mounts: ['wall', 'mover', 'top'],
   adds: [{ words: 'A cover that swings aside' }],
   fresh: freshOnTop,
   freshOnWall: freshCover,
+  onLeaf: { words: 'A cover over its latch', fresh: freshOnLeaf },
   mirror: mirrorCover,
   missing: missingOfCover,
   lay: layCover,

@@ -1,5 +1,5 @@
 import type { AnyPlace, PartPlace } from '../contract/family';
-import type { WallMount } from '../contract/mount';
+import type { MoverMount, WallMount } from '../contract/mount';
 import type { Cover } from './schema';
 
 /** Usual numbers to start from. Common practice, no single source; each is there to be changed. */
@@ -37,6 +37,24 @@ const coverOf = (
 /** Over a double socket. */
 export const freshCover = (id: string, name: string, mount: WallMount, material: string): Cover =>
   coverOf(id, name, { ...mount, up: mm(300) }, material, { wide: 210, high: 150, off: 14, lap: 20 });
+
+/** Over a latch on a leaf, near its free edge and as high as a hand takes hold: it rides on that wherever it stands. */
+export const freshOnLeaf = (
+  id: string,
+  name: string,
+  mount: MoverMount,
+  material: string,
+  [wide, high]: readonly [width: number, height: number],
+): Cover =>
+  coverOf(
+    id,
+    name,
+    { ...mount, while: 'any', from: mm(Math.max(0, wide - LATCH.in)), up: mm(Math.min(LATCH.up, high / 2)) },
+    material,
+    { wide: 110, high: 140, off: 4, lap: 15 },
+  );
+/** A latch on a leaf is so far in from its free edge and so high, mm. Common practice. */
+const LATCH = { in: 150, up: 950 } as const;
 
 /** Over a hob or a sink in a top: as large as that leaves it. */
 export const freshOnTop = (id: string, name: string, { carcass }: PartPlace): Cover =>

@@ -20,7 +20,7 @@ export interface LaidCover {
 
 /** A point of its plane, from its left foot, and how far before what it is on. */
 const inFrame = ({ mount }: Cover, place: AnyPlace, along: number, up: number, off: number): Point3 =>
-  mount.on === 'wall'
+  mount.on !== 'top'
     ? [along, -off, up]
     : [mount.from.mm + along, mount.back.mm + up, (place as PartPlace).carcass.height.mm + off];
 
@@ -42,7 +42,7 @@ export function layCover(cover: Cover, place: AnyPlace): LaidCover {
     motion: motionOf({
       kind: 'turn',
       point: frame.toSpace(at(pin.in.mm, pin.up.mm, off.mm)),
-      axis: frame.turn(mount.on === 'wall' ? [0, sense, 0] : [0, 0, -sense]),
+      axis: frame.turn(mount.on !== 'top' ? [0, sense, 0] : [0, 0, -sense]),
     }),
     to: limit * RADIANS,
   };

@@ -1,11 +1,12 @@
 import { movingBodyOfLink } from '../../scene/linkBody';
 import type { Mover } from '../../scene/scene';
-import type { PartPieces } from '../contract/family';
+import type { AnyPlace, PartPieces } from '../contract/family';
 import type { LaidCover } from './lay';
+import type { Cover } from './schema';
 
 /** It turns along what it is on, which it may lie against. */
 export function moveCover({ cover, place, motion, to }: LaidCover, { moving: [link] }: PartPieces): readonly Mover[] {
-  const on = cover.mount.on === 'wall' ? `wall-${cover.mount.corner}` : cover.mount.carcass;
+  const on = liesOn(cover, place);
   return [
     {
       id: cover.id,
@@ -20,3 +21,15 @@ export function moveCover({ cover, place, motion, to }: LaidCover, { moving: [li
     },
   ];
 } // prettier-ignore
+
+/** The body it lies against: a wall, the leaf it is on, or a carcass. */
+function liesOn({ mount }: Cover, place: AnyPlace): string {
+  switch (mount.on) {
+    case 'wall':
+      return `wall-${mount.corner}`;
+    case 'mover':
+      return ('ground' in place ? place.ground.link : undefined) ?? mount.host;
+    case 'top':
+      return mount.carcass;
+  }
+}

@@ -1,13 +1,13 @@
 import * as v from 'valibot';
 import { degreesBetween, IdSchema, NameSchema } from '../../item/schema';
 import { lengthBetween, LengthSchema, positiveLength } from '../../length/length';
-import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
-import { TopMountSchema, WallMountSchema } from '../contract/mount';
+import { MOVES } from '../contract/moves';
+import { MoverMountSchema, TopMountSchema, WallMountSchema } from '../contract/mount';
 
 export const COVER_WAYS = ['to the right', 'to the left'] as const;
 
-/** A board that turns in its own plane about one screw, over a socket or a latch on a wall, a hob or a sink in a top. */
+/** A board that turns in its own plane about one screw, over a socket or a latch on a wall or a leaf, a hob or a sink in a top. */
 export const CoverSchema = v.strictObject({
   id: IdSchema,
   family: v.literal('cover'),
@@ -15,8 +15,12 @@ export const CoverSchema = v.strictObject({
   /** Shut, its left foot: along the wall and up; on a top from its left and its front edge. */
   mount: v.variant(
     'on',
-    [WallMountSchema, v.strictObject({ ...TopMountSchema.entries, from: LengthSchema, back: LengthSchema })],
-    'A cover is on a wall or on a top.',
+    [
+      WallMountSchema,
+      MoverMountSchema,
+      v.strictObject({ ...TopMountSchema.entries, from: LengthSchema, back: LengthSchema }),
+    ],
+    'A cover is on a wall, on a leaf or on a top.',
   ),
   material: IdSchema,
   wide: positiveLength(1500),
@@ -35,7 +39,7 @@ export const CoverSchema = v.strictObject({
     wide: positiveLength(1500),
     high: positiveLength(1500),
   }),
-  underWay: HeldSchema,
+  ...MOVES,
   schools: OwnSchoolsSchema,
 });
 export type Cover = v.InferOutput<typeof CoverSchema>;

@@ -1,8 +1,8 @@
 import * as v from 'valibot';
 import { BayMountSchema } from '../contract/mount';
 import { LengthSchema, lengthBetween, positiveLength } from '../../length/length';
-import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
+import { MOVES } from '../contract/moves';
 import { degreesBetween, IdSchema, NameSchema } from '../../item/schema';
 import { ReusedBoardSchema } from '../kit/reused';
 
@@ -162,7 +162,7 @@ export const DoorSchema = v.strictObject({
       ),
     }),
   ),
-  underWay: HeldSchema,
+  ...MOVES,
   schools: OwnSchoolsSchema,
 });
 export type Door = v.InferOutput<typeof DoorSchema>;

@@ -1,8 +1,8 @@
 import * as v from 'valibot';
 import { BayMountSchema } from '../contract/mount';
 import { positiveLength } from '../../length/length';
-import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
+import { MOVES } from '../contract/moves';
 import { IdSchema, NameSchema } from '../../item/schema';
 import { BoxSchema } from '../kit/box/schema';
 import { CableSchema, ContentsSchema } from '../kit/contents/schema';
@@ -34,7 +34,7 @@ export const DrawerSchema = v.strictObject({
   twoSided: v.boolean(),
   contents: ContentsSchema,
   cable: v.nullable(CableSchema),
-  underWay: HeldSchema,
+  ...MOVES,
   schools: OwnSchoolsSchema,
 });
 export type Drawer = v.InferOutput<typeof DrawerSchema>;

@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { lengthBetween, positiveLength } from '../../length/length';
-import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
+import { MOVES } from '../contract/moves';
 import { degreesBetween, IdSchema, NameSchema } from '../../item/schema';
 import { BayMountSchema } from '../contract/mount';
 import {
@@ -80,7 +80,7 @@ export const FlapSchema = v.strictObject({
   help: HelpSchema,
   closer: CloserSchema,
   latch: LatchSchema,
-  underWay: HeldSchema,
+  ...MOVES,
   schools: OwnSchoolsSchema,
 });
 export type Flap = v.InferOutput<typeof FlapSchema>;

@@ -2,8 +2,8 @@ import * as v from 'valibot';
 import { counted } from '../../item/counted';
 import { IdSchema, NameSchema } from '../../item/schema';
 import { lengthBetween, positiveLength } from '../../length/length';
-import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
+import { MOVES } from '../contract/moves';
 import { WallMountSchema } from '../contract/mount';
 
 export const USES = ['table', 'seat', 'step'] as const;
@@ -51,7 +51,7 @@ export const FoldDownSchema = v.strictObject({
       v.maxValue(400, 'At most 400 kg.'),
     ),
   ),
-  underWay: HeldSchema,
+  ...MOVES,
   schools: OwnSchoolsSchema,
 });
 export type FoldDown = v.InferOutput<typeof FoldDownSchema>;

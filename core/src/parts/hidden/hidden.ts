@@ -9,6 +9,7 @@ import {
   freshOnDoor,
   mirrorHidden,
 } from './fresh';
+import { hiddenGrounds } from './grounds';
 import { layHidden, type LaidHidden } from './lay';
 import { moveHidden } from './move';
 import { hiddenPieces } from './pieces';
@@ -28,13 +29,14 @@ export const HIDDEN: Family<Hidden, LaidHidden, GroundPlace> = {
     { words: 'A cover flap beside one', as: asFlap },
   ],
   freshOnWall: freshHidden,
-  onLeaf: { words: 'A shelf case on its leaf', fresh: freshOnDoor },
+  onLeaf: { words: 'A shelf case on its leaf', turns: true, fresh: freshOnDoor },
   mirror: mirrorHidden,
   before: ({ covers }) => covers,
   missing: missingOfHidden,
   lay: layHidden,
   refuse: refuseHidden,
   pieces: hiddenPieces,
+  grounds: hiddenGrounds,
   move: moveHidden,
   cuts: ({ hidden: { opening, hung }, place: { at } }) =>
     hung.kind === 'door' || opening.is === 'none' || opening.deep.mm === 0

@@ -1,5 +1,5 @@
 import { called } from '../../item/called';
-import type { Amount, Lever, Trouble } from '../../item/lever';
+import type { Amount, Choice, Lever, Trouble } from '../../item/lever';
 import { choiceLever, cost, lengthLever } from '../../item/leverOf';
 import { lengthMark } from '../../length/lengthMark';
 import type { PartPieces } from '../contract/family';
@@ -16,6 +16,13 @@ const LEAST_DEEP = 90;
 /** Gaps wider than this show. */
 const WIDEST = { hinge: 60, free: 80, foot: 40, head: 40 } as const;
 
+const EDGE_WORDS = {
+  hinge: 'at its hinge edge',
+  free: 'at its free edge',
+  foot: 'at its foot',
+  head: 'at its head',
+} as const;
+
 /** What of a hidden door may be changed: its gaps, its corner, its axis, how far and to which side it opens, how deep it is. */
 export function hiddenLevers(laid: LaidHidden, _pieces: PartPieces, trouble: Trouble): Lever[] {
   const { hidden } = laid;
@@ -26,6 +33,7 @@ export function hiddenLevers(laid: LaidHidden, _pieces: PartPieces, trouble: Tro
     return [...latchLevers(hidden), ...(about === 'fit' ? gapLevers(laid, ['hinge', 'free']) : [])];
   if (about === 'opening')
     return [...gapLevers(laid, ['foot']), ...reliefLevers(laid), ...axisLevers(laid), ...deepLevers(hidden)];
+  if (about === 'sight') return closerLevers(hidden);
   if (about !== undefined) return [];
   return [
     ...gapLevers(laid, ['hinge', 'free', 'foot', 'head']),
@@ -43,18 +51,32 @@ const farther = ({ hidden: { shape }, leaves }: LaidHidden): number =>
 
 function gapLevers(laid: LaidHidden, which: readonly (keyof typeof WIDEST)[]): Amount[] {
   const { hidden } = laid;
-  const words = { hinge: 'at its hinge edge', free: 'at its free edge', foot: 'at its foot', head: 'at its head' };
   return which.flatMap((edge) =>
     lengthLever(hidden, ['gaps', edge], {
       key: `gap.${edge}`,
-      what: `the gap ${words[edge]}`,
+      what: `the gap ${EDGE_WORDS[edge]}`,
       to: Math.max(WIDEST[edge], hidden.gaps[edge].mm),
       moves: farther(laid),
-      cost: cost(`a wider gap ${words[edge]}`, 3, edge === 'foot' ? 0.4 : 1),
-      words: (mm) => `leave ${lengthMark(mm, 'least')} ${words[edge]}`,
+      cost: cost(`a wider gap ${EDGE_WORDS[edge]}`, 3, edge === 'foot' ? 0.4 : 1),
+      words: (mm) => `leave ${lengthMark(mm, 'least')} ${EDGE_WORDS[edge]}`,
     }),
   );
 } // prettier-ignore
+
+/** Its joints as narrow as a careful builder sets them: what shows through or beside them goes. */
+const closerLevers = (hidden: Hidden): Choice[] =>
+  (['hinge', 'free', 'head', 'foot'] as const)
+    .filter((edge) => hidden.gaps[edge].mm > NARROW)
+    .flatMap((edge) =>
+      choiceLever(hidden, ['gaps', edge], { mm: NARROW }, {
+        key: `closer.${edge}`,
+        what: `the gap ${EDGE_WORDS[edge]}`,
+        cost: cost('a closer fit', 6),
+        words: `leave ${lengthMark(NARROW)} ${EDGE_WORDS[edge]}`,
+      }),
+    ); // prettier-ignore
+/** A joint that is hardly seen, and still runs free, mm. Common practice. */
+const NARROW = 3;
 
 /** So much off its corner, along and deep alike. */
 function reliefLevers({ hidden, deep, leaves }: LaidHidden): Lever[] {

@@ -2,8 +2,8 @@ import * as v from 'valibot';
 import { counted } from '../../item/counted';
 import { degreesBetween, IdSchema, NameSchema } from '../../item/schema';
 import { LengthSchema, lengthBetween, positiveLength } from '../../length/length';
-import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
+import { MOVES } from '../contract/moves';
 import { MoverMountSchema, WallMountSchema } from '../contract/mount';
 
 export const OPENINGS = ['there', 'new', 'none'] as const;
@@ -190,7 +190,7 @@ export const HiddenSchema = v.strictObject({
   }),
   /** The hidden door whose hinge side it covers: it is opened before that. */
   covers: v.optional(IdSchema),
-  underWay: HeldSchema,
+  ...MOVES,
   schools: OwnSchoolsSchema,
 });
 export type Hidden = v.InferOutput<typeof HiddenSchema>;

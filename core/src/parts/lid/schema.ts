@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { lengthBetween } from '../../length/length';
-import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
+import { MOVES } from '../contract/moves';
 import { degreesBetween, IdSchema, NameSchema } from '../../item/schema';
 import { TopMountSchema } from '../contract/mount';
 import {
@@ -66,7 +66,7 @@ export const LidSchema = v.strictObject({
   within: lengthBetween(0, 3000),
   /** Holes that let air into it, mm2 in all. */
   air: v.pipe(v.number('A number of mm2.'), v.minValue(0), v.maxValue(1_000_000)),
-  underWay: HeldSchema,
+  ...MOVES,
   schools: OwnSchoolsSchema,
 });
 export type Lid = v.InferOutput<typeof LidSchema>;

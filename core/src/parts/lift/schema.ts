@@ -1,8 +1,8 @@
 import * as v from 'valibot';
 import { IdSchema, NameSchema } from '../../item/schema';
 import { lengthBetween, positiveLength } from '../../length/length';
-import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
+import { MOVES } from '../contract/moves';
 import { LevelMountSchema } from '../contract/mount';
 
 export const POWERS = ['by hand', 'by a motor'] as const;
@@ -68,7 +68,7 @@ export const LiftSchema = v.strictObject({
   seat: lengthBetween(0, 900),
   /** Down, it is lain on with the seats. */
   sleeps: v.boolean(),
-  underWay: HeldSchema,
+  ...MOVES,
   schools: OwnSchoolsSchema,
 });
 export type LiftTable = v.InferOutput<typeof LiftSchema>;

@@ -2,8 +2,8 @@ import * as v from 'valibot';
 import { counted } from '../../item/counted';
 import { IdSchema, NameSchema } from '../../item/schema';
 import { lengthBetween, positiveLength } from '../../length/length';
-import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
+import { MOVES } from '../contract/moves';
 import { TopMountSchema } from '../contract/mount';
 
 /** What carries its leaves once they lie flat. */
@@ -84,7 +84,7 @@ export const PlatformSchema = v.strictObject({
   seat: v.boolean(),
   /** It stands in what moves: fixed to that, and held while it is under way. */
   travels: v.boolean(),
-  underWay: HeldSchema,
+  ...MOVES,
   schools: OwnSchoolsSchema,
 });
 export type Platform = v.InferOutput<typeof PlatformSchema>;

@@ -1,8 +1,8 @@
 import * as v from 'valibot';
 import { BayMountSchema } from '../contract/mount';
 import { lengthBetween, positiveLength } from '../../length/length';
-import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
+import { MOVES } from '../contract/moves';
 import { IdSchema, NameSchema } from '../../item/schema';
 import { BoxSchema } from '../kit/box/schema';
 import { CableSchema, ContentsSchema } from '../kit/contents/schema';
@@ -58,7 +58,7 @@ export const PulloutSchema = v.strictObject({
   guide: v.nullable(v.strictObject({ play: positiveLength(20) })),
   contents: ContentsSchema,
   cable: v.nullable(CableSchema),
-  underWay: HeldSchema,
+  ...MOVES,
   schools: OwnSchoolsSchema,
 });
 export type Pullout = v.InferOutput<typeof PulloutSchema>;

@@ -2,8 +2,8 @@ import * as v from 'valibot';
 import { counted } from '../../item/counted';
 import { IdSchema, NameSchema } from '../../item/schema';
 import { lengthBetween, positiveLength } from '../../length/length';
-import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
+import { MOVES } from '../contract/moves';
 import { TopMountSchema } from '../contract/mount';
 
 export const COMBS = ['from strips', 'from one board'] as const;
@@ -46,7 +46,7 @@ export const SlatsSchema = v.strictObject({
   legs: v.nullable(v.strictObject({ count: counted('Legs', 2, 6), wide: positiveLength(200) })),
   /** What is lain on. */
   mattress: lengthBetween(0, 400),
-  underWay: HeldSchema,
+  ...MOVES,
   schools: OwnSchoolsSchema,
 });
 export type Slats = v.InferOutput<typeof SlatsSchema>;

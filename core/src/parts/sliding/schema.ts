@@ -1,8 +1,8 @@
 import * as v from 'valibot';
 import { BayMountSchema } from '../contract/mount';
 import { lengthBetween, positiveLength } from '../../length/length';
-import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
+import { MOVES } from '../contract/moves';
 import { IdSchema, NameSchema } from '../../item/schema';
 
 const counted = (what: string, most: number) =>
@@ -98,7 +98,7 @@ export const SlidingSchema = v.strictObject({
   material: IdSchema,
   way: WaySchema,
   pull: v.nullable(SlidingPullSchema),
-  underWay: HeldSchema,
+  ...MOVES,
   schools: OwnSchoolsSchema,
 });
 export type Sliding = v.InferOutput<typeof SlidingSchema>;

@@ -1,8 +1,8 @@
 import * as v from 'valibot';
 import { TopMountSchema } from '../contract/mount';
 import { lengthBetween, positiveLength } from '../../length/length';
-import { HeldSchema } from '../../hardware/held';
 import { OwnSchoolsSchema } from '../../material/schema';
+import { MOVES } from '../contract/moves';
 import { IdSchema, NameSchema } from '../../item/schema';
 
 export const TOP_WAYS = ['front', 'back', 'left', 'right'] as const;
@@ -39,7 +39,7 @@ export const TopSchema = v.strictObject({
       v.maxValue(300, 'At most 300 kg.'),
     ),
   ),
-  underWay: HeldSchema,
+  ...MOVES,
   schools: OwnSchoolsSchema,
 });
 export type Top = v.InferOutput<typeof TopSchema>;

@@ -108,7 +108,7 @@ function useAdding(plan: Plan) {
 /** What can be put in next, where one is: things under Measure, else carcasses and what hangs on them. */
 export function AddBar({ plan, stage, item }: { plan: Plan; stage: Stage; item: Item | undefined }) {
   const { add, addBoth, carcassKinds, choicesFor, onFloor, onLeaf, onTop, onWall, wrong } = useAdding(plan);
-  const leafChoices = item?.list === 'existing' ? onLeaf(item.value.id) : [];
+  const leafChoices = item?.list === 'existing' || item?.list === 'parts' ? onLeaf(item.value.id) : [];
   const carcass =
     item?.list === 'carcasses'
       ? item.value

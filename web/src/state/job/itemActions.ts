@@ -7,6 +7,7 @@ import {
   mirrorChanges,
   pasteChanges,
   pathOf,
+  unlinkChanges,
   readClip,
   withGroupMates,
   writeClip,
@@ -77,10 +78,11 @@ export const takeOut = (): Act => (dispatch, getState) => {
       (plan, ids) => {
         const { things, existing, carcasses, parts } = clipOf(plan, ids);
         const going = new Set([...things, ...existing, ...carcasses, ...parts].map(({ id }) => id));
-        return itemsOf(plan)
+        const taken = itemsOf(plan)
           .filter(({ id, list }) => list !== 'space' && going.has(id))
           .reverse()
           .map((item): Change => ({ path: pathOf(plan, item), before: item.value }));
+        return [...unlinkChanges(plan, going), ...taken];
       },
     ),
   );

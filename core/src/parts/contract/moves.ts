@@ -1,0 +1,14 @@
+import * as v from 'valibot';
+import { HeldSchema } from '../../hardware/held';
+import { IdSchema } from '../../item/schema';
+
+export const JOINED_BY = ['a rod', 'a cable', 'a link'] as const;
+
+/** What every part that moves may have. */
+export const MOVES = {
+  /** What holds it shut in a van, a trailer or a boat. */
+  underWay: HeldSchema,
+  /** What it opens with, from shut to open at once, and what joins the two: a rod where nobody said. */
+  opensWith: v.optional(IdSchema),
+  joinedBy: v.optional(v.picklist(JOINED_BY, 'A rod, a cable or a link joins them.')),
+} as const;
