@@ -1,6 +1,6 @@
 import { HELD_KINDS, type Held } from '../hardware/held';
+import { JOINED_BY } from '../item/joinedBy';
 import { get } from '../item/path';
-import { JOINED_BY } from '../parts/contract/moves';
 import type { Field } from './field';
 
 /** The group of what holds it under way: a card shows it where the space is in what moves. */

@@ -55,6 +55,9 @@ export const WORK_COLUMNS = [
 /** A ten-thousandth of a millimetre is finer than anything cut. */
 const mm = (value: number): string => String(Math.round(value * 1e4) / 1e4 + 0);
 
+/** A billionth of a direction is less than that at the end of the longest board. */
+const share = (value: number): string => String(Math.round(value * 1e9) / 1e9 + 0);
+
 const made = (plan: Plan) =>
   piecesOf(plan).flatMap(({ of, pieces }) =>
     pieces.filter(({ is }) => is === 'cut' || is === 'kept').map((piece) => ({ of, piece })),
@@ -83,7 +86,8 @@ export function pieceRows(plan: Plan): string[][] {
         ...(['start', 'end', 'left', 'right'] as const).map((edge) => mm(banded[edge] ?? 0)),
         mm(faced.face),
         mm(faced.back),
-        ...[...lie.origin, ...lie.length, ...lie.width].map(mm),
+        ...lie.origin.map(mm),
+        ...[...lie.length, ...lie.width].map(share),
       ];
     }),
   ];

@@ -66,9 +66,12 @@ const PLANS: readonly (readonly [string, Made])[] = [
 
 /** Kinds whose sides lean: there a board is no box. */
 const LEANS = new Set(['carcass: tower']);
+/** Kinds whose boards are cut on a slant, which no work in the tables tells yet: their notes do. */
+const SLANTED = new Set(['relief: cut', 'relief: round', 'relief: slope', 'shape: tapered']);
+const BOXED = PLANS.filter(([kind]) => !SLANTED.has(kind));
 
 describe('what is cut is what is checked', () => {
-  it.each(PLANS)('%s: every sum is as long as its solid', (kind, made) => {
+  it.each(BOXED)('%s: every sum is as long as its solid', (kind, made) => {
     for (const piece of cutPieces(planWith(made))) {
       if (LEANS.has(kind) && piece.role === 'side') continue;
       for (const axis of ['length', 'width', 'thick'] as const)
@@ -80,7 +83,7 @@ describe('what is cut is what is checked', () => {
     }
   });
 
-  it.each(PLANS)(
+  it.each(BOXED)(
     '%s: rebuilt from its tables alone, no piece leaves its envelope or stands in another',
     async (_kind, made) => {
       const plan = planWith(made);

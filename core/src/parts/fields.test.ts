@@ -78,7 +78,11 @@ describe('whatever is put into a field of a card', () => {
     const plan = planWith({ carcasses: [liesOnTop(part.family) ? OPEN : CASE], parts: [part] });
     const item = (of: Plan) => itemsOf(of).find(({ list }) => list === 'parts')!;
     let [taken, refused] = [0, 0];
-    const each = (of: Plan, then: (next: Plan) => void, tried = (_path: string, _nth: number) => true) => {
+    const each = (
+      of: Plan,
+      then: (next: Plan) => void,
+      tried: (path: string, nth: number) => boolean = () => true,
+    ) => {
       for (const field of fieldsOf(item(of)).filter(({ path }, i) => tried(path.join('.'), i)))
         for (const value of tries(field, item(of), of)) {
           const next = changed(of, [...pathOf(of, item(of)), ...field.path], value);

@@ -4,7 +4,7 @@ import type { Issue } from '../item/issue';
 import { called } from '../item/called';
 import { retimed } from '../motion/retimed';
 import { mountOf } from '../parts/contract/mount';
-import { JOINED_BY } from '../parts/contract/moves';
+import { JOINED_BY } from '../item/joinedBy';
 import { familyOf, type Part } from '../parts/families';
 import type { IntendedContact, Mover, MovingBody } from '../scene/scene';
 import { hostOf, mountablesOf } from './hosts';

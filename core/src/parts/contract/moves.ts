@@ -1,8 +1,7 @@
 import * as v from 'valibot';
 import { HeldSchema } from '../../hardware/held';
+import { JOINED_BY } from '../../item/joinedBy';
 import { IdSchema } from '../../item/schema';
-
-export const JOINED_BY = ['a rod', 'a cable', 'a link'] as const;
 
 /** What every part that moves may have. */
 export const MOVES = {
