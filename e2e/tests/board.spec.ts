@@ -4,7 +4,7 @@ import { answer, DEMO, demoCopy, mend, onPlan, saved, type } from './demo';
 test('the demo job opens from the list with its answer', async ({ page }) => {
   await page.goto('/');
   const job = page.getByRole('link', { name: new RegExp(DEMO) });
-  await expect(job).toContainText('Eight parts of ten stop short');
+  await expect(job).toContainText('Eight parts of eleven stop short');
   await job.click();
   await expect(answer(page)).toContainText(
     'the rack on the left leaf of the medicine pair stands 15 mm inside fixed shelf 1 of the medicine cupboard when shut',
