@@ -1,14 +1,10 @@
-import { carrierOf } from './hosts';
+import { behindFlaps, behindLeaves } from './behind';
 import { withLinked } from './linked';
 import { partBuilt } from './place';
 import { withRiders } from './riders';
 import { airBodies, existingMovers, goneBodies, stillBodies } from './still';
-import { baysOf, type Carcass } from '../carcass/schema';
 import type { Plan } from './schema';
-import { familyOf, type Part } from '../parts/families';
-import type { Mover, Scene } from '../scene/scene';
-import { bayOf, carcassIdOf } from '../parts/contract/mount';
-import type { Closing } from '../parts/contract/family';
+import type { Scene } from '../scene/scene';
 
 /** The scene of a plan that `readPlan` accepted: its parts move first, then what moves there already. Throws where a part has no place: the plan was not checked. */
 export function buildScene(plan: Plan): Scene {
@@ -26,81 +22,4 @@ export function buildScene(plan: Plan): Scene {
     gone: goneBodies(plan),
     air: airBodies(plan),
   });
-}
-
-/**
- * What comes out of a bay that is closed waits for what closes it: it knows that by its movers' ids. So does a leaf within the opening behind
- * one that lies over it.
- */
-function behindLeaves(plan: Plan, movers: readonly Mover[]): readonly Mover[] {
-  const closing = plan.parts.flatMap((part) => {
-    const closed = closedBy(part);
-    return closed ? [{ part, closed }] : [];
-  });
-  if (closing.length === 0) return movers;
-  const leaves = new Map<string, readonly string[]>();
-  for (const part of plan.parts) {
-    const carcass = plan.carcasses.find(({ id }) => id === carcassIdOf(part));
-    if (!carcass) continue;
-    const bay = bayOf(part);
-    if (bay === undefined) continue;
-    const about = new Set(baysAbout(carcass, bay));
-    const ids = closing
-      .filter(
-        (one) =>
-          carcassIdOf(one.part) === carcass.id && about.has(one.closed.bay) && isBefore(one.closed, part),
-      )
-      .flatMap((one) => movers.filter(({ item }) => item === one.part.id).map(({ id }) => id));
-    if (ids.length > 0) leaves.set(part.id, ids);
-  }
-  return movers.map((mover) => {
-    const behind = leaves.get(mover.item);
-    return behind ? kept(mover, behind) : mover;
-  });
-}
-
-/** What stands behind a flap waits for that: the item itself, or what carries it. What itself stands before another waits for none, so there is no ring. */
-function behindFlaps(plan: Plan, movers: readonly Mover[]): readonly Mover[] {
-  const flaps = plan.parts.filter((part) => beforeOf(part) !== undefined);
-  if (flaps.length === 0) return movers;
-  const waits = new Map<string, string[]>();
-  for (const flap of flaps) {
-    const item = beforeOf(flap)!;
-    const own = movers.filter((one) => one.item === flap.id).map(({ id }) => id);
-    const carried = carrierOf(plan, item)?.mover;
-    const behind = movers.filter((one) => (carried === undefined ? one.bodies.some((body) => body.item === item) : one.id === carried));
-    for (const { id, item: of } of behind)
-      if (of !== flap.id && !flaps.some((one) => one.id === of)) waits.set(id, [...(waits.get(id) ?? []), ...own]);
-  }
-  return movers.map((mover) => {
-    const own = waits.get(mover.id);
-    return own ? kept(mover, [...(mover.behind ?? []), ...own]) : mover;
-  });
-} // prettier-ignore
-
-const beforeOf = (part: Part): string | undefined => familyOf(part).before?.(part);
-
-const closedBy = (part: Part): Closing | undefined => familyOf(part).closes?.(part);
-
-/** A bay and those it is a part of. */
-const baysAbout = (carcass: Carcass, bay: string): string[] =>
-  baysOf(carcass.bay)
-    .filter((one) => baysOf(one).some(({ id }) => id === bay))
-    .map(({ id }) => id);
-
-/** Whether what closes the bay of a part, or one about that, stands before it: before what closes that bay too only where it lies over it. */
-function isBefore(closing: Closing, part: Part): boolean {
-  const own = closedBy(part);
-  return !own || (closing.where === 'over' && own.where === 'within');
-}
-
-/** The same mover for the same leaves, so that what is kept of it is found again. */
-const waiting = new WeakMap<Mover, { readonly key: string; readonly mover: Mover }>();
-function kept(mover: Mover, behind: readonly string[]): Mover {
-  const key = behind.join(' ');
-  const known = waiting.get(mover);
-  if (known?.key === key) return known.mover;
-  const made = { ...mover, behind };
-  waiting.set(mover, { key, mover: made });
-  return made;
 }

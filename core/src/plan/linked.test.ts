@@ -4,7 +4,10 @@ import { reportOf } from '../report/report';
 import { boxAt, withLid } from '../testing/partsOf';
 import { caseOf, doorOf, inBay, mm, planWith, refusalOf, type Made } from '../testing/planWith';
 import { told } from '../testing/told';
+import type { Part } from '../parts/families';
+import { bankOf } from '../parts/kit/drawn/usual';
 import { buildScene } from './buildScene';
+import { newPart } from './fresh';
 import { withChanges } from './edit';
 import { clipOf } from './groups';
 import { unlinkChanges } from './linked';
@@ -67,6 +70,16 @@ describe('a door that a rod opens with another', () => {
     expect(refusalOf({ carcasses: [...lid.carcasses!, other], parts: [...lid.parts!, second({ opensWith: lid.parts![0]!.id })] })).toContain(
       'is lifted, and what helps it is reckoned by itself',
     );
+  }); // prettier-ignore
+
+  it('joins nothing that waits for a leaf: two such would wait for each other', () => {
+    const behind = newPart(planWith({ carcasses: [caseOf({ z: mm(100) })], parts: [first] }), 'shelf', caseOf());
+    expect(refusalOf({ ...joined(), parts: [...joined().parts!, behind] })).toBe('');
+    const raised = caseOf({ z: mm(100) });
+    const drawer = { ...newPart(planWith({ carcasses: [raised], parts: [first] }), 'drawer', raised), bank: bankOf('even', 1) } as Part;
+    const made = { carcasses: [raised, other], parts: [first, drawer, second({ opensWith: drawer.id })] };
+    expect(refusalOf(made)).toContain('stands behind a leaf, and waits for that: nothing joins it to another.');
+    expect(refusalOf({ ...made, parts: [first, { ...drawer, opensWith: 'door' } as Part] })).toContain('It stands behind a leaf');
   }); // prettier-ignore
 
   it('lets go of what is taken out, and a copy of both opens with the copy', () => {

@@ -7,6 +7,7 @@ import { mountOf } from '../parts/contract/mount';
 import { JOINED_BY } from '../item/joinedBy';
 import { familyOf, type Part } from '../parts/families';
 import type { IntendedContact, Mover, MovingBody } from '../scene/scene';
+import { leavesBefore } from './behind';
 import { hostOf, mountablesOf } from './hosts';
 import { moversOf } from './place';
 import type { Plan } from './schema';
@@ -40,7 +41,7 @@ export function withLinked(plan: Plan, movers: readonly Mover[]): readonly Mover
 }
 
 /** A mover with another that goes by its travel. */
-function joined(first: Mover, { bodies, contacts, needs, behind, from, to }: Mover): Mover {
+function joined(first: Mover, { bodies, contacts, needs, from, to }: Mover): Mover {
   const rate = (to - from) / (first.to - first.from);
   const travelOf = (own: number) => first.from + (own - from) / rate;
   const { around, shell } = needs;
@@ -59,7 +60,6 @@ function joined(first: Mover, { bodies, contacts, needs, behind, from, to }: Mov
       ...contacts.map((one): IntendedContact => ({ ...one, from: travelOf(one.from), to: travelOf(one.to) })),
     ],
     needs: { ...first.needs, of: { ...needs.of, ...first.needs.of } },
-    ...((first.behind || behind) && { behind: [...new Set([...(first.behind ?? []), ...(behind ?? [])])] }),
   };
 }
 
@@ -89,6 +89,8 @@ function linkMessage(plan: Plan, part: Part, item: string): string | undefined {
       return `${called_} moves in ${movers.length === 0 ? 'no way' : 'more than one way'} of its own, so nothing joins it to another.`;
     if (who && familyOf(who).weighed)
       return `${called_} is lifted, and what helps it is reckoned by itself: join doors, drawers and what slides.`;
+    if (leavesBefore(plan).has(id))
+      return `${called_} stands behind a leaf, and waits for that: nothing joins it to another.`;
     const rides = who && ['mover', 'edge'].includes(mountOf(who).on);
     if (rides || mountablesOf(plan).some((one) => hostOf(one) === id))
       return `${called_} carries something, or is carried, so nothing joins it to another.`;

@@ -1,7 +1,7 @@
 import { called } from '../item/called';
-import { planHardware } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { byWaiting, type Mover, type Scene } from '../scene/scene';
+import { burns, catchesOf } from './underWay';
 
 /** One thing to do before a vehicle or a boat moves: what it is of, and how it reads. */
 export interface MoveStep {
@@ -35,16 +35,9 @@ function shutStep(plan: Plan, mover: Mover): MoveStep {
   const { item, name } = mover;
   const part = plan.parts.find(({ id }) => id === item);
   const there = plan.existing.find(({ id }) => id === item);
-  const catches = (part && 'underWay' in part ? part.underWay : there?.underWay) ?? null;
-  const hardware = catches && planHardware(plan).named(catches.hardware);
-  const held = hardware
-    ? `, and fasten ${catches.count === 1 ? `its ${called(hardware.name)}` : `${catches.count} of ${called(hardware.name)}`}`
+  const catches = catchesOf(plan, part ?? there);
+  const held = catches
+    ? `, and fasten ${catches.count === 1 ? `its ${called(catches.hardware.name)}` : `${catches.count} of ${called(catches.hardware.name)}`}`
     : '';
   return { item, words: `Shut the ${called(name)}${held}.` };
 }
-
-const burns = ({ things }: Plan): boolean =>
-  things.some(
-    ({ kind, state }) =>
-      state !== 'to be removed' && (kind === 'gas pipe' || kind === 'hob' || kind === 'heater'),
-  );

@@ -1,5 +1,4 @@
 import type { MoverCheck } from '../clearance/checkMover';
-import type { Frame } from '../item/frame';
 import { noteOf, type PartNote } from '../item/note';
 import { lengthMark } from '../length/lengthMark';
 import { firstMeets, leastRelief, passageAt } from '../mechanism/swing';
@@ -10,9 +9,7 @@ import { partBuilt } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import type { Body, Scene } from '../scene/scene';
 import type { Range } from '../solid/bounds';
-import type { HalfSpace } from '../solid/halfSpace';
-import type { Point2, Point3 } from '../solid/prism';
-import { dot } from '../solid/vector';
+import type { Point3 } from '../solid/prism';
 import { noteFindings } from './noteFindings';
 import type { NoteFinding } from './records';
 import { seenFrom } from './seenFrom';
@@ -42,11 +39,6 @@ export function besideAxis(
   const sense = side === 'left' ? 1 : -1;
   let nearest: { readonly room: number; readonly name: string } | undefined;
   for (const body of still) {
-    for (const piece of body.pieces) {
-      if (piece.kind !== 'half-space') continue;
-      const room = wallBeside(frame, axis, sense, piece);
-      if (room !== undefined && (!nearest || room < nearest.room)) nearest = { room, name: body.name };
-    }
     for (const { box, corners } of seenFrom(frame, body)) {
       if (!box || box.z[0] >= z[1] || box.z[1] <= z[0]) continue;
       const reaches = towards(corners, sense, before);
@@ -69,19 +61,6 @@ function towards(corners: readonly Point3[], sense: 1 | -1, [from, to]: Range): 
   return sense === 1 ? Math.max(-Infinity, ...reached) : Math.min(Infinity, ...reached);
 }
 
-/** How far a wall that stands square to the leaf is beside its axis; undefined of any other. */
-function wallBeside(
-  frame: Frame,
-  [x, y]: Point2,
-  sense: 1 | -1,
-  { normal, offset }: HalfSpace,
-): number | undefined {
-  const right = frame.turn([1, 0, 0]);
-  if (Math.abs(dot(normal, right) - sense) > SQUARE) return undefined;
-  return dot(frame.toSpace([x, y, 0]), normal) - offset;
-}
-const SQUARE = 1e-9;
-
 function leafNotes(leaf: TurnsBeside, still: readonly Body[], { to }: MoverCheck): PartNote[] {
   const { corners, free, most } = leaf;
   const beside = besideAxis(leaf, still);
@@ -98,7 +77,7 @@ function leafNotes(leaf: TurnsBeside, still: readonly Body[], { to }: MoverCheck
   const turn = (rad: number) => `${Math.round(rad * DEGREES * 10) / 10}°`;
   const helps =
     cut === undefined
-      ? `No cut of its corner lets it to ${turn(to)}: of ${lengthMark(most, 'most')} both ways it goes to ${turn(met(most))}${past > 0 ? `, and a quarter open it stands ${lengthMark(before)} out from its axis whatever is cut off. Set its axis ${lengthMark(past, 'least')} farther from that, make it as much shallower, or let its hinge end be a cover flap that opens first` : ''}`
+      ? `No cut of its corner lets it to ${turn(to)}: of ${lengthMark(most, 'most')} both ways it goes to ${turn(met(most))}${past > 0 && to >= Math.PI / 2 ? `, and a quarter open it stands ${lengthMark(before)} out from its axis whatever is cut off. Set its axis ${lengthMark(past, 'least')} farther from that, make it as much shallower, or let its hinge end be a cover flap that opens first` : ''}`
       : `Cut back by ${lengthMark(cut, 'least')} both ways its corner lets it to ${turn(to)}`;
   return [
     noteOf(

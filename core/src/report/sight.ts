@@ -9,7 +9,11 @@ import { partBuilt } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import { bodyOf, type Body, type Mover, type Scene } from '../scene/scene';
 import { Look } from '../sight/look';
+import { isConvex } from '../sight/view';
+import type { Convex } from '../solid/convex';
 import type { Point3 } from '../solid/prism';
+import { cross, dot, less } from '../solid/vector';
+import { thingBodies } from '../things/build';
 import { noteFindings } from './noteFindings';
 import type { NoteFinding } from './records';
 import { travelText } from './words';
@@ -56,7 +60,7 @@ export function sightOf(plan: Plan, scene: Scene) {
     .flatMap((part) => appraisalOf(part).hides?.(partBuilt(plan, part)!.laid) ?? [])
     .flatMap((hides) =>
       eyesFor(plan, scene, hides).flatMap(({ at, open }) =>
-        keptFromSight(plan, hides).map(({ corners }) => ({ eye: at, corners, bodies: standingFor(scene, open) })),
+        keptFromSight(plan, hides).flatMap(({ faces }) => faces.map((corners) => ({ eye: at, corners, bodies: standingFor(scene, open) }))),
       ),
     );
 } // prettier-ignore
@@ -67,24 +71,32 @@ const standingFor = ({ still, movers }: Scene, open?: string): Body[] => [
   ...movers.flatMap((one) => standingAt(one, one.item === open ? 'to' : 'from')),
 ];
 
+/** Something that is not to be seen, by its flat faces: whatever of it is seen is seen on one of those. */
+interface Kept {
+  readonly key: string;
+  readonly words: string;
+  readonly faces: readonly (readonly Point3[])[];
+}
+
 /** What is not to be seen: what the person says, else all that is behind. */
-function keptFromSight(plan: Plan, hides: Hides): Pick<Hides, 'key' | 'words' | 'corners'>[] {
+function keptFromSight(plan: Plan, { key, words, corners }: Hides): Kept[] {
   const told = plan.things.filter(({ kind, state }) => kind === 'kept from sight' && state !== 'to be removed');
-  if (told.length === 0) return [hides];
-  return told.flatMap(({ id, name, x, y, z, width, depth, height }) => {
-    const [x0, y0, z0] = [x.mm, y.mm, z.mm];
-    const [x1, y1, z1] = [x0 + width.mm, y0 + depth.mm, z0 + height.mm];
-    // Whatever of a box is seen is seen on a face of it: those that look to the eye are looked at.
-    const faces: readonly (readonly Point3[])[] = [
-      [[x0, y0, z0], [x1, y0, z0], [x1, y0, z1], [x0, y0, z1]],
-      [[x0, y1, z0], [x1, y1, z0], [x1, y1, z1], [x0, y1, z1]],
-      [[x0, y0, z0], [x0, y1, z0], [x0, y1, z1], [x0, y0, z1]],
-      [[x1, y0, z0], [x1, y1, z0], [x1, y1, z1], [x1, y0, z1]],
-      [[x0, y0, z1], [x1, y0, z1], [x1, y1, z1], [x0, y1, z1]],
-    ];
-    return faces.map((corners, i) => ({ key: `${id} ${i}`, words: `the ${called(name)}`, corners }));
-  });
+  if (told.length === 0) return [{ key, words, faces: [corners] }];
+  return told.map((thing) => ({
+    key: thing.id,
+    words: `the ${called(thing.name)}`,
+    faces: thingBodies(thing).flatMap(({ pieces }) => pieces.filter(isConvex).flatMap(facesOf)),
+  }));
 } // prettier-ignore
+
+const facesOf = ({ corners, faces }: Convex): Point3[][] =>
+  faces.map((face) => face.map((i): Point3 => [corners[3 * i]!, corners[3 * i + 1]!, corners[3 * i + 2]!]));
+
+/** The looks at those of its faces that are turned to the eye; of a single one from either side. */
+const looksAt = (eye: Point3, { faces }: Kept): Look[] =>
+  faces
+    .filter(([a, b, c]) => faces.length === 1 || dot(less(eye, a!), cross(less(b!, a!), less(c!, a!))) > 0)
+    .flatMap((corners) => lookAt(eye, corners) ?? []);
 
 /** Places the person sets, and usual ones: standing and seated before it, and lying on every bed. */
 export function eyesFor(plan: Plan, scene: Scene, { frame, middle }: Hides): Eye[] {
@@ -92,7 +104,7 @@ export function eyesFor(plan: Plan, scene: Scene, { frame, middle }: Hides): Eye
     .filter(({ kind, state }) => kind === 'place to see from' && state !== 'to be removed')
     .map(({ id, name, x, y, z, width, depth, height }): Eye => ({
       key: id,
-      words: `From the ${called(name)}`,
+      words: `Whoever looks from the ${called(name)}`,
       at: [x.mm + width.mm / 2, y.mm + depth.mm / 2, z.mm + height.mm / 2],
     }));
   const before = (up: number): Point3 => within(plan, frame.toSpace([middle, -BEFORE, up]));
@@ -106,7 +118,7 @@ export function eyesFor(plan: Plan, scene: Scene, { frame, middle }: Hides): Eye
       : [[(lain.x[0] + lain.x[1]) / 2, lain.y[0] + LIES.in] as const, [(lain.x[0] + lain.x[1]) / 2, lain.y[1] - LIES.in] as const];
     return ends.map(([x, y], i): Eye => ({
       key: `${part.id} ${i}`,
-      words: `From the ${called(part.name)}, head at its ${i === 0 ? 'one' : 'other'} end,`,
+      words: `Who lies on the ${called(part.name)}, head at its ${(across ? ['left', 'right'] : ['front', 'back'])[i]!} end,`,
       at: lain.frame.toSpace([x, y, lain.top + LIES.over]),
       open: part.id,
     }));
@@ -128,7 +140,7 @@ function within({ space: { width, depth, height } }: Plan, [x, y, z]: Point3): P
 
 interface Looking {
   readonly eye: Eye;
-  readonly target: Pick<Hides, 'key' | 'words' | 'corners'>;
+  readonly target: Kept;
   readonly shut: readonly Body[];
   readonly mover: Mover | undefined;
 }
@@ -148,9 +160,9 @@ function lookAt(eye: Point3, corners: readonly Point3[]): Look | undefined {
 }
 
 function sightNotes(plan: Plan, scene: Scene, { eye, target, shut, mover }: Looking): PartNote[] {
-  const look = lookAt(eye.at, target.corners);
-  if (!look) return [];
-  const slits = look.slits(shut);
+  const looks = looksAt(eye.at, target);
+  if (looks.length === 0) return [];
+  const slits = looks.flatMap((look) => look.slits(shut)).sort((a, b) => b.passed - a.passed);
   const of = `${target.key} ${eye.key}`;
   const name = (id: string) => bodyOf(scene, id).name;
   if (slits.length > 0)
@@ -162,7 +174,8 @@ function sightNotes(plan: Plan, scene: Scene, { eye, target, shut, mover }: Look
         `${of} ${i}`,
       ),
     );
-  const free = mover && look.unseenTo(mover, shut.filter(({ parked: of_ }) => of_ !== mover.id));
+  const others = shut.filter(({ parked: whose }) => whose !== mover?.id);
+  const free = mover && Math.min(...looks.map((look) => look.unseenTo(mover, others)));
   return [
     noteOf(
       'sight',

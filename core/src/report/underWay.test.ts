@@ -5,11 +5,12 @@ import type { Plan } from '../plan/schema';
 import type { MovingBody } from '../scene/scene';
 import { box } from '../solid/prism';
 import type { Carries } from '../space/carries';
-import { drawerOf } from '../testing/partsOf';
+import { caseOnDoor, drawerOf, withLid } from '../testing/partsOf';
 import { newPart } from '../plan/fresh';
 import { doorOf, mm, planWith, caseOf } from '../testing/planWith';
 import { told } from '../testing/told';
 import { beforeYouMove } from './beforeMove';
+import { reportOf } from './report';
 import { heldUnderWay, waysThrown, wantedOf } from './underWay';
 
 const axles = { front: { at: mm(4000), spare: 900 }, rear: { at: mm(1000), spare: 900 } } as const;
@@ -57,6 +58,20 @@ describe('what a catch holds under way', () => {
     expect(of(boat, 'heel')).toBeCloseTo(10 * GRAVITY * Math.sin((20 * Math.PI) / 180), 9);
     expect(of(boat, 'other heel')).toBeCloseTo(-10 * GRAVITY * Math.sin((20 * Math.PI) / 180), 9);
     expect(of({ ...boat, sways: { forward: 0, back: 0, side: 0, up: 0, heel: 90 } as never }, 'heel')).toBeCloseTo(10 * GRAVITY, 9);
+  }); // prettier-ignore
+
+  it('of a lid that a bump just lifts is nothing, and of a door is what hangs on it too', () => {
+    const boxed = planWith({ ...withLid({}), change: inSpace({ ...VAN, sways: { forward: 0, back: 0, side: 0, up: 1, heel: 0 } }) });
+    const [lifted] = heldUnderWay(boxed, buildScene(boxed));
+    expect(Math.abs(lifted!.held.wanted)).toBeLessThan(0.01);
+    expect(reportOf(boxed).notes.filter(({ about }) => about === 'under way').map(({ verdict }) => verdict)).toEqual(['clear']);
+    const made = caseOnDoor({ underWay: { hardware: 'bolt-80', count: 4 } });
+    const on = planWith({ ...made, change: (plan) => inSpace(VAN)(made.change!(plan)) });
+    const bare = planWith({ carcasses: [], change: (plan) => inSpace(VAN)(made.change!(plan)) });
+    const [laden, empty] = [on, bare].map((plan) => heldUnderWay(plan, buildScene(plan))[0]!.held);
+    expect(laden!.wanted).toBeGreaterThan(2 * empty!.wanted);
+    // A catch on the case that has no way of its own holds the door.
+    expect([laden!.holds, empty!.holds]).toEqual([4 * 500, 0]);
   }); // prettier-ignore
 
   it('is told of each mover with what opens first, and mended by a catch that bears it', () => {

@@ -9,12 +9,16 @@ import type { Existing } from '../existing/schema';
 import { bayOf, carcassIdOf } from '../parts/contract/mount';
 import { GRAVITY, type Weight } from '../piece/mass';
 import { baysOf } from '../carcass/schema';
+import { carriedBy } from '../plan/carried';
+import { carrierOf } from '../plan/hosts';
+import { linkedTo } from '../plan/linked';
 import { partBuilt, planHardware } from '../plan/place';
 import type { Plan } from '../plan/schema';
 import type { Mover, MovingBody, Scene } from '../scene/scene';
 import { massOf } from '../solid/mass';
 import type { Point3 } from '../solid/prism';
 import { dot, long } from '../solid/vector';
+import type { Thing } from '../things/schema';
 import { swaysOf, type Carries, type Sways } from '../space/carries';
 import { noteFindings } from './noteFindings';
 import type { NoteFinding } from './records';
@@ -25,6 +29,8 @@ const THERE_DENSITY = 450;
 const CUBIC_MM_A_M3 = 1e9;
 /** Of what holds it so much is used before it is told as near. */
 const NEAR = 0.8;
+/** Less than this opens nothing: a lid that a bump just lifts has no weight left, and no push either, N. */
+const NOTHING = 0.5;
 /** What stands free slides from so much of its weight on. Common practice: crockery on varnish. */
 export const SLIDES = 0.25;
 
@@ -103,40 +109,59 @@ function fastest({ pieces, motion }: MovingBody, travel: number): number {
 }
 
 /** Every mover of the plan with what its catches are asked for; none where nothing is under way. */
-export function heldUnderWay(plan: Plan, { movers }: Scene): { readonly mover: Mover; readonly held: Wanted }[] {
+export function heldUnderWay(
+  plan: Plan,
+  { movers }: Scene,
+): { readonly mover: Mover; readonly held: Wanted }[] {
   const { carries } = plan.space;
   if (!carries) return [];
   const ways = waysThrown(carries);
-  const seen = new Set<string>();
-  return movers.flatMap((mover) => {
-    // What goes another way, or along with its thing, is held with that.
-    if (mover.goes !== undefined || seen.has(mover.id)) return [];
-    seen.add(mover.id);
-    return [{ mover, held: heldOf(plan, mover, ways) }];
-  });
-} // prettier-ignore
+  // What goes another way, or along with its thing, is held with that.
+  return movers
+    .filter(({ goes }) => goes === undefined)
+    .map((mover) => ({ mover, held: heldOf(plan, mover, ways) }));
+}
 
 function heldOf(plan: Plan, mover: Mover, ways: readonly Thrown[]): Wanted {
   const there = plan.existing.find(({ id }) => id === mover.item);
-  // What opens with it by a rod is of it, and is held with it.
-  const items = new Set([mover.item, ...mover.bodies.map(({ item }) => item)]);
-  const parts = plan.parts.filter(({ id }) => items.has(id));
+  const parts = plan.parts.filter((part) => part.id === mover.item || isOneWith(plan, part, mover));
   const each = parts.map((part) => ofPart(plan, part, mover));
   const sum = (pick: (one: (typeof each)[number]) => number) => each.reduce((all, one) => all + pick(one), 0);
   return wantedOf(
     mover,
-    [...(there ? thereWeights(mover) : []), ...each.flatMap(({ weights }) => weights)],
+    [
+      ...(there ? thereWeights(mover) : []),
+      ...each.flatMap(({ weights }) => weights),
+      ...carriedBy(plan, mover.item).map(({ link, kg, centre }) => ({ body: link, kg, centre })),
+    ],
     sum(({ helped }) => helped),
     catchesHold(plan, there) + sum(({ holds }) => holds),
     ways,
   );
 }
 
-/** What the catches of an item bear together, N. */
-function catchesHold(plan: Plan, item: Part | Existing | undefined): number {
+/** Whether what holds a part holds a mover: a rod opens it with that, or it is fixed to that and has no way of its own. What rides on it and moves is held by itself. */
+const isOneWith = (plan: Plan, part: Part, { id, item }: Mover): boolean =>
+  linkedTo(part) === item ||
+  (carrierOf(plan, part.id)?.mover === id && partBuilt(plan, part)!.movers.length === 0);
+
+/** What holds an item under way besides its own latch, as its hardware and how many; undefined where nothing does. */
+export function catchesOf(plan: Plan, item: Part | Existing | undefined) {
   const catches = item && 'underWay' in item ? item.underWay : undefined;
   const hardware = catches && planHardware(plan).named(catches.hardware);
-  if (!catches || !hardware) return 0;
+  return catches && hardware && { hardware, count: catches.count };
+}
+
+/** Whether anything burns gas or oil in it. */
+export const burns = ({ things }: Plan): boolean =>
+  things.some(({ kind, state }) => state !== 'to be removed' && BURN.has(kind));
+const BURN: ReadonlySet<Thing['kind']> = new Set<Thing['kind']>(['gas pipe', 'hob', 'heater']);
+
+/** What the catches of an item bear together, N. */
+function catchesHold(plan: Plan, item: Part | Existing | undefined): number {
+  const catches = catchesOf(plan, item);
+  if (!catches) return 0;
+  const { hardware } = catches;
   return catches.count * ('holds' in hardware ? hardware.holds : 'bears' in hardware ? hardware.bears : 0);
 }
 
@@ -180,11 +205,11 @@ export function underWayFindings(plan: Plan, scene: Scene): NoteFinding[] {
 
 function heldNote(mover: Mover, { worst, wanted, holds }: Wanted): PartNote {
   const name = `the ${called(mover.name)}`;
-  if (wanted <= 0)
+  if (wanted < NOTHING)
     return noteOf(
       'under way',
       'clear',
-      `Under way nothing opens ${name}: its weight keeps it shut.`,
+      `Under way nothing opens ${name}: it stays shut by itself.`,
       mover.id,
     );
   const does = holds >= wanted;
@@ -197,19 +222,18 @@ function heldNote(mover: Mover, { worst, wanted, holds }: Wanted): PartNote {
 }
 
 function spaceNotes(plan: Plan, carries: Carries, all: ReturnType<typeof heldUnderWay>): PartNote[] {
-  const loose = all.filter(({ held }) => held.wanted > held.holds);
+  const loose = all.filter(({ held }) => held.wanted >= NOTHING && held.wanted > held.holds);
   const first = loose.reduce<(typeof loose)[number] | undefined>((a, b) => (!a || b.held.holds / b.held.wanted < a.held.holds / a.held.wanted || (b.held.holds === a.held.holds && b.held.wanted > a.held.wanted) ? b : a), undefined);
   const { forward, back, side, heel } = swaysOf(carries);
   const most = Math.max(forward, back, side, Math.sin(heel * DEGREES));
   const open = openShelves(plan);
-  const gas = plan.things.some(({ kind, state }) => state !== 'to be removed' && (kind === 'gas pipe' || kind === 'hob' || kind === 'heater'));
   return [
     ...(first ? [noteOf('balance', 'hits', `Under way the ${called(first.mover.name)} opens first: ${first.held.worst.words} ${first.held.holds > 0 ? 'is more than its catch holds' : 'is enough, since nothing holds it'}.`, 'first')] : []),
     ...(most > SLIDES && open.length > 0
       ? [noteOf('balance', 'tight', `What stands free slides from ${SLIDES} times gravity on, and ${Math.round(most * 100) / 100} is reckoned with: nothing stays on a table, nor in ${open.slice(0, 4).join(', ')}${open.length > 4 ? ` and ${open.length - 4} more` : ''} without a rim, a strap or a net.`, 'slides')]
       : []),
     noteOf('caution', 'tight', 'Belts, exits and the way to them stay free with everything shut and held; nobody sits or sleeps where no belt is while it goes.', 'exits'),
-    noteOf('caution', 'tight', `${gas ? 'What burns gas is off and its bottle shut before it moves: t' : 'T'}he locker of a gas bottle drains at its foot to outside, is shut off from where people are, and a boat’s drains overboard above the waterline; its fitting is for licensed people.`, 'gas'),
+    noteOf('caution', 'tight', `${burns(plan) ? 'What burns gas is off and its bottle shut before it moves: t' : 'T'}he locker of a gas bottle drains at its foot to outside, is shut off from where people are, and a boat’s drains overboard above the waterline; its fitting is for licensed people.`, 'gas'),
     noteOf('caution', 'tight', 'Batteries are strapped down, their poles covered, and aired as their maker says: some give off gas that burns. Licensed people connect them.', 'batteries'),
   ];
 } // prettier-ignore

@@ -1,7 +1,8 @@
 import { partsOf, type Body, type Mover } from '../scene/scene';
 import { MovingPiece } from '../clearance/movingPiece';
 import type { Convex } from '../solid/convex';
-import { areaOf, type Polygon } from '../solid/polygon';
+import { type Polygon } from '../solid/polygon';
+import { signedArea } from '../solid/outline';
 import type { Point3 } from '../solid/prism';
 import { seenPast, slitsOf, type Screen, type Slit } from './slits';
 import { isConvex, shadowOf, viewOf, type Shadow, type View } from './view';
@@ -81,7 +82,7 @@ export class Look {
       .flatMap(({ pieces, motion }) =>
         pieces.map((piece) => ({ piece, moved: new MovingPiece(piece, motion) })),
       )
-      .map((one) => ({ ...one, most: areaOf(this.shadow(one.piece)?.hides ?? []) }))
+      .map((one) => ({ ...one, most: signedArea(this.shadow(one.piece)?.hides ?? []) }))
       .sort((one, other) => other.most - one.most);
     const knots = bodies.flatMap(({ motion }) => motion.knots);
     const hiddenOver = (begin: number, end: number): boolean => {

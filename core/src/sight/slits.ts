@@ -1,4 +1,5 @@
-import { areaOf, middleOfPolygon, narrowest, subtracted, withinEdge, type Polygon } from '../solid/polygon';
+import { middleOfPolygon, narrowest, subtracted, withinEdge, type Polygon } from '../solid/polygon';
+import { signedArea } from '../solid/outline';
 import type { Point2, Point3 } from '../solid/prism';
 import { onPlane, type Shadow, type View } from './view';
 
@@ -17,7 +18,7 @@ export function seenPast(pieces: readonly Polygon[], screens: readonly (Shadow |
   // What hides most comes first: little is left for the rest.
   const order = screens
     .map((one) => ('shadow' in one ? one.shadow.hides : one.hides))
-    .map((hides) => ({ hides, area: areaOf(hides) }))
+    .map((hides) => ({ hides, area: signedArea(hides) }))
     .sort((a, b) => b.area - a.area);
   let left = pieces.filter((piece) => piece.length >= 3);
   for (const { hides } of order) {

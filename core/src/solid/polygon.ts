@@ -149,12 +149,3 @@ export function hullOf(points: readonly Point2[]): Point2[] {
   };
   return tidy([...half(sorted), ...half(sorted.reverse())]);
 }
-
-export function areaOf(polygon: Polygon): number {
-  let area = 0;
-  polygon.forEach(([x, y], i) => {
-    const [nx, ny] = polygon[(i + 1) % polygon.length]!;
-    area += (x * ny - nx * y) / 2;
-  });
-  return area;
-}

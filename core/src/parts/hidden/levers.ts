@@ -223,11 +223,11 @@ function loadLevers({ hidden }: LaidHidden): Lever[] {
   const { hung, body } = hidden;
   return [
     ...(hung.kind === 'pivots' || hung.kind === 'butts'
-      ? choiceLever(hidden, ['hung', 'hardware'], hung.kind === 'pivots' ? 'pivot-120' : 'butt-100', {
+      ? choiceLever(hidden, ['hung', 'hardware'], hung.kind === 'pivots' ? 'pivot-250' : 'butt-100', {
           key: 'hinges',
           what: 'what it turns on',
           cost: cost('stouter hinges', 12),
-          words: `hang it on ${hung.kind === 'pivots' ? 'floor pivots for 120 kg' : 'butts of 100 mm'}`,
+          words: `hang it on ${hung.kind === 'pivots' ? 'heavy floor pivots for 250 kg' : 'butts of 100 mm'}`,
         })
       : []),
     ...(hung.kind === 'door'

@@ -4,19 +4,6 @@ import { asLeaningMirror, freshHidden, freshOnDoor } from './fresh';
 
 /** Room before the wall, mm. */
 const BEFORE = 2200;
-const SOUTH = 'south-wall';
-
-/** A plain room with corners of its own, so that its walls have names. */
-const room = (width: number, depth: number) => ({
-  ...(space(width, depth) as object),
-  outline: [
-    { id: SOUTH, x: mm(0), y: mm(0) },
-    { id: 'east-wall', x: mm(width), y: mm(0) },
-    { id: 'north-wall', x: mm(width), y: mm(depth) },
-    { id: 'west-wall', x: mm(0), y: mm(depth) },
-  ],
-});
-
 /** What a hidden door most often is: a case on a door that is there, and a mirror that leans. */
 export const HIDDEN_QUICK: readonly QuickCard[] = [
   {
@@ -53,7 +40,7 @@ export const HIDDEN_QUICK: readonly QuickCard[] = [
       const mount = { on: 'mover', host: 'door', nth: 0, face: 'outside', from: mm(2), up: mm(8), while: 'same' } as const;
       const made = freshOnDoor('shelf-case', 'Shelf case', mount, 'ply-12', [width! - 20, height! - 20]);
       return {
-        space: room(across, Math.max(BEFORE, width! + 900)),
+        space: space(across, Math.max(BEFORE, width! + 900)),
         existing: [door],
         carcasses: [],
         parts: [
@@ -84,10 +71,10 @@ export const HIDDEN_QUICK: readonly QuickCard[] = [
     ],
     make: ({ width, height, lean, room: beside, limit }) => {
       const across = beside! + width! + 900;
-      const mount = { on: 'wall', corner: SOUTH, from: mm(beside!), up: mm(0) } as const;
+      const mount = { on: 'wall', corner: 'south', from: mm(beside!), up: mm(0) } as const;
       const made = asLeaningMirror(freshHidden('mirror-door', 'Mirror door', mount, 'ply-18'));
       return {
-        space: room(across, Math.max(BEFORE, width! + 900)),
+        space: space(across, Math.max(BEFORE, width! + 900)),
         carcasses: [],
         parts: [
           {

@@ -58,7 +58,7 @@ export function refuseHidden(laid: LaidHidden): Issue[] {
         : [],
     () =>
       wide < LEAST_WIDE || z[1] - z[0] < LEAST_HIGH
-        ? refuse([wide < LEAST_WIDE ? 'opening' : 'opening', wide < LEAST_WIDE ? 'width' : 'height'], `Its leaf would be ${lengthMark(wide)} by ${lengthMark(z[1] - z[0])}. At least ${lengthMark(LEAST_WIDE)} by ${lengthMark(LEAST_HIGH)} will do.`)
+        ? refuse(['opening', wide < LEAST_WIDE ? 'width' : 'height'], `Its leaf would be ${lengthMark(wide)} by ${lengthMark(z[1] - z[0])}. At least ${lengthMark(LEAST_WIDE)} by ${lengthMark(LEAST_HIGH)} will do.`)
         : [],
     () => {
       if (!cut) return [];
