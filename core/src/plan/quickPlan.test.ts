@@ -35,6 +35,16 @@ describe('the quick start', () => {
     expect(usable({ gap: 600 })).toBeCloseTo(110, 6);
   });
 
+  it('a case on a door that is there opens as far as its corner lets it beside the wall, and the answer is of that door', () => {
+    const usable = (numbers: QuickNumbers) => degrees(reportFor('case-on-door', numbers).parts[0]!.check.usable);
+    // Its front is 200 - 6 before the pin, its side 3.5 past it, the wall 120 + 1.5 off: b sin q - 3.5 cos q = s.
+    const far = Math.hypot(194, 3.5);
+    expect(usable({ deep: 200, room: 120 })).toBeCloseTo(degrees(Math.asin(121.5 / far) + Math.atan2(3.5, 194)), 2);
+    expect(usable({ deep: 200, room: 120 })).toBeLessThan(usable({ deep: 150, room: 120 }));
+    expect(reportFor('case-on-door', {}).answer.stands).toMatch(/^The door opens fully, to 90°/);
+    expect(reportFor('leaning-mirror', { room: 40, limit: 120 }).answer.stands).toMatch(/wall/);
+  }); // prettier-ignore
+
   it('a door under a slope goes free where the slope begins above it', () => {
     const verdict = (numbers: QuickNumbers) => reportFor('door-under-slope', numbers).answer.verdict;
     expect(verdict({ knee: 1200, off: 600 })).toBe('hits');

@@ -64,9 +64,12 @@ export function answerOf(
   assumptions: readonly AssumptionFinding[],
   air: readonly AirFinding[],
 ): Answer {
-  // What moves there already counts where it meets something; that it is free is no news.
+  // What moves there already counts where it meets something or carries a part of the job; that it is free else is no news.
   const own = new Set(plan.parts.map(({ id }) => id));
-  const parts = all.filter(({ item, verdict }) => own.has(item) || verdict !== 'clear');
+  const carrying = new Set(
+    scene.movers.filter(({ bodies }) => bodies.some(({ item }) => own.has(item))).map(({ item }) => item),
+  );
+  const parts = all.filter(({ item, verdict }) => carrying.has(item) || verdict !== 'clear');
   const worst = parts[0];
   if (!worst) {
     const none = nothingMoves(plan, all.length > 0);

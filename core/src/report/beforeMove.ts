@@ -1,4 +1,5 @@
 import { called } from '../item/called';
+import { familyOf } from '../parts/families';
 import type { Plan } from '../plan/schema';
 import { byWaiting, type Mover, type Scene } from '../scene/scene';
 import { burns, catchesOf } from './underWay';
@@ -27,7 +28,7 @@ export function beforeYouMove(plan: Plan, { movers }: Scene): MoveStep[] {
         item: id,
         words: `A hand comes to the ${called(name)} with all of it shut.`,
       })),
-    { item: 'space', words: 'Belts are free, and so is the way out, of every door and hatch.' },
+    { item: 'space', words: 'Belts are free, and so is the way out through every door and hatch.' },
   ];
 }
 
@@ -39,5 +40,5 @@ function shutStep(plan: Plan, mover: Mover): MoveStep {
   const held = catches
     ? `, and fasten ${catches.count === 1 ? `its ${called(catches.hardware.name)}` : `${catches.count} of ${called(catches.hardware.name)}`}`
     : '';
-  return { item, words: `Shut the ${called(name)}${held}.` };
+  return { item, words: `${(part && familyOf(part).stow) ?? 'Shut'} the ${called(name)}${held}.` };
 }

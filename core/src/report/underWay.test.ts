@@ -5,7 +5,7 @@ import type { Plan } from '../plan/schema';
 import type { MovingBody } from '../scene/scene';
 import { box } from '../solid/prism';
 import type { Carries } from '../space/carries';
-import { caseOnDoor, drawerOf, withLid } from '../testing/partsOf';
+import { caseOnDoor, drawerOf, withBed, withLid, withLift, withSlats } from '../testing/partsOf';
 import { newPart } from '../plan/fresh';
 import { doorOf, mm, planWith, caseOf } from '../testing/planWith';
 import { told } from '../testing/told';
@@ -95,6 +95,14 @@ describe('what a catch holds under way', () => {
 });
 
 describe('before it moves', () => {
+  it('folds up, lowers and pushes in what is not shut', () => {
+    const steps = ([withBed('at the end'), withLift('pedestal'), withSlats({})] as const).map((made) => {
+      const plan = planWith({ ...made, change: inSpace(VAN) });
+      return beforeYouMove(plan, buildScene(plan))[0]!.words.split(' the ')[0];
+    });
+    expect(steps).toEqual(['Fold up', 'Lower', 'Push in']);
+  });
+
   it('what comes out from behind a leaf goes in first, then the leaf is shut and fastened', () => {
     const on = caseOf({ z: mm(100) });
     const door = doorOf({ underWay: { hardware: 'bolt-80', count: 2 } });
@@ -102,7 +110,7 @@ describe('before it moves', () => {
     const plan = planWith({ carcasses: [on], parts: [door, inner], change: inSpace(VAN) });
     const steps = beforeYouMove(plan, buildScene(plan)).map(({ words }) => words);
     expect(steps.slice(0, 4)).toEqual(['Shut the inner drawer, 3.', 'Shut the inner drawer, 2.', 'Shut the inner drawer, 1.', 'Shut the door, and fasten 2 of barrel bolt 80 mm.']);
-    expect(steps).toContain('Belts are free, and so is the way out, of every door and hatch.');
+    expect(steps).toContain('Belts are free, and so is the way out through every door and hatch.');
     expect(beforeYouMove(planWith({ parts: [door] }), buildScene(planWith({ parts: [door] })))).toEqual([]);
   }); // prettier-ignore
 });

@@ -8,6 +8,7 @@ import type { Bed } from './schema';
 
 export const BED: Family<Bed, LaidBed> = {
   word: 'fold-up bed',
+  stow: 'Fold up',
   mounts: ['bay'],
   adds: [
     { words: 'A bed that turns at its end' },

@@ -159,6 +159,8 @@ export interface Family<Part, Laid, At extends AnyPlace = PartPlace> {
   cuts?(laid: Laid): CutOut | undefined;
   /** Every clear opening that its movers allow together, the widest first. */
   openings?(laid: Laid): readonly ClearOpening[];
+  /** What is done with one that is open: it is shut where nothing else is said. */
+  readonly stow?: 'Fold up' | 'Fold down' | 'Lower' | 'Push in' | 'Turn back';
   /** Nothing of it moves by itself. */
   readonly still?: true;
   /** Its movers are weighed against what helps them: its appraisal balances them. */

@@ -8,6 +8,7 @@ import type { Cover } from './schema';
 
 export const COVER: Family<Cover, LaidCover, AnyPlace> = {
   word: 'cover',
+  stow: 'Turn back',
   mounts: ['wall', 'mover', 'top'],
   adds: [{ words: 'A cover that swings aside' }],
   fresh: freshOnTop,

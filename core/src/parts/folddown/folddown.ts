@@ -8,6 +8,7 @@ import type { FoldDown } from './schema';
 
 export const FOLD_DOWN: Family<FoldDown, LaidFoldDown, GroundPlace> = {
   word: 'fold-down leaf',
+  stow: 'Fold down',
   mounts: ['wall'],
   adds: [
     { words: 'A table that folds down' },

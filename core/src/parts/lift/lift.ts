@@ -8,6 +8,7 @@ import type { LiftTable } from './schema';
 
 export const LIFT: Family<LiftTable, LaidLift, GroundPlace> = {
   word: 'lift table',
+  stow: 'Lower',
   mounts: ['floor'],
   adds: [
     { words: 'A table on a pedestal' },

@@ -8,6 +8,7 @@ import type { Platform } from './schema';
 
 export const PLATFORM: Family<Platform, LaidPlatform> = {
   word: 'folding platform',
+  stow: 'Fold up',
   mounts: ['top'],
   adds: [
     { words: 'A folding platform on legs' },

@@ -8,6 +8,7 @@ import type { Slats } from './schema';
 
 export const SLATS: Family<Slats, LaidSlats> = {
   word: 'slat bed',
+  stow: 'Push in',
   mounts: ['top'],
   adds: [{ words: 'A slat bed that is drawn out' }],
   fresh: freshSlats,
