@@ -47,6 +47,7 @@ export const WORK_COLUMNS = [
   'depth from',
   'depth to',
   'round',
+  'corner',
   'screw',
   'mate piece',
   'mate work',
@@ -101,7 +102,7 @@ export function workRows(plan: Plan): string[][] {
   return [
     [...WORK_COLUMNS],
     ...made(plan).flatMap(({ piece }) =>
-      piece.works.map(({ key, kind, side, words, region, round, screw, mate }): string[] => [
+      piece.works.map(({ key, kind, side, words, region, round, corner, screw, mate }): string[] => [
         piece.key,
         key,
         kind,
@@ -109,6 +110,7 @@ export function workRows(plan: Plan): string[][] {
         words ?? '',
         ...[region.length, region.width, region.thick].flatMap(([from, to]) => [mm(from), mm(to)]),
         round ? 'round' : '',
+        corner?.join(' and ') ?? '',
         screw ? mm(screw.long) : '',
         mate?.piece ?? '',
         mate?.work ?? '',

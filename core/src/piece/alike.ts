@@ -101,17 +101,28 @@ function fits(a: Piece, b: Piece, turn: Turn, size: Readonly<Record<keyof Region
   if (!edges || !faces || a.works.length !== b.works.length) return false;
   const left = [...b.works];
   return a.works.every((work) => {
-    const turned = { ...work, side: turn.side[work.side], region: turn.region(work.region, size) };
+    const turned = {
+      ...work,
+      side: turn.side[work.side],
+      region: turn.region(work.region, size),
+      ...(work.corner && {
+        corner: work.corner.map((side) => turn.side[side]),
+      }),
+    };
     const i = left.findIndex((there) => sameWork(turned, there));
     if (i >= 0) left.splice(i, 1);
     return i >= 0;
   });
 }
 
+const sameCorner = (a: readonly Side[], b: readonly Side[] = []) =>
+  a.length === b.length && a.every((side) => b.includes(side));
+
 function sameWork(a: Work, b: Work): boolean {
   return (
     a.kind === b.kind &&
-    a.side === b.side &&
+    // A slant is square to two opposite sides: either is its own.
+    (a.corner ? sameCorner(a.corner, b.corner) : a.side === b.side) &&
     a.round === b.round &&
     a.screw?.long === b.screw?.long &&
     (['length', 'width', 'thick'] as const).every((axis) =>

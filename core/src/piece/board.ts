@@ -6,6 +6,7 @@ import { lessAir } from './lessAir';
 import { massOf } from '../solid/mass';
 import { frameAxis, lieIn, regionIn, type Way } from './lie';
 import type { Cutting, Lie, Piece, Sizes, Wood } from './piece';
+import { slantsOf } from './slants';
 import { FILLED, type Edge, type Work } from './work';
 
 /** A work as it is given: its box in the frame that its piece is laid in, and its own part of the key. */
@@ -39,6 +40,8 @@ export interface Board extends Pick<Piece, 'key' | 'item' | 'role' | 'name' | 't
   readonly is?: 'kept';
   /** Other solids than its box: of a side that leans, of an old box. */
   readonly solids?: readonly Convex[];
+  /** Its one solid is its box less what is cut off on slants, which are works of it. */
+  readonly slanted?: true;
 }
 
 /** A board with more worked into it. */
@@ -117,13 +120,29 @@ class MadeBoard implements Piece {
   }
 
   get works(): readonly Work[] {
-    return this.once('works', ({ key, at, way }) => this.worked.map((work) => workIn(key, at, way, work)));
+    return this.once('works', ({ key, at, way, slanted }) => [
+      ...this.worked.map((work) => workIn(key, at, way, work)),
+      ...(slanted ? this.slants : NONE),
+    ]);
   }
 
   get wood(): Wood {
     return this.once('wood', ({ at, solids }) =>
       solids ? massOf(solids) : woodOf(this.frame, at, this.worked),
     );
+  }
+
+  private get slants(): readonly Work[] {
+    const [solid] = this.solids;
+    if (!solid) return NONE;
+    const { length, width, thick } = this.size;
+    const cut = slantsOf(solid, this.lie, { length: length.mm, width: width.mm, thick: thick.mm });
+    const of = ({ corner }: (typeof cut)[number]) => `${this.key}#slant-${corner.join('-')}`;
+    return cut.map((slant, i) => {
+      // About a round there are several.
+      const before = cut.slice(0, i).filter((other) => of(other) === of(slant)).length;
+      return { ...slant, key: before > 0 ? `${of(slant)}-${before + 1}` : of(slant) };
+    });
   }
 
   private get worked(): readonly WorkIn[] {

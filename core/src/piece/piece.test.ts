@@ -6,6 +6,7 @@ import { USUAL_MATERIALS, USUAL_SCHOOLS } from '../material/schema';
 import { frameOf } from '../item/frame';
 import { massOf } from '../solid/mass';
 import type { Convex } from '../solid/convex';
+import type { Point2 } from '../solid/prism';
 import { toSpace } from './lie';
 import { areAlike } from './alike';
 import { alsoWorked, board, type Board, type WorkIn } from './board';
@@ -106,6 +107,19 @@ describe('pieces alike', () => {
     ]).toEqual([true, false]);
     const screwed = (long: number) => flat(700, 300, [hole(40, 30, { kind: 'screw', screw: { long } })]);
     expect(areAlike(screwed(25), screwed(30), true)).toBe(false);
+  });
+
+  it('are so where as much is cut off on a slant at a corner that a half turn brings there', () => {
+    const end = (outline: readonly Point2[]) => flat(700, 300, [], { solids: [unturned.upright(outline, 0, 18)], slanted: true }); // prettier-ignore
+    const near = end([[0, 60], [80, 0], [700, 0], [700, 300], [0, 300]]); // prettier-ignore
+    const far = end([[0, 0], [700, 0], [700, 240], [620, 300], [0, 300]]); // prettier-ignore
+    const other = end([[0, 80], [60, 0], [700, 0], [700, 300], [0, 300]]); // prettier-ignore
+    expect(areAlike(near, far, true)).toBe(true);
+    expect(areAlike(near, other, true)).toBe(false);
+    expect(worksWords(near).map((words) => sayLengths(words, MILLIMETRES))).toEqual([
+      'Cut off on a slant where one end and one edge meet: 80 mm along one edge, 60 mm along one end.',
+    ]);
+    expect(near.wood!.volume).toBeCloseTo((700 * 300 - (80 * 60) / 2) * 18, 6);
   });
 
   it('every board is like itself however it is turned, and like is like both ways', () => {

@@ -34,6 +34,7 @@ export const WORK_KINDS = [
   'screw',
   'footprint',
   'scribe',
+  'slant',
 ] as const;
 export type WorkKind = (typeof WORK_KINDS)[number];
 
@@ -50,6 +51,8 @@ export interface Work {
   readonly round?: true;
   /** The ends or edges it is measured from; the nearest ones where none are named. */
   readonly from?: readonly Edge[];
+  /** Of a slant: the two or three sides that meet where it is cut off. What is taken out is the part of its box at that corner, cut off by the plane through the far ends of the edges there. */
+  readonly corner?: readonly Side[];
   /** Another body passes through it: it is no part of what is checked. All else is filled once the job is put together. */
   readonly air?: true;
   /** It is for screws so long, mm, driven from its side: their heads are there. */

@@ -1,6 +1,7 @@
 import { capitalised } from '../item/capitals';
 import { lengthMark } from '../length/lengthMark';
 import type { Piece, Sizes } from './piece';
+import { span } from '../solid/bounds';
 import { alongOf, depthOf, type Edge, type Region, type Side, type Work, type WorkKind } from './work';
 
 /** One is called so, and several. */
@@ -16,6 +17,7 @@ const NAMES: Readonly<Record<WorkKind, readonly [one: string, many: string]>> = 
   screw: ['A screw hole', 'screw holes'],
   footprint: ['A place', 'places'],
   scribe: ['Wood left on to be cut to the wall', 'strips left on to be cut to the wall'],
+  slant: ['A slant', 'slants'],
 };
 
 const PLAIN: Readonly<Record<Side, string>> = {
@@ -36,15 +38,11 @@ export function worksWords({ works, size, sides }: Piece): string[] {
   for (const given of works) {
     const work = onPiece(given, size);
     if (work.kind === 'footprint' && !work.words) continue;
-    const key = JSON.stringify([
-      work.kind,
-      work.side,
-      work.round,
-      shapeOf(work),
-      work.screw,
-      crossOf(work),
-      work.words,
-    ]);
+    const key = JSON.stringify(
+      work.corner
+        ? [work.kind, work.corner]
+        : [work.kind, work.side, work.round, shapeOf(work), work.screw, crossOf(work), work.words],
+    );
     groups.set(key, [...(groups.get(key) ?? []), work]);
   }
   return [...groups.values()].map((alike) => sentence(alike, size, sides ?? {}));
@@ -85,6 +83,7 @@ const middle = ([from, to]: readonly [number, number]) => (from + to) / 2;
 
 function sentence(alike: readonly Work[], size: Sizes, sides: NonNullable<Piece['sides']>): string {
   const [work] = alike as [Work];
+  if (work.corner) return slantSentence(alike, work.corner, sides);
   const where = (side: Side) => (sides[side] ? `the ${sides[side]}` : PLAIN[side]);
   const normal = alongOf(work.side);
   const [along, across] = AXES[normal];
@@ -115,6 +114,19 @@ function sentence(alike: readonly Work[], size: Sizes, sides: NonNullable<Piece[
     deep <= CLOSE ? ` on ${side}` : through ? ', right through' : `, ${lengthMark(deep)} deep in ${side}`;
   return `${capitalised(name)}${of}, ${shape}${depth}${places.length > 0 ? `: ${places.join('; ')}` : ''}${screw}.`;
 }
+
+/** What is cut off where sides meet: in one cut, or in flats about a round. */
+function slantSentence(alike: readonly Work[], corner: readonly Side[], sides: NonNullable<Piece['sides']>): string {
+  const where = (side: Side) => (sides[side] ? `the ${sides[side]}` : PLAIN[side]);
+  // What goes along the length is measured along an edge, and so is told with the others that meet there.
+  const legs = corner.map((side) => {
+    const along = corner.filter((other) => other !== side).map(where);
+    const most = Math.max(...alike.map(({ region }) => span(region[alongOf(side)])));
+    return `${lengthMark(most)} along ${along.join(' and ')}`;
+  });
+  const flats = alike.length > 1 ? ` in ${alike.length} flats` : '';
+  return `Cut off on a slant${flats} where ${corner.map(where).join(' and ')} meet: ${legs.join(', ')}.`;
+} // prettier-ignore
 
 /** Where works are along one axis, from the end or edge they are measured from, or the nearer one. */
 function place(

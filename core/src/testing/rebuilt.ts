@@ -15,6 +15,8 @@ export interface Rebuilt {
 }
 
 const AXES = ['length', 'width', 'depth'] as const;
+const AXIS_OF: Readonly<Record<string, number>> = { start: 0, end: 0, left: 1, right: 1, face: 2, back: 2 };
+const FAR: ReadonlySet<string> = new Set(['end', 'right', 'back']);
 /** Sides of the drum that stands for a boring. */
 const ROUND = 48;
 
@@ -61,6 +63,24 @@ export async function rebuilder() {
     return turned.translate(middle(l), middle(w), middle(t));
   };
 
+  /** The part of its box at a corner, cut off by the plane through the far ends of the edges that meet there. */
+  const wedge = (work: Cells): Manifold => {
+    const ranges = rangesOf(work);
+    const ends = work['corner']!.split(' and ').map((side) => {
+      const axis = AXIS_OF[side]!;
+      const [from, to] = ranges[axis]!;
+      return FAR.has(side) ? { axis, at: to, off: from } : { axis, at: from, off: to };
+    });
+    const throughs = [0, 1, 2].filter((axis) => ends.every((end) => end.axis !== axis));
+    const apex = ends.reduce<number[]>((point, { axis, at }) => point.with(axis, at), [0, 0, 0]);
+    const points = [apex, ...ends.map(({ axis, off }) => apex.with(axis, off))];
+    const all = throughs.reduce(
+      (some, axis) => some.flatMap((point) => ranges[axis]!.map((at) => point.with(axis, at))),
+      points,
+    );
+    return Manifold.hull(all as [number, number, number][]);
+  };
+
   const hasSize = (work: Cells) => rangesOf(work).every(([from, to]) => to > from);
 
   /** From a piece's own length, width and depth into the space. */
@@ -93,7 +113,9 @@ export async function rebuilder() {
   const rebuild = (pieces: readonly Cells[], works: readonly Cells[]): Rebuilt[] =>
     pieces.map((piece): Rebuilt => {
       const own = works.filter((work) => work['piece'] === piece['piece']);
-      const out = own.filter(hasSize).map((work) => (work['round'] ? drum(work) : block(rangesOf(work))));
+      const out = own
+        .filter(hasSize)
+        .map((work) => (work['round'] ? drum(work) : work['corner'] ? wedge(work) : block(rangesOf(work))));
       const worked = out.reduce((board, hole) => board.subtract(hole), boardOf(piece, own));
       return { key: piece['piece']!, is: piece['is']!, solid: worked.transform(placeOf(piece)) };
     });

@@ -1,4 +1,6 @@
 import { lengthMark, massMark } from '../../length/lengthMark';
+import { leaningIn } from '../../item/frame';
+import { boundsIn } from '../../piece/boundsIn';
 import { board } from '../../piece/board';
 import type { Piece } from '../../piece/piece';
 import { plain } from '../../piece/plain';
@@ -6,13 +8,15 @@ import { span, type Range } from '../../solid/bounds';
 import type { Convex } from '../../solid/convex';
 import { massOf } from '../../solid/mass';
 import { clipped, inset } from '../../solid/polygon';
-import type { Point2 } from '../../solid/prism';
-import { headAt, type HungLeaf, type LaidHidden } from './lay';
+import type { Point2, Point3 } from '../../solid/prism';
+import { headAt, placeIn, type HungLeaf, type LaidHidden } from './lay';
 import { boundsOf, headPlate, isTapered, upright, wholeHigh } from './planSolids';
 import type { Body } from './schema';
-import { cutNotes, highSum, leafWords, line, ownWords, taperNotes, wideSum } from './sums';
+import { highSum, leafWords, line, ownWords, taperNotes, wideSum } from './sums';
 
 type CaseBody = Extract<Body, { kind: 'case' }>;
+/** An end narrower than this is none: its cheek runs on instead, mm. */
+const LEAST_END = 1;
 /** Over what stands on a shelf a hand gets in, mm. Common practice. */
 const OVER_BOOKS = 30;
 const MM_A_M = 1000;
@@ -62,9 +66,9 @@ function endPieces(laid: LaidHidden, leaf: HungLeaf, lay: CaseLay): Piece[] {
   const { hidden, thick, frame } = laid;
   const { relief } = hidden;
   return (['hinge', 'free'] as const).flatMap((end): Piece[] => {
-    const cut = leaf.cut && (end === 'hinge' || (relief.kind !== 'none' && relief.both)) ? leaf.cut : undefined;
-    const v: Range = [Math.max(lay.depth[0], cut?.deep ?? 0), lay.depth[1]];
-    if (span(v) < 1) return [];
+    const isCut = leaf.cut && (end === 'hinge' || (relief.kind !== 'none' && relief.both));
+    const v: Range = [Math.max(lay.depth[0], isCut ? cutFrom(leaf) : 0), lay.depth[1]];
+    if (span(v) < LEAST_END) return [];
     const u: Range = end === 'hinge' ? [0, thick] : [leaf.wide - thick, leaf.wide];
     const high = Math.max(headAt(laid, leaf, u[0]), headAt(laid, leaf, u[1]));
     const at = boundsOf(laid, leaf, u, v, [leaf.z[0], high]);
@@ -87,53 +91,87 @@ function endPieces(laid: LaidHidden, leaf: HungLeaf, lay: CaseLay): Piece[] {
         ],
         thick: [{ words: 'as the board', mm: thick }],
         material: hidden.body.material,
-        ...(isTapered(laid) && { solids: wholeHigh(laid, leaf, plan) }),
+        ...(isTapered(laid) && { solids: wholeHigh(laid, leaf, plan), slanted: true as const }),
       }),
     ];
   });
 } // prettier-ignore
 
-/** The boards along what is cut off its ends; a round one is bent from a thin sheet or coopered. */
+/** The boards along what is cut off its ends: one along a cut, staves about a round. */
 function cheekPieces(laid: LaidHidden, leaf: HungLeaf, { depth }: CaseLay): Piece[] {
-  const { hidden, thick, frame, deep } = laid;
-  const { cut } = leaf;
-  if (!cut) return [];
-  const line = leaf.outline.slice(0, leaf.outline.findIndex(([, v]) => v === 0) + 1);
+  const { hidden, thick, frame, away, deep } = laid;
+  if (!leaf.cut) return [];
+  // Where its back leads, what is cut off that is no board's.
+  const all = cutFacets(leaf);
+  const facets = all.filter((_, i) => i === 0 || all[i - 1]![1] > depth[0] + LEAST_END);
   const ends = hidden.relief.kind !== 'none' && hidden.relief.both ? [false, true] : [false];
-  const long = line.slice(1).reduce((sum, [u, v], i) => sum + Math.hypot(u - line[i]![0], v - line[i]![1]), 0);
-  return ends.map((far) => {
-    const key = `${leaf.key}/cheek${far ? '-free' : ''}`;
-    const solids = line.slice(1).flatMap((to, i): Convex[] => {
-      const from = line[i]!;
-      const wide = Math.hypot(to[0] - from[0], to[1] - from[1]);
-      const inward: Point2 = [(-(to[1] - from[1]) / wide) * thick, ((to[0] - from[0]) / wide) * thick];
-      const strip: Point2[] = [from, to, [to[0] + inward[0], to[1] + inward[1]], [from[0] + inward[0], from[1] + inward[1]]];
-      const placed = far ? strip.map(([u, v]): Point2 => [leaf.wide - u, v]).reverse() : strip;
-      const kept = clipped(clipped(placed, ([, v]) => v - depth[0]), ([, v]) => depth[1] - v);
-      return wholeHigh(laid, leaf, kept);
-    });
-    const u: Range = far ? [leaf.wide - cut.along, leaf.wide] : [0, cut.along];
-    return board(frame, {
-      key,
-      item: hidden.id,
-      role: 'cheek',
-      name: `${hidden.name}${ownWords(leaf)}, cheek`,
-      told: { key, words: `the cheek of ${leafWords(laid, leaf)}` },
-      at: boundsOf(laid, leaf, u, [depth[0], Math.min(depth[1], cut.deep)], leaf.z),
-      way: ['z', 'x'],
-      length: highSum(laid),
-      width: [{ words: cut.round ? 'round its arc' : 'across what is cut off', mm: long }],
-      thick: [{ words: 'as the board', mm: thick }],
-      material: hidden.body.material,
-      solids,
-      notes: [
-        cut.round
-          ? `Bent to ${lengthMark(cut.along)}, or of staves that meet on that arc.`
-          : `Its edges bevelled to ${Math.round((Math.atan2(cut.along, Math.min(deep, cut.deep)) * 1800) / Math.PI) / 10}° and its complement.`,
-      ],
-    });
-  });
+  const behind = depth[1] - facets[0]![1] < LEAST_END ? depth[1] : facets[0]![1];
+  return ends.flatMap((far) =>
+    staves(facets, thick, 2 * (leaf.wide + deep)).flatMap((stave, i): Piece[] => {
+      const kept = clipped(clipped(stave, ([, v]) => v - depth[0]), ([, v]) => behind - v);
+      if (kept.length < 3) return [];
+      const placed = far ? kept.map(([u, v]): Point2 => [leaf.wide - u, v]).reverse() : kept;
+      const [from, to] = [facets[i]!, facets[i + 1]!].map(([u, v]) =>
+        placeIn(leaf, away, deep, [far ? leaf.wide - u : u, v]),
+      ) as [Point2, Point2];
+      const facet = Math.hypot(to[0] - from[0], to[1] - from[1]);
+      const along: Point3 = [(to[0] - from[0]) / facet, (to[1] - from[1]) / facet, 0];
+      const own = leaningIn(frame, [from[0], from[1], 0], along, [0, 0, 1]);
+      const solids = wholeHigh(laid, leaf, placed);
+      const at = boundsIn(own, { pieces: solids })!;
+      const several = facets.length > 2;
+      const key = `${leaf.key}/cheek${far ? '-free' : ''}${several ? `-${i + 1}` : ''}`;
+      return [
+        board(own, {
+          key,
+          item: hidden.id,
+          role: 'cheek',
+          name: `${hidden.name}${ownWords(leaf)}, ${several ? 'stave of its cheek' : 'cheek'}`,
+          told: { key: `${leaf.key}/cheek${far ? '-free' : ''}`, words: `the cheek of ${leafWords(laid, leaf)}` },
+          at,
+          way: ['z', 'x'],
+          length: [...highSum(laid), ...line('slope of its head', at.z[1] - leaf.z[1])],
+          width: [{ words: several ? 'a flat of its round' : 'across what is cut off', mm: facet }, ...line('its bevels', span(at.x) - facet)],
+          thick: [{ words: 'as the board', mm: thick }, ...line('what its bevels leave', span(at.y) - thick)],
+          material: hidden.body.material,
+          solids,
+          slanted: true,
+          notes: several && i === 0 ? [`Its staves, or layers of thin board bent to ${lengthMark(leaf.cut!.along)} instead.`] : [],
+        }),
+      ];
+    }),
+  );
 } // prettier-ignore
+
+/** The flats of what is cut off its hinge end, from its outer point to the face that leads. */
+const cutFacets = ({ outline }: HungLeaf): readonly Point2[] =>
+  outline.slice(0, outline.findIndex(([, v]) => v === 0) + 1);
+
+/** How far back from the face that leads its cut end begins: a round's tangent is one plane with the board behind it. */
+const cutFrom = (leaf: HungLeaf) => cutFacets(leaf)[0]![1];
+
+/** A board under each flat of a line, mitred where two meet, and run on so far past the line's ends. */
+function staves(line: readonly Point2[], thick: number, on: number): Point2[][] {
+  const flats = line.slice(1).map((to, i) => {
+    const from = line[i]!;
+    const wide = Math.hypot(to[0] - from[0], to[1] - from[1]);
+    return { from, to, along: [(to[0] - from[0]) / wide, (to[1] - from[1]) / wide] as Point2 };
+  });
+  return flats.map(({ from, to, along: [c, s] }, i) => {
+    const at = ([u, v]: Point2, along: number, inward: number): Point2 => [u + c * along - s * inward, v + s * along + c * inward]; // prettier-ignore
+    const run: Point2[] = [at(from, -on, 0), at(to, on, 0), at(to, on, thick), at(from, -on, thick)];
+    // Along the joint of two flats their ways differ alike to either side.
+    const before = flats[i - 1]?.along;
+    const next = flats[i + 1]?.along;
+    const mitred = before ? clipped(run, past(from, [before[0] + c, before[1] + s])) : run;
+    return next ? clipped(mitred, past(to, [-next[0] - c, -next[1] - s])) : mitred;
+  });
+}
+
+const past =
+  ([u0, v0]: Point2, [du, dv]: Point2) =>
+  ([u, v]: Point2) =>
+    (u - u0) * du + (v - v0) * dv;
 
 /** Its foot, its shelves and its head, between its ends. */
 function levelPieces(laid: LaidHidden, leaf: HungLeaf, lay: CaseLay, body: CaseBody): Piece[] {
@@ -161,21 +199,59 @@ function levelPieces(laid: LaidHidden, leaf: HungLeaf, lay: CaseLay, body: CaseB
       length: [
         ...wideSum(laid),
         { words: 'its sides', mm: -2 * thick, times: [2, thick] },
-        ...line('what slopes over it', span(u) - (leaf.wide - 2 * thick)),
+        ...line(isTapered(laid) ? 'what slopes over it' : 'what is cut off its ends', span(u) - (leaf.wide - 2 * thick)),
       ],
       width: [{ words: 'depth', mm: laid.deep }, ...line('the back', -laid.backThick)],
       thick: [{ words: 'as the board', mm: thick }],
       material: hidden.body.material,
       solids,
-      notes: cutNotes(laid, leaf),
+      slanted: true,
     });
   };
   const levels = ends.flatMap(({ role, name, z }): Piece[] => {
     const plan = underSlope(laid, leaf, lay, z + thick);
     return plan.length < 3 ? [] : [piece(role, name, [z, z + thick], plan, upright(laid, leaf, plan, z, z + thick))];
   });
-  const top = headPlate(laid, leaf, lay.inner, lay.head);
-  return [...levels, piece('top', 'head', [leaf.z[1] - thick, leaf.z[1]], lay.inner, top)];
+  const head = isTapered(laid)
+    ? slopingHead(laid, leaf, lay)
+    : piece('top', 'head', [leaf.z[1] - thick, leaf.z[1]], lay.inner, upright(laid, leaf, lay.inner, leaf.z[1] - thick, leaf.z[1]));
+  return [...levels, head];
+} // prettier-ignore
+
+/** Its head where it slopes: along the slope, its ends bevelled to its sides. */
+function slopingHead(laid: LaidHidden, leaf: HungLeaf, lay: CaseLay): Piece {
+  const { hidden, thick, frame, away, deep } = laid;
+  const ends = [0, leaf.wide].map((u): Point2 => [placeIn(leaf, away, deep, [u, 0])[0], headAt(laid, leaf, u)]);
+  const [[x0, z0], [x1, z1]] = ends.sort(([a], [b]) => a - b) as [Point2, Point2];
+  const long = Math.hypot(x1 - x0, z1 - z0);
+  const [c, s] = [(x1 - x0) / long, (z1 - z0) / long];
+  const own = leaningIn(frame, [x0, 0, z0], [c, 0, s], [-s, 0, c]);
+  const solids = headPlate(laid, leaf, lay.inner, lay.head);
+  const at = boundsIn(own, { pieces: solids })!;
+  const key = `${leaf.key}/head`;
+  const level = leaf.wide - 2 * thick;
+  const bevels = thick * Math.abs(s / c);
+  return board(own, {
+    key,
+    item: hidden.id,
+    role: 'top',
+    name: `${hidden.name}${ownWords(leaf)}, head`,
+    told: { key: `${leaf.key}/top`, words: `the head of ${leafWords(laid, leaf)}` },
+    at,
+    way: ['x', 'y'],
+    length: [
+      ...wideSum(laid),
+      { words: 'its sides', mm: -2 * thick, times: [2, thick] },
+      ...line('what its slope adds', level / c - level),
+      ...line('the bevels of its ends', bevels),
+      ...line('what is cut off its ends', span(at.x) - level / c - bevels),
+    ],
+    width: [{ words: 'depth', mm: deep }, ...line('the back', -laid.backThick)],
+    thick: [{ words: 'as the board', mm: thick }],
+    material: hidden.body.material,
+    solids,
+    slanted: true,
+  });
 } // prettier-ignore
 
 /** What of its inner plan is under its head at a height. */
@@ -194,6 +270,9 @@ function backPiece(laid: LaidHidden, leaf: HungLeaf, lay: CaseLay, body: CaseBod
   if (body.back === null) return [];
   const key = `${leaf.key}/back`;
   const plan: Point2[] = clipped(clipped(leaf.outline, ([, v]) => v - lay.back[0]), ([, v]) => lay.back[1] - v);
+  const us = plan.map(([u]) => u);
+  const u: Range = [Math.min(...us), Math.max(...us)];
+  const high = Math.max(...u.map((at) => headAt(laid, leaf, at)));
   return [
     board(frame, {
       key,
@@ -201,13 +280,14 @@ function backPiece(laid: LaidHidden, leaf: HungLeaf, lay: CaseLay, body: CaseBod
       role: 'back',
       name: `${hidden.name}${ownWords(leaf)}, back`,
       told: { key, words: `the back of ${leafWords(laid, leaf)}` },
-      at: boundsOf(laid, leaf, [0, leaf.wide], lay.back, leaf.z),
+      at: boundsOf(laid, leaf, u, lay.back, [leaf.z[0], high]),
       way: ['z', 'x'],
-      length: highSum(laid),
-      width: wideSum(laid),
+      length: [...highSum(laid), ...line('slope of its head', high - leaf.z[1])],
+      width: [...wideSum(laid), ...line('what is cut off its ends', span(u) - leaf.wide)],
       thick: [{ words: 'as the board', mm: backThick }],
       material: body.back,
-      ...((isTapered(laid) || laid.away) && { solids: wholeHigh(laid, leaf, plan) }),
+      solids: wholeHigh(laid, leaf, plan),
+      slanted: true,
       notes: [...taperNotes(laid, leaf), 'Glued and screwed all round: it keeps the case from racking.'],
     }),
   ];
@@ -239,6 +319,8 @@ function lipPieces(laid: LaidHidden, leaf: HungLeaf, lay: CaseLay, body: CaseBod
         width: [{ words: 'as chosen', mm: body.lip.mm }],
         thick: [{ words: 'as the board', mm: thick }],
         material: hidden.body.material,
+        solids: upright(laid, leaf, plan, foot, foot + body.lip.mm),
+        slanted: true,
       }),
     ];
   });

@@ -2,7 +2,7 @@ import { noteOf, type PartNote } from '../../item/note';
 import { forceMark, lengthMark, massMark } from '../../length/lengthMark';
 import { graded } from '../../strength/spans';
 import type { HungLeaf, LaidHidden } from './lay';
-import { sagOf, type LeafLoad } from './load';
+import { HINGE_ENDS, sagOf, type LeafLoad } from './load';
 import { leafWords } from './sums';
 import {
   braceTension,
@@ -67,7 +67,7 @@ function hingeNotes(laid: LaidHidden, { leaf, kg, off, spacing }: LeafLoad): Par
   if (!item) return [];
   const bears = hung.kind === 'butts' ? (item.rating * hung.count) / 2 : item.rating;
   const share = Math.max(kg / bears, pull / (SCREWS * SCREW_HOLDS));
-  const why = kg > bears ? `${hung.kind === 'butts' ? `${hung.count} of its hinges` : 'its pivots'} carry ${massMark(bears)}: stouter ones, or less on its shelves` : pull > SCREWS * SCREW_HOLDS ? `${SCREWS} screws hold ${forceMark(SCREWS * SCREW_HOLDS)}: blocking behind the jamb and longer screws, or hinges farther apart` : hung.kind === 'pivots' ? 'the foot’s pivot carries all of the weight on the floor, so its plate stands on a joist or on blocking' : 'their screws go through the jamb into the stud or blocking behind it';
+  const why = kg > bears ? `${hung.kind === 'butts' ? `${hung.count} of its hinges` : 'its pivots'} carry ${massMark(bears)}: stouter ones, or less on its shelves` : pull > SCREWS * SCREW_HOLDS ? `${SCREWS} screws hold ${forceMark(SCREWS * SCREW_HOLDS)}: blocking behind the jamb and longer screws, or hinges farther apart` : hung.kind === 'pivots' ? `the foot’s pivot carries all of the weight on the floor, so its plate stands on a joist or on blocking, and the head’s goes into blocking ${lengthMark(leaf.z[1] - leaf.z[0])} above it` : `their screws go through the jamb into the stud or blocking behind it, ${lengthMarks(hingePlaces(leaf, hung.kind === 'butts' ? hung.count : 2))} above its foot`;
   return [
     noteOf(
       'hinges',
@@ -77,6 +77,16 @@ function hingeNotes(laid: LaidHidden, { leaf, kg, off, spacing }: LeafLoad): Par
     ),
   ];
 } // prettier-ignore
+
+/** The middles of its hinges above its foot, evenly between the outer two, mm. */
+function hingePlaces({ z: [foot, head] }: HungLeaf, count: number): number[] {
+  const high = head - foot;
+  const end = Math.min(HINGE_ENDS, high / 4);
+  return Array.from({ length: count }, (_, i) => end + (i * (high - 2 * end)) / Math.max(1, count - 1));
+}
+
+const lengthMarks = (all: readonly number[]) =>
+  all.map((mm) => lengthMark(Math.round(mm))).join(', ').replace(/, (?=[^,]*$)/, ' and '); // prettier-ignore
 
 /** How far its free edge hangs, and what that eats of the gaps about it. */
 function sagNotes(laid: LaidHidden, load: LeafLoad): PartNote[] {

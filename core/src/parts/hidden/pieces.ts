@@ -7,7 +7,7 @@ import type { PartPieces } from '../contract/family';
 import { casePieces } from './caseBoards';
 import { headAt, type HungLeaf, type LaidHidden } from './lay';
 import { isTapered, wholeHigh } from './planSolids';
-import { cutNotes, highSum, leafWords, line, ownWords, taperNotes, wideSum } from './sums';
+import { highSum, leafWords, line, ownWords, roundNotes, taperNotes, wideSum } from './sums';
 
 /** Each leaf with all that hangs on it; a case on a door that is there stands still on that, which carries it. */
 export function hiddenPieces(laid: LaidHidden): PartPieces {
@@ -50,8 +50,8 @@ function slabPiece(laid: LaidHidden, leaf: HungLeaf): Piece {
     width: wideSum(laid),
     thick: [{ words: layers > 1 ? `${layers} boards glued` : 'as the board', mm: deep }],
     material: body.material,
-    ...((leaf.cut || isTapered(laid)) && { solids: wholeHigh(laid, leaf, outline) }),
-    notes: [...cutNotes(laid, leaf), ...taperNotes(laid, leaf)],
+    ...((leaf.cut || isTapered(laid)) && { solids: wholeHigh(laid, leaf, outline), slanted: true as const }),
+    notes: [...roundNotes(laid, leaf), ...taperNotes(laid, leaf)],
   });
 }
 
@@ -64,6 +64,7 @@ function facingPieces(laid: LaidHidden, leaf: HungLeaf): Piece[] {
   const both = relief.kind !== 'none' && relief.both;
   const u: Range = [cut, leaf.wide - (both ? cut : 0)];
   const x: Range = leaf.side === 'left' ? [leaf.x[0] + u[0], leaf.x[0] + u[1]] : [leaf.x[1] - u[1], leaf.x[1] - u[0]]; // prettier-ignore
+  const high = Math.max(headAt(laid, leaf, u[0]), headAt(laid, leaf, u[1]));
   const key = `${leaf.key}/facing`;
   const y: Range = [leaf.y[0] - facingThick, leaf.y[0]];
   const outline: Point2[] =
@@ -77,13 +78,13 @@ function facingPieces(laid: LaidHidden, leaf: HungLeaf): Piece[] {
       role: 'panel',
       name: `${hidden.name}${ownWords(leaf)}, facing`,
       told: { key, words: `the facing of ${leafWords(laid, leaf)}` },
-      at: { x, y, z: leaf.z },
+      at: { x, y, z: [leaf.z[0], high] },
       way: ['z', 'x'],
-      length: highSum(laid),
+      length: [...highSum(laid), ...line('slope of its head', high - leaf.z[1])],
       width: [...wideSum(laid), ...line('what is cut off its corner', span(x) - leaf.wide)],
       thick: [{ words: 'as the board', mm: facingThick }],
       material: hidden.facing,
-      ...(isTapered(laid) && { solids: [frame.frontal(outline, ...y)] }),
+      ...(isTapered(laid) && { solids: [frame.frontal(outline, ...y)], slanted: true as const }),
       notes: taperNotes(laid, leaf),
     }),
   ];

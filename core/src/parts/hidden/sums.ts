@@ -9,7 +9,10 @@ export const leafWords = (laid: LaidHidden, { own }: Pick<HungLeaf, 'own'>): str
   own ? `the ${own} leaf of ${hiddenWords(laid)}` : hiddenWords(laid);
 
 export const ownWords = (leaf: HungLeaf) => (leaf.own ? `, ${leaf.own}` : '');
-export const line = (words: string, mm: number): SumLine[] => (mm !== 0 ? [{ words, mm }] : []);
+/** Less is left by arithmetic alone, mm. */
+const NOTHING = 1e-9;
+
+export const line = (words: string, mm: number): SumLine[] => (Math.abs(mm) > NOTHING ? [{ words, mm }] : []);
 
 /** What a leaf is along the wall: its opening less what is left beside it. */
 export function wideSum({ hidden: { opening, gaps, leaves, hung } }: LaidHidden): SumLine[] {
@@ -36,15 +39,13 @@ export const highSum = ({ hidden: { opening, gaps, hung } }: LaidHidden): SumLin
   ...line('gap at its foot', -gaps.foot.mm),
 ];
 
-export function cutNotes({ away }: LaidHidden, { cut }: HungLeaf): string[] {
-  if (!cut) return [];
-  const face = away ? 'back' : 'front';
-  return [
-    cut.round
-      ? `Its hinge edge is rounded to ${lengthMark(cut.along)} at the ${face}.`
-      : `Its hinge edge is cut back ${lengthMark(cut.along)} along it and ${lengthMark(cut.deep)} deep at the ${face}.`,
-  ];
-}
+/** Its flats are works of it; what they are planed to is not. */
+export const roundNotes = ({ away }: LaidHidden, { cut }: HungLeaf): string[] =>
+  cut?.round
+    ? [
+        `Its hinge edge is rounded to ${lengthMark(cut.along)} at the ${away ? 'back' : 'front'}: in flats first.`,
+      ]
+    : [];
 
 export function taperNotes({ hidden: { shape } }: LaidHidden, leaf: HungLeaf): string[] {
   if (shape.kind !== 'tapered') return [];

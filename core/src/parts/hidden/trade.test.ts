@@ -136,6 +136,46 @@ describe('how a leaf on an axis turns in its opening', () => {
   }); // prettier-ignore
 });
 
+describe('its boards where they are cut on a slant', () => {
+  const named = (made: Made) => {
+    const { pieces, laid } = built(made);
+    const all = [...pieces.moving, ...pieces.still].flatMap((link) => link.pieces);
+    return { laid, board: (role: string) => all.find((piece) => piece.role === role)! };
+  };
+
+  // By hand: a corner cut 80 along by 60 deep is 100 across, as 3 to 4 to 5; its board of 18 is bevelled at both edges
+  // along the front, which adds 18 x 80 / 60 = 24. Its shelves are cut parallel to it within 18 of wood: the same slope.
+  it('a cheek is as wide as its cut and its bevels, and its shelves are cut alongside', () => {
+    const { board } = named(withHidden(PIVOTS, { relief: { kind: 'cut', along: mm(80), deep: mm(60), both: false } }));
+    expect(board('cheek').size!.width.mm).toBeCloseTo(124, 9);
+    expect(board('cheek').works.map(({ kind, corner, region: { width, thick } }) => [kind, corner, width[1] - width[0], thick])).toEqual([
+      ['slant', ['right', 'face'], expect.closeTo(24, 9), [expect.closeTo(0, 9), expect.closeTo(18, 9)]],
+      ['slant', ['left', 'back'], expect.closeTo(24, 9), [expect.closeTo(0, 9), expect.closeTo(18, 9)]],
+    ]);
+    // Within its end of 18 it meets the front edge at 80 + 18 x 100 / 60 = 110 from the corner: 92 from its own end.
+    const [slant] = board('shelf').works;
+    expect(slant!.region.length[1] - slant!.region.length[0]).toBeCloseTo(92, 9);
+    expect(slant!.region.width[1] - slant!.region.width[0]).toBeCloseTo(69, 9);
+  });
+
+  // By hand: a head that falls s over its width w lies at sqrt(w^2 + s^2) / w of its level length, and its ends, cut
+  // plumb to its sides, add its thickness times s / w.
+  it('a head that slopes is as long as its slope, with its ends cut plumb', () => {
+    const { board, laid } = named(withHidden(PIVOTS, { shape: { kind: 'tapered', low: 'free edge', by: mm(600) } }));
+    const { wide } = laid.leaves[0]!;
+    const steep = 600 / wide;
+    expect(board('top').size!.length.mm).toBeCloseTo((wide - 36) * Math.sqrt(1 + steep * steep) + 18 * steep, 9);
+    expect(board('top').works.map(({ region: { length } }) => length[1] - length[0])).toEqual([
+      expect.closeTo(18 * steep, 9),
+      expect.closeTo(18 * steep, 9),
+    ]);
+    // Its back has the whole slope cut off one corner.
+    const [corner] = board('back').works;
+    expect(corner!.region.length[1] - corner!.region.length[0]).toBeCloseTo(600, 9);
+    expect(corner!.region.width[1] - corner!.region.width[0]).toBeCloseTo(wide, 9);
+  });
+}); // prettier-ignore
+
 describe('what a hidden door weighs on', () => {
   it('drops at its free edge by p W / s, and without a back by w L^4 / (8 E I) of its boards', () => {
     expect(dropByPlay(0.3, 762, 1600)).toBeCloseTo((0.3 * 762) / 1600, 12);
