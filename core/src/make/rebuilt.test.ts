@@ -93,6 +93,7 @@ describe('what is cut is what is checked', () => {
       const { Manifold, rebuild } = await rebuilder();
       const rebuilt = rebuild(tableOf(pieceRows(plan)), tableOf(workRows(plan)));
       const envelopes = new Map(cutPieces(plan).map(({ key, solids }) => [key, solids]));
+      const slanted = new Set(cutPieces(plan).filter(({ works }) => works.some(({ corner }) => corner)).map(({ key }) => key));
       expect(rebuilt.length).toBeGreaterThan(0);
       const found: string[] = [];
       for (const { key, is, solid } of rebuilt) {
@@ -103,6 +104,8 @@ describe('what is cut is what is checked', () => {
         );
         const out = solid.subtract(about).volume();
         if (out > SOME) found.push(`${key} stands ${Math.round(out)} mm3 out of its envelope`);
+        const less = about.subtract(solid).volume();
+        if (slanted.has(key) && less > SOME) found.push(`${key} has lost ${Math.round(less)} mm3 on its slants`);
       }
       rebuilt.forEach((one, i) => {
         for (const other of rebuilt.slice(i + 1)) {

@@ -11,7 +11,7 @@ import { doorOf, mm, planWith, caseOf } from '../testing/planWith';
 import { told } from '../testing/told';
 import { beforeYouMove } from './beforeMove';
 import { reportOf } from './report';
-import { heldUnderWay, waysThrown, wantedOf } from './underWay';
+import { heldUnderWay, rimHeight, waysThrown, wantedOf } from './underWay';
 
 const axles = { front: { at: mm(4000), spare: 900 }, rear: { at: mm(1000), spare: 900 } } as const;
 const VAN: Carries = { kind: 'vehicle', forward: 'south', ...axles };
@@ -92,6 +92,13 @@ describe('what a catch holds under way', () => {
     expect(told(weak)).toContain('what holds it bears 150 N: a catch with its keeper for');
     expect(told({ parts: [drawer] })).not.toContain('Under way');
   });
+
+  // By hand, at 0.8 g about the rim's edge: 0.8 x (150 - 100) = 40, half of 80.
+  it('on a shelf tips over a rim lower than h / 2 - b / (2 a)', () => {
+    expect(rimHeight({ high: 300, across: 80 }, 0.8)).toBeCloseTo(100, 9);
+    expect(rimHeight({ high: 300, across: 80 }, 0.2)).toBe(0);
+    expect(told({ carcasses: [caseOf()], change: inSpace(VAN) })).toContain('a rim: one 100 mm high keeps what is 300 mm high');
+  }); // prettier-ignore
 });
 
 describe('before it moves', () => {

@@ -2,7 +2,7 @@ import { AT_EASE } from '../balance/force';
 import { velocityAt } from '../balance/coordinate';
 import { called } from '../item/called';
 import { noteOf, type PartNote } from '../item/note';
-import { forceMark } from '../length/lengthMark';
+import { forceMark, lengthMark } from '../length/lengthMark';
 import { appraisalOf } from '../parts/appraisals';
 import { familyOf, type Part } from '../parts/families';
 import type { Existing } from '../existing/schema';
@@ -230,13 +230,25 @@ function spaceNotes(plan: Plan, carries: Carries, all: ReturnType<typeof heldUnd
   return [
     ...(first ? [noteOf('balance', 'hits', `Under way the ${called(first.mover.name)} opens first: ${first.held.worst.words} ${first.held.holds > 0 ? 'is more than its catch holds' : 'is enough, since nothing holds it'}.`, 'first')] : []),
     ...(most > SLIDES && open.length > 0
-      ? [noteOf('balance', 'tight', `What stands free slides from ${SLIDES} times gravity on, and ${Math.round(most * 100) / 100} is reckoned with: nothing stays on a table, nor in ${open.slice(0, 4).join(', ')}${open.length > 4 ? ` and ${open.length - 4} more` : ''} without a rim, a strap or a net.`, 'slides')]
+      ? [noteOf('balance', 'tight', `What stands free slides from ${SLIDES} times gravity on, and ${Math.round(most * 100) / 100} is reckoned with: nothing stays on a table, nor in ${open.slice(0, 4).join(', ')}${open.length > 4 ? ` and ${open.length - 4} more` : ''} without a strap, a net or a rim: one ${lengthMark(rimHeight(BOTTLE, Math.max(forward, back, side, Math.tan(heel * DEGREES))), 'least')} high keeps what is ${lengthMark(BOTTLE.high)} high and ${lengthMark(BOTTLE.across)} across from falling over it.`, 'slides')]
       : []),
     noteOf('caution', 'tight', 'Belts, exits and the way to them stay free with everything shut and held; nobody sits or sleeps where no belt is while it goes.', 'exits'),
     noteOf('caution', 'tight', `${burns(plan) ? 'What burns gas is off and its bottle shut before it moves: t' : 'T'}he locker of a gas bottle drains at its foot to outside, is shut off from where people are, and a boat’s drains overboard above the waterline; its fitting is for licensed people.`, 'gas'),
     noteOf('caution', 'tight', 'Batteries are strapped down, their poles covered, and aired as their maker says: some give off gas that burns. Licensed people connect them.', 'batteries'),
   ];
 } // prettier-ignore
+
+/** What is reckoned to stand on a shelf under way: a bottle, mm. Common practice. */
+const BOTTLE = { high: 300, across: 80 };
+
+/**
+ * How high a rim keeps what stands behind it from tipping over it, mm: above it share x g pushes with the lever
+ * high / 2 - rim, and its weight rights it with half of what it is across.
+ *
+ * @param share  of gravity that pushes it level
+ */
+export const rimHeight = ({ high, across }: typeof BOTTLE, share: number): number =>
+  Math.max(0, high / 2 - across / 2 / share);
 
 /** Carcasses with an opening that nothing closes. */
 function openShelves(plan: Plan): string[] {
