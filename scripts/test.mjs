@@ -41,16 +41,7 @@ await command(async () => {
     // These share a database: one file after the other.
     count('server tests', await jest(results, url, ['server'], ['--runInBand']));
     await buildPage();
-    // A browser waits more than it works: a half of the files on each processor, on a server and a database of its own.
-    const halves = await Promise.all(
-      [1, 2].map(async (half) =>
-        playwright(results, await cluster.makeDatabase(`browser${half}`), chromium, half),
-      ),
-    );
-    count('browser tests', {
-      passed: halves[0].passed + halves[1].passed,
-      failed: halves[0].failed + halves[1].failed,
-    });
+    count('browser tests', await playwright(results, await cluster.makeDatabase('browser'), chromium));
   } finally {
     await cluster.stop();
     rmSync(results, { recursive: true, force: true });
@@ -109,9 +100,8 @@ async function jest(results, url, rooms, how = ['--maxWorkers', '100%']) {
   return ran('Jest', code, passed, failed);
 }
 
-/** @param half  1 or 2 */
-async function playwright(results, url, chromium, half) {
-  const file = join(results, `playwright-${half}.json`);
+async function playwright(results, url, chromium) {
+  const file = join(results, 'playwright.json');
   const { code } = await run(
     node,
     [
@@ -119,8 +109,6 @@ async function playwright(results, url, chromium, half) {
       'test',
       '--config',
       fromRoot('e2e/playwright.config.ts'),
-      `--shard=${half}/2`,
-      ...['--output', join(results, `artefacts-${half}`)],
     ],
     {
       cwd: fromRoot('e2e'),

@@ -29,7 +29,11 @@ for (const colorScheme of ['light', 'dark'] as const) {
         await page.keyboard.press('w');
         await expect(page.getByRole('combobox', { name: 'What to find' })).toBeVisible();
       }
-      const { violations } = await new AxeBuilder({ page }).analyze();
+      // About a tab's panel the board is the same, and was looked through with its stage; in the dark only colours are others.
+      const axe = tab ? new AxeBuilder({ page }).include('[role="tabpanel"]') : new AxeBuilder({ page });
+      const { violations } = await (
+        colorScheme === 'dark' ? axe.withRules(['color-contrast']) : axe
+      ).analyze();
       const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
       expect(serious.map(({ id, nodes }) => `${path} ${id}: ${nodes[0]!.html.slice(0, 120)}`)).toEqual([]);
     }

@@ -139,7 +139,7 @@ for (const name of ['sedge-wren', 'hollin-hut', 'kiln-shed'])
     await page.goto(`/jobs/${id}/plan`);
     await expect(answer(page)).toContainText('so next');
     const items = ['carcasses', 'parts', 'things'].flatMap((list) => plan[list] as { name: string }[]);
-    let typed = 0;
+    const typed = new Set<string>();
     for (const item of items) {
       // A key in a field is a letter of it.
       await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
@@ -153,17 +153,22 @@ for (const name of ['sedge-wren', 'hollin-hut', 'kiln-shed'])
       const card = page.getByRole('region', { name: item.name, exact: true }).first();
       await expect(card).toBeVisible();
       const fields = card.getByRole('textbox');
-      for (let i = 0; i < (await fields.count()); i += 1) {
+      const all = await fields.evaluateAll((nodes) =>
+        (nodes as HTMLInputElement[]).map(({ labels, value, ariaLabel }) => [
+          labels?.[0]?.textContent ?? ariaLabel ?? '',
+          value,
+        ]),
+      );
+      for (const [i, [name, shown]] of (all as [string, string][]).entries()) {
         const field = fields.nth(i);
-        const shown = await field.inputValue();
-        // Lengths are told by their fractions; names and counts are other tests' matter.
-        if (!/\d\/\d/.test(shown)) continue;
+        // Lengths are told by their fractions; names and counts are other tests' matter. The same of the same field once.
+        if (!/\d\/\d/.test(shown) || typed.has(`${name} ${shown}`)) continue;
         await field.fill('');
         await field.fill(shown);
         await field.press('Enter');
         await expect(field).not.toHaveAttribute('aria-invalid', 'true');
-        typed += 1;
+        typed.add(`${name} ${shown}`);
       }
     }
-    expect(typed).toBeGreaterThan(3);
+    expect(typed.size).toBeGreaterThan(3);
   });
