@@ -1,7 +1,7 @@
 import { partsOf, type Body, type Mover } from '../scene/scene';
 import { MovingPiece } from '../clearance/movingPiece';
 import type { Convex } from '../solid/convex';
-import { type Polygon } from '../solid/polygon';
+import { overlap, subtracted, type Polygon } from '../solid/polygon';
 import { signedArea } from '../solid/outline';
 import type { Point3 } from '../solid/prism';
 import { seenPast, slitsOf, type Screen, type Slit } from './slits';
@@ -115,7 +115,23 @@ export class Look {
     const screens = bodies.flatMap((body) => this.screensOf(body));
     const known = this.last[of];
     if (known && sameScreens(known.screens, screens)) return known;
-    return (this.last[of] = { screens, seen: seenPast([this.view.target], screens) });
+    const seen =
+      known && this.seesTheSame(known, screens) ? known.seen : seenPast([this.view.target], screens);
+    return (this.last[of] = { screens, seen });
+  }
+
+  /** Whether what came hides nothing that was seen, and what went hid nothing that others do not: as of most edits elsewhere. */
+  private seesTheSame(known: Past, screens: readonly Screen[]): boolean {
+    const [before, now] = [known.screens, screens].map((all) => new Set(all.map(({ shadow }) => shadow))) as [
+      Set<Shadow>,
+      Set<Shadow>,
+    ];
+    const came = [...now].filter((one) => !before.has(one));
+    const went = [...before].filter((one) => !now.has(one));
+    return (
+      came.every(({ hides }) => sameItems(subtracted(known.seen, hides, 0), known.seen)) &&
+      went.every(({ hides }) => seenPast([overlap(this.view.target, hides)], screens).length === 0)
+    );
   }
 
   private screensOf(body: Body): Screen[] {

@@ -59,6 +59,14 @@ export function inset(outline: Polygon, by: (from: Point2, to: Point2) => number
   );
 }
 
+/** What two convex polygons share. */
+export const overlap = (one: Polygon, other: Polygon): Polygon =>
+  other.reduce<Polygon>(
+    (left, from, i) =>
+      left.length === 0 ? left : clipped(left, withinEdge(from, other[(i + 1) % other.length]!)),
+    one,
+  );
+
 /**
  * What of convex polygons lies outside another: convex again, and together all of it but for slivers.
  *
