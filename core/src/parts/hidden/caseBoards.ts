@@ -48,13 +48,14 @@ function layCase(laid: LaidHidden, leaf: HungLeaf): CaseLay {
   return { inner, depth, back, head: thick * slope };
 }
 
-/** Ends, cheeks, shelves, back, lips and what stands on it. */
+/** Shelves, ends, cheeks, back, lips and what stands on it. */
 export function casePieces(laid: LaidHidden, leaf: HungLeaf, body: CaseBody): Piece[] {
   const lay = layCase(laid, leaf);
   return [
+    // Its foot is what it is drawn by as it turns: that shows the whole of its plan.
+    ...levelPieces(laid, leaf, lay, body),
     ...endPieces(laid, leaf, lay),
     ...cheekPieces(laid, leaf, lay),
-    ...levelPieces(laid, leaf, lay, body),
     ...backPiece(laid, leaf, lay, body),
     ...lipPieces(laid, leaf, lay, body),
     ...bookPieces(laid, leaf, lay, body),

@@ -12,7 +12,7 @@ import { nudged, pressing } from './handInput';
 import { HandMarks } from './HandMarks';
 import { lensPlace, type LensPlace } from './lensPlace';
 import { LiveLayer } from './LiveLayer';
-import { airBounds, Blocked, reachOfPart, SweptAir } from './MovingPart';
+import { airBounds, Blocked, reachOfPart, shutBounds, SweptAir } from './MovingPart';
 import { DividersByHand } from './DividersByHand';
 import { OutlineByHand, TrueShapeOnSheet } from './OutlineByHand';
 import { ScaleBar } from './ScaleBar';
@@ -142,7 +142,10 @@ function Drawing(props: DrawingProps) {
     [scene.movers, selected],
   );
   const off = WALL * frame.scale + (large ? 26 : 16);
-  const dims = useMemo(() => dimensionsOf(plan, item, frame, off), [plan, item, frame, off]);
+  const dims = useMemo(() => {
+    const own = item && scene.movers.find((one) => one.item === item.id);
+    return dimensionsOf(plan, item, frame, off, own && shutBounds(own, frame));
+  }, [plan, item, scene.movers, frame, off]);
   const lens = useMemo(
     () => (large && !fixed ? lensFor(plan, scene, selected, frame) : undefined),
     [large, fixed, plan, scene, selected, frame],

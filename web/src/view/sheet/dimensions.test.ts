@@ -2,6 +2,7 @@ import { itemsOf, type Plan } from '@tarnpass/core';
 import { planOf } from '../../testing/jobStore';
 import { dimensionsOf } from './dimensions';
 import { fitFrame } from './frame';
+import type { Bounds } from './outline';
 import { FROM_ABOVE, LOOKING, type Projection } from './projection';
 import { cutOf, frontSight, planSight, sectionSight } from './views';
 
@@ -35,6 +36,15 @@ describe('the dimensions of a view', () => {
     ]);
     expect(told(LOOKING.south, carcass.id).map(([name]) => name)).toContain(`Height of ${carcass.name}`);
     expect(told(FROM_ABOVE, 'space')).toHaveLength(2);
+  });
+
+  it('and none of them lies under what rides on what is selected', () => {
+    const frame = frameOf(FROM_ABOVE);
+    const across = (shut?: Bounds) =>
+      dimensionsOf(plan, item(carcass.id), frame, 30, shut).find(({ key }) => key === 'size 0')!.from[1];
+    const bare = across();
+    const shut = { x: 300, y: bare - 10, width: 40, height: 200 };
+    expect(across(shut) < shut.y || across(shut) > shut.y + shut.height).toBe(true);
   });
 
   it.each(Object.entries({ above: FROM_ABOVE, ...LOOKING }))(

@@ -1,6 +1,7 @@
 import { extentOf, itemsOf, type Extent, type Item, type Plan } from '@tarnpass/core';
 import type { Dim } from './Dimension';
 import type { SheetFrame } from './frame';
+import type { Bounds } from './outline';
 import { axisOf, type Projection } from './projection';
 import type { Axis } from './snap';
 
@@ -31,13 +32,15 @@ function cornersOf(frame: SheetFrame, { least, greatest }: Extent) {
  * The dimensions of a view: the space's own outside its walls, and of what is selected its size and how far it stands
  * from two of them. Across ones lie over the item, upright ones beside it, on the side that has room.
  *
- * @param off  px from the space's inner face to its dimension lines
+ * @param off   px from the space's inner face to its dimension lines
+ * @param shut  what moves of the item where it stands shut, with all that rides on it: no line lies under that
  */
 export function dimensionsOf(
   plan: Plan,
   selected: Item | undefined,
   frame: SheetFrame,
   off: number,
+  shut?: Bounds,
 ): SheetDim[] {
   const { projection } = frame;
   const [space] = itemsOf(plan);
@@ -49,7 +52,7 @@ export function dimensionsOf(
   ];
   const extent = selected && selected.list !== 'space' ? extentOf(selected) : undefined;
   if (!selected || !extent) return dims;
-  return [...dims, ...itemDims(selected, extent, room, frame)];
+  return [...dims, ...itemDims(selected, extent, room, frame, shut)];
 }
 
 function spaceDim(plan: Plan, way: Projection['u'], from: Dim['from'], to: Dim['to']): SheetDim {
@@ -64,13 +67,21 @@ function spaceDim(plan: Plan, way: Projection['u'], from: Dim['from'], to: Dim['
   };
 }
 
-function itemDims(item: Item, extent: Extent, room: Extent, frame: SheetFrame): SheetDim[] {
+function itemDims(
+  item: Item,
+  extent: Extent,
+  room: Extent,
+  frame: SheetFrame,
+  shut: Bounds | undefined,
+): SheetDim[] {
   const { u, v } = frame.projection;
   const [across, up] = [axisOf(u), axisOf(v)];
   const own = cornersOf(frame, extent);
   const box = cornersOf(frame, room);
-  const y = own.top - OFF > box.top + 6 ? own.top - OFF : own.bottom + OFF;
-  const x = own.right + OFF < box.right - 6 ? own.right + OFF : own.left - OFF;
+  const top = Math.min(own.top, shut?.y ?? Infinity);
+  const right = Math.max(own.right, shut ? shut.x + shut.width : -Infinity);
+  const y = top - OFF > box.top + 6 ? top - OFF : own.bottom + OFF;
+  const x = right + OFF < box.right - 6 ? right + OFF : own.left - OFF;
   const dim = (
     kind: 'size' | 'offset',
     axis: Axis,
