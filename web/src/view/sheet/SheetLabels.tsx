@@ -15,7 +15,7 @@ import { isUpright } from './Dimension';
 import type { SheetDim } from './dimensions';
 import type { SheetFrame } from './frame';
 import { lensBounds, type LensPlace } from './lensPlace';
-import { layLabels, textWidth, type LabelBox, type LabelWish } from './labels';
+import { apart, layLabels, textWidth, type LabelBox, type LabelWish } from './labels';
 import { markPlaces, reachOfPart, shutBounds, tipBoxes } from './MovingPart';
 import { boundsOf, type Bounds } from './outline';
 import { itemBounds, overheadOf } from './StillBodies';
@@ -65,7 +65,10 @@ export function useSheetLabels(props: Props): SheetLabels {
     for (const mover of first) {
       said.set(mover.id, mover.name);
       const widths = large ? [textWidth(mover.name, SIZE) + 8, 0] : [0];
-      wishes.push({ key: mover.id, places: stonePlaces(mover, reports.get(mover.id), frame, widths) });
+      const places = stonePlaces(mover, reports.get(mover.id), frame, widths);
+      // A filled mark on a filled body is not seen: what is selected has it beside its body where that finds room.
+      const body = mover.id === selected ? shutBounds(mover, frame) : undefined;
+      wishes.push({ key: mover.id, places: body ? besideFirst([...places], body) : places });
     }
     const names = new Map(itemsOf(plan).map(({ id, name }) => [id, name]));
     const chosen = scene.movers.find(({ id }) => id === selected);
@@ -164,6 +167,11 @@ export function roomOf(plan: Plan, frame: SheetFrame): Bounds {
   const { least, greatest } = extentOf(itemsOf(plan)[0]!)!;
   return boundsOf([frame.put(least), frame.put(greatest)]);
 }
+
+const besideFirst = (places: readonly LabelBox[], body: Bounds): LabelBox[] => [
+  ...places.filter((place) => apart(place, body)),
+  ...places.filter((place) => !apart(place, body)),
+];
 
 /** A mark in the air its part sweeps, with its name where that finds room. */
 function* stonePlaces(

@@ -68,6 +68,6 @@ function within(a: Box, b: Box): boolean {
   return a.x >= b.x && a.y >= b.y && a.x + a.width <= b.x + b.width && a.y + a.height <= b.y + b.height;
 }
 
-function apart(a: Box, b: Box): boolean {
+export function apart(a: Box, b: Box): boolean {
   return a.x + a.width <= b.x || b.x + b.width <= a.x || a.y + a.height <= b.y || b.y + b.height <= a.y;
 }
