@@ -1,7 +1,7 @@
 import { newThing } from '../plan/fresh';
 import { buildScene } from '../plan/buildScene';
 import type { Plan } from '../plan/schema';
-import { withHidden } from '../testing/partsOf';
+import { hiddenOf, withHidden } from '../testing/partsOf';
 import { mm, planWith } from '../testing/planWith';
 import { sightFindings } from './sight';
 
@@ -32,6 +32,20 @@ const told = (gap: number) => {
 };
 const of = (notes: ReturnType<typeof told>, who: string) =>
   notes.filter(([, sentence]) => sentence.startsWith(who));
+
+describe('what a pair keeps from sight', () => {
+  // From the left one looks past the right leaf along the wall: five degrees of that show it, and 25 of the other.
+  it.each([3200, 4800])('is told by the leaf that shows it first, from %d', (x) => {
+    const { gaps } = hiddenOf('A thick leaf on butts');
+    const shut = { ...gaps, middle: mm(0), head: mm(0), foot: mm(0) };
+    const plan = planWith({
+      ...withHidden('A thick leaf on butts', { leaves: 'pair', gaps: shut }),
+      change: (of) => ({ ...of, things: [placed(of, 'stool', 'place to see from', [x - 1, 399, 1499], EYE)] }),
+    });
+    const { sentence } = sightFindings(plan, buildScene(plan)).find(({ sentence: one }) => one.includes('stool'))!;
+    expect(sentence).toMatch(/sees nothing of .* while it is shut, nor before a leaf of it is open to [45](\.\d)?°/);
+  }); // prettier-ignore
+});
 
 describe('what a person set to be kept from sight', () => {
   it('is seen in line with the open joint, and from aside is not', () => {

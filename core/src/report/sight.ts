@@ -46,10 +46,11 @@ export function sightFindings(plan: Plan, scene: Scene): NoteFinding[] {
   if (hidden.length === 0) return [];
   return hidden.flatMap(({ part, hides }) => {
     const eyes = eyesFor(plan, scene, hides);
-    const id = carrierOf(plan, part.id)?.mover ?? hides.mover;
-    const mover = scene.movers.find((one) => one.id === id);
+    const carrier = carrierOf(plan, part.id)?.mover;
+    const ids = carrier === undefined ? hides.movers : [carrier];
+    const movers = scene.movers.filter(({ id }) => ids.includes(id));
     const kept = keptFromSight(plan, hides);
-    const notes = kept.flatMap((target) => eyes.flatMap((eye) => sightNotes(plan, scene, { eye, target, shut: standingFor(scene, eye.open), mover })));
+    const notes = kept.flatMap((target) => eyes.flatMap((eye) => sightNotes(plan, scene, { eye, target, shut: standingFor(scene, eye.open), movers })));
     return noteFindings(part.id, notes, plan, 'sight');
   });
 } // prettier-ignore
@@ -142,7 +143,7 @@ interface Looking {
   readonly eye: Eye;
   readonly target: Kept;
   readonly shut: readonly Body[];
-  readonly mover: Mover | undefined;
+  readonly movers: readonly Mover[];
 }
 
 /** Looks of the last plans, by where the eye is and what it looks at: each keeps what it saw. */
@@ -159,7 +160,7 @@ function lookAt(eye: Point3, corners: readonly Point3[]): Look | undefined {
   return made;
 }
 
-function sightNotes(plan: Plan, scene: Scene, { eye, target, shut, mover }: Looking): PartNote[] {
+function sightNotes(plan: Plan, scene: Scene, { eye, target, shut, movers }: Looking): PartNote[] {
   const looks = looksAt(eye.at, target);
   if (looks.length === 0) return [];
   const slits = looks.flatMap((look) => look.slits(shut)).sort((a, b) => b.passed - a.passed);
@@ -174,13 +175,17 @@ function sightNotes(plan: Plan, scene: Scene, { eye, target, shut, mover }: Look
         `${of} ${i}`,
       ),
     );
-  const others = shut.filter(({ parked: whose }) => whose !== mover?.id);
-  const free = mover && Math.min(...looks.map((look) => look.unseenTo(mover, others)));
+  // Of a pair the leaf that shows it first, the other shut.
+  const opened = movers.map((mover) => {
+    const others = shut.filter(({ parked: whose }) => whose !== mover.id);
+    return { mover, free: Math.min(...looks.map((look) => look.unseenTo(mover, others))) };
+  });
+  const [first] = opened.sort((a, b) => a.free - a.mover.from - (b.free - b.mover.from));
   return [
     noteOf(
       'sight',
       'clear',
-      `${eye.words} sees nothing of ${target.words} while it is shut${mover && free !== undefined && free > mover.from ? `, nor before it is open to ${travelText(mover, free, plan.units)}` : ''}.`,
+      `${eye.words} sees nothing of ${target.words} while it is shut${first && first.free > first.mover.from ? `, nor before ${movers.length > 1 ? 'a leaf of it' : 'it'} is open to ${travelText(first.mover, first.free, plan.units)}` : ''}.`,
       `${of} 0`,
     ),
   ];

@@ -11,6 +11,10 @@ import { isConvex, shadowOf, viewOf, type Shadow, type View } from './view';
 const LEAST_SLIT = 0.2;
 /** A travel to which something stays unseen is told to so much of all of it. */
 const GRAIN = 1 / 400;
+/** No mover's id is empty. */
+const ALL = '';
+/** Answers kept of one look: of all that stands, and of each of what moves. */
+const MOST_KEPT = 8;
 /** A step that did is tried so much longer next time. */
 const LONGER = 1.3;
 
@@ -27,16 +31,11 @@ interface Past {
  */
 export class Look {
   private readonly shadows = new WeakMap<Convex, Shadow | null>();
-  /** Of all that stands, and of all but what moves: asked by turns. */
-  private readonly last: { all?: Past; others?: Past } = {};
-  private moved:
-    | {
-        readonly seen: readonly Polygon[];
-        readonly pieces: readonly Convex[];
-        readonly motions: string;
-        readonly to: number;
-      }
-    | undefined;
+  private readonly last = new Map<string, Past>();
+  private readonly moved = new Map<
+    string,
+    { readonly seen: readonly Polygon[]; readonly pieces: readonly Convex[]; readonly to: number }
+  >();
 
   private constructor(private readonly view: View) {}
 
@@ -48,7 +47,7 @@ export class Look {
 
   /** What is seen past bodies that stand still: slits, the widest first. */
   slits(bodies: readonly Body[]): readonly Slit[] {
-    const past = this.past(bodies, 'all');
+    const past = this.past(bodies, ALL);
     return (past.slits ??= slitsOf(this.view, past.seen, past.screens).filter(
       ({ passed }) => passed > LEAST_SLIT,
     ));
@@ -56,23 +55,26 @@ export class Look {
 
   /** The pieces of the place that are seen past bodies that stand still. */
   seen(bodies: readonly Body[]): readonly Polygon[] {
-    return this.past(bodies, 'all').seen;
+    return this.past(bodies, ALL).seen;
   }
 
   /**
    * The travel up to which nothing is proven to be seen. Over a stretch of travel no corner goes farther from where it is in the middle than
    * its speed lets it: what hides a place by more than that hides it all the while.
    */
-  unseenTo({ bodies, from, to }: Pick<Mover, 'bodies' | 'from' | 'to'>, others: readonly Body[]): number {
+  unseenTo(
+    { id, bodies, from, to }: Pick<Mover, 'id' | 'bodies' | 'from' | 'to'>,
+    others: readonly Body[],
+  ): number {
     // What stands still hides all the while what it hides.
-    const left = this.past(others, 'others').seen;
+    const left = this.past(others, id).seen;
     const pieces = bodies.flatMap((body) => body.pieces);
-    const motions = bodies.map(({ motion }) => motion.key).join();
-    const known = this.moved;
-    if (known && known.motions === motions && sameItems(known.seen, left) && sameItems(known.pieces, pieces))
-      return known.to;
+    const way = [id, from, to, ...bodies.map(({ motion }) => motion.key)].join();
+    const known = this.moved.get(way);
+    if (known && sameItems(known.seen, left) && sameItems(known.pieces, pieces)) return known.to;
     const free = this.search(bodies, from, to, left);
-    this.moved = { seen: left, pieces, motions, to: free };
+    if (this.moved.size >= MOST_KEPT) this.moved.clear();
+    this.moved.set(way, { seen: left, pieces, to: free });
     return free;
   }
 
@@ -111,13 +113,17 @@ export class Look {
     return done;
   }
 
-  private past(bodies: readonly Body[], of: 'all' | 'others'): Past {
+  /** @param of  a mover that is left out, or all of it: asked by turns, each keeps its last answer */
+  private past(bodies: readonly Body[], of: string): Past {
     const screens = bodies.flatMap((body) => this.screensOf(body));
-    const known = this.last[of];
+    const known = this.last.get(of);
     if (known && sameScreens(known.screens, screens)) return known;
     const seen =
       known && this.seesTheSame(known, screens) ? known.seen : seenPast([this.view.target], screens);
-    return (this.last[of] = { screens, seen });
+    const past: Past = { screens, seen };
+    if (this.last.size >= MOST_KEPT) this.last.clear();
+    this.last.set(of, past);
+    return past;
   }
 
   /** Whether what came hides nothing that was seen, and what went hid nothing that others do not: as of most edits elsewhere. */

@@ -8,8 +8,8 @@ export interface Hides {
   readonly words: string;
   /** Convex, in the space. */
   readonly corners: readonly Point3[];
-  /** The mover that shuts it off; undefined where another carries it. */
-  readonly mover: string | undefined;
+  /** The movers that shut it off, each of a pair by itself; none where another carries it. */
+  readonly movers: readonly string[];
   /** Before it one stands in the middle of its width. */
   readonly frame: Frame;
   readonly middle: number;
