@@ -139,7 +139,7 @@ for (const name of ['sedge-wren', 'hollin-hut', 'kiln-shed'])
     await page.goto(`/jobs/${id}/plan`);
     await expect(answer(page)).toContainText('so next');
     const items = ['carcasses', 'parts', 'things'].flatMap((list) => plan[list] as { name: string }[]);
-    const typed = new Set<string>();
+    let typed = 0;
     for (const item of items) {
       // A key in a field is a letter of it.
       await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
@@ -154,21 +154,18 @@ for (const name of ['sedge-wren', 'hollin-hut', 'kiln-shed'])
       await expect(card).toBeVisible();
       const fields = card.getByRole('textbox');
       const all = await fields.evaluateAll((nodes) =>
-        (nodes as HTMLInputElement[]).map(({ labels, value, ariaLabel }) => [
-          labels?.[0]?.textContent ?? ariaLabel ?? '',
-          value,
-        ]),
+        (nodes as HTMLInputElement[]).map(({ value }) => value),
       );
-      for (const [i, [name, shown]] of (all as [string, string][]).entries()) {
+      for (const [i, shown] of all.entries()) {
         const field = fields.nth(i);
-        // Lengths are told by their fractions; names and counts are other tests' matter. The same of the same field once.
-        if (!/\d\/\d/.test(shown) || typed.has(`${name} ${shown}`)) continue;
+        // Lengths are told by their fractions; names and counts are other tests' matter.
+        if (!/\d\/\d/.test(shown)) continue;
         await field.fill('');
         await field.fill(shown);
         await field.press('Enter');
         await expect(field).not.toHaveAttribute('aria-invalid', 'true');
-        typed.add(`${name} ${shown}`);
+        typed += 1;
       }
     }
-    expect(typed.size).toBeGreaterThan(3);
+    expect(typed).toBeGreaterThan(3);
   });

@@ -1,5 +1,6 @@
 import type { Convex } from '../solid/convex';
 import type { Point3 } from '../solid/prism';
+import { dot, less } from '../solid/vector';
 import type { Range } from '../solid/bounds';
 import type { Lie } from './piece';
 import type { Side, Work } from './work';
@@ -34,7 +35,7 @@ export function slantsOf(
   size: Readonly<Record<AlongPiece, number>>,
 ): Slant[] {
   const at = (i: number): Point3 => {
-    const from = [0, 1, 2].map((k) => corners[3 * i + k]! - lie.origin[k as 0]) as unknown as Point3;
+    const from = less([corners[3 * i]!, corners[3 * i + 1]!, corners[3 * i + 2]!], lie.origin);
     return AXES.map((axis) => dot(from, lie[axis])) as unknown as Point3;
   };
   const found = faces.flatMap((face): Slant[] => {
@@ -64,8 +65,6 @@ export function slantsOf(
 const isSame = (a: Slant, b: Slant) =>
   a.corner.join() === b.corner.join() &&
   AXES.every((axis) => [0, 1].every((end) => Math.abs(a.region[axis][end]! - b.region[axis][end]!) < LEAST));
-
-const dot = (a: Point3, b: Point3) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
 
 /** Of a face whose corners go round it, by the sum of its fan: long faces and short ones alike. */
 function normalOf(face: readonly Point3[]): Point3 {

@@ -226,11 +226,13 @@ function spaceNotes(plan: Plan, carries: Carries, all: ReturnType<typeof heldUnd
   const first = loose.reduce<(typeof loose)[number] | undefined>((a, b) => (!a || b.held.holds / b.held.wanted < a.held.holds / a.held.wanted || (b.held.holds === a.held.holds && b.held.wanted > a.held.wanted) ? b : a), undefined);
   const { forward, back, side, heel } = swaysOf(carries);
   const most = Math.max(forward, back, side, Math.sin(heel * DEGREES));
+  // What heels is pressed down by less, too.
+  const share = Math.max(forward, back, side, Math.tan(heel * DEGREES));
   const open = openShelves(plan);
   return [
     ...(first ? [noteOf('balance', 'hits', `Under way the ${called(first.mover.name)} opens first: ${first.held.worst.words} ${first.held.holds > 0 ? 'is more than its catch holds' : 'is enough, since nothing holds it'}.`, 'first')] : []),
-    ...(most > SLIDES && open.length > 0
-      ? [noteOf('balance', 'tight', `What stands free slides from ${SLIDES} times gravity on, and ${Math.round(most * 100) / 100} is reckoned with: nothing stays on a table, nor in ${open.slice(0, 4).join(', ')}${open.length > 4 ? ` and ${open.length - 4} more` : ''} without a strap, a net or a rim: one ${lengthMark(rimHeight(BOTTLE, Math.max(forward, back, side, Math.tan(heel * DEGREES))), 'least')} high keeps what is ${lengthMark(BOTTLE.high)} high and ${lengthMark(BOTTLE.across)} across from falling over it.`, 'slides')]
+    ...(share > SLIDES && open.length > 0
+      ? [noteOf('balance', 'tight', `What stands free slides from ${SLIDES} times gravity on, and ${Math.round(most * 100) / 100} is reckoned with: nothing stays on a table, nor in ${open.slice(0, 4).join(', ')}${open.length > 4 ? ` and ${open.length - 4} more` : ''} without a strap, a net or a rim: one ${lengthMark(rimHeight(BOTTLE, share), 'least')} high keeps what is ${lengthMark(BOTTLE.high)} high and ${lengthMark(BOTTLE.across)} across from falling over it.`, 'slides')]
       : []),
     noteOf('caution', 'tight', 'Belts, exits and the way to them stay free with everything shut and held; nobody sits or sleeps where no belt is while it goes.', 'exits'),
     noteOf('caution', 'tight', `${burns(plan) ? 'What burns gas is off and its bottle shut before it moves: t' : 'T'}he locker of a gas bottle drains at its foot to outside, is shut off from where people are, and a boat’s drains overboard above the waterline; its fitting is for licensed people.`, 'gas'),

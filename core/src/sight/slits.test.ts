@@ -25,6 +25,36 @@ const boards = (gap: number, thick: number) => [
   standing('right board', [box([gap, 0, -100], [800 + gap, thick, 2100])]),
 ];
 
+describe('a look that is asked again after every edit', () => {
+  const target = wall(41, [-300, 300]);
+  const at = [1.5, -1500, 1000] as const;
+  const told = (look: Look, bodies: readonly Body[]) =>
+    look.slits(bodies).map(({ passed, between }) => [passed.toFixed(3), [...between].sort().join()]);
+
+  it('sees a joint that opens a hair at a time as one that never saw it shut', () => {
+    const look = Look.at(at, target)!;
+    for (let i = 0; i <= 40; i += 1) {
+      const now = boards(0.03 * i, 20);
+      expect(told(look, now)).toEqual(told(Look.at(at, target)!, now));
+    }
+    expect(look.slits(boards(1.2, 20))).toHaveLength(1);
+  });
+
+  it('tells what a fresh one tells, whatever comes, goes and shifts', () => {
+    const board = fc.record({ id: fc.nat(5), x: fc.integer({ min: -350, max: 300 }), y: fc.constantFrom(0, 20), wide: fc.integer({ min: 1, max: 400 }) });
+    fc.assert(
+      fc.property(fc.array(fc.array(board, { maxLength: 6 }), { minLength: 2, maxLength: 6 }), (edits) => {
+        const look = Look.at(at, target)!;
+        for (const all of edits) {
+          const bodies = all.map(({ id, x, y, wide }, i) => standing(`board ${id} ${i}`, [box([x, y, -100], [x + wide, y + 18, 2100])]));
+          expect(told(look, bodies)).toEqual(told(Look.at(at, target)!, bodies));
+        }
+      }),
+      { numRuns: 60 },
+    );
+  }); // prettier-ignore
+});
+
 describe('a slit between two boards', () => {
   it('is as wide as the lines past its far edges leave it', () => {
     const off = 1500;

@@ -13,8 +13,16 @@ export interface Screen {
 const SLIVER = 0.05;
 const TOUCHING = 1e-3;
 
-/** What of flat convex pieces an eye sees past all that stands before them: convex pieces again, exact but for slivers. */
-export function seenPast(pieces: readonly Polygon[], screens: readonly (Shadow | Screen)[]): Polygon[] {
+/**
+ * What of flat convex pieces an eye sees past all that stands before them: convex pieces again, exact but for slivers.
+ *
+ * @param sliver  what is no wider on the plane is left out, mm
+ */
+export function seenPast(
+  pieces: readonly Polygon[],
+  screens: readonly (Shadow | Screen)[],
+  sliver = SLIVER,
+): Polygon[] {
   // What hides most comes first: little is left for the rest.
   const order = screens
     .map((one) => ('shadow' in one ? one.shadow.hides : one.hides))
@@ -23,7 +31,7 @@ export function seenPast(pieces: readonly Polygon[], screens: readonly (Shadow |
   let left = pieces.filter((piece) => piece.length >= 3);
   for (const { hides } of order) {
     if (left.length === 0) return left;
-    left = subtracted(left, hides, SLIVER);
+    left = subtracted(left, hides, sliver);
   }
   return left;
 }
