@@ -1,4 +1,4 @@
-import { lengthMark, massMark } from '../../length/lengthMark';
+import { massMark } from '../../length/lengthMark';
 import { leaningIn } from '../../item/frame';
 import { boundsIn } from '../../piece/boundsIn';
 import { board } from '../../piece/board';
@@ -7,46 +7,19 @@ import { plain } from '../../piece/plain';
 import { span, type Range } from '../../solid/bounds';
 import type { Convex } from '../../solid/convex';
 import { massOf } from '../../solid/mass';
-import { clipped, inset } from '../../solid/polygon';
-import type { Point2, Point3 } from '../../solid/prism';
+import { clipped } from '../../solid/polygon';
+import type { Point2 } from '../../solid/prism';
 import { headAt, placeIn, type HungLeaf, type LaidHidden } from './lay';
-import { boundsOf, headPlate, isTapered, upright, wholeHigh } from './planSolids';
+import { alongOf, between, boundsOf, headPlate, isTapered, upright, wholeHigh } from './planSolids';
+import { layCase, type CaseLay } from './caseLay';
+import { cheekPieces, cutFrom, LEAST_END } from './cheeks';
 import type { Body } from './schema';
 import { highSum, leafWords, line, ownWords, taperNotes, wideSum } from './sums';
 
 type CaseBody = Extract<Body, { kind: 'case' }>;
-/** An end narrower than this is none: its cheek runs on instead, mm. */
-const LEAST_END = 1;
 /** Over what stands on a shelf a hand gets in, mm. Common practice. */
 const OVER_BOOKS = 30;
 const MM_A_M = 1000;
-
-/** Where the boards of a case lie in its plan: v back from the face that leads. */
-interface CaseLay {
-  /** Within its ends and before its back. */
-  readonly inner: readonly Point2[];
-  /** Its shelves from front to back, told from the face that leads; the back behind them. */
-  readonly depth: Range;
-  readonly back: Range;
-  /** Vertical thickness of its head, which may slope. */
-  readonly head: number;
-}
-
-function layCase(laid: LaidHidden, leaf: HungLeaf): CaseLay {
-  const { thick, backThick, deep, away, hidden } = laid;
-  // Its back is the face away from who stands before it: that leads where it swings away.
-  const depth: Range = away ? [backThick, deep] : [0, deep - backThick];
-  const back: Range = away ? [0, backThick] : [deep - backThick, deep];
-  const within = clipped(
-    clipped(leaf.outline, ([, v]) => v - depth[0]),
-    ([, v]) => depth[1] - v,
-  );
-  // Ends and what is cut off them are boards; front and back are not.
-  const inner = inset(within, ([, v0], [, v1]) => (Math.abs(v0 - v1) < 1e-9 ? 0 : thick));
-  const { shape } = hidden;
-  const slope = shape.kind === 'tapered' ? Math.hypot(shape.by.mm, leaf.wide) / leaf.wide : 1;
-  return { inner, depth, back, head: thick * slope };
-}
 
 /** Shelves, ends, cheeks, back, lips and what stands on it. */
 export function casePieces(laid: LaidHidden, leaf: HungLeaf, body: CaseBody): Piece[] {
@@ -65,9 +38,8 @@ export function casePieces(laid: LaidHidden, leaf: HungLeaf, body: CaseBody): Pi
 /** Upright boards at its ends, where those are not cut off. */
 function endPieces(laid: LaidHidden, leaf: HungLeaf, lay: CaseLay): Piece[] {
   const { hidden, thick, frame } = laid;
-  const { relief } = hidden;
   return (['hinge', 'free'] as const).flatMap((end): Piece[] => {
-    const isCut = leaf.cut && (end === 'hinge' || (relief.kind !== 'none' && relief.both));
+    const isCut = leaf.cut && (end === 'hinge' || leaf.cut.both);
     const v: Range = [Math.max(lay.depth[0], isCut ? cutFrom(leaf) : 0), lay.depth[1]];
     if (span(v) < LEAST_END) return [];
     const u: Range = end === 'hinge' ? [0, thick] : [leaf.wide - thick, leaf.wide];
@@ -98,82 +70,6 @@ function endPieces(laid: LaidHidden, leaf: HungLeaf, lay: CaseLay): Piece[] {
   });
 } // prettier-ignore
 
-/** The boards along what is cut off its ends: one along a cut, staves about a round. */
-function cheekPieces(laid: LaidHidden, leaf: HungLeaf, { depth }: CaseLay): Piece[] {
-  const { hidden, thick, frame, away, deep } = laid;
-  if (!leaf.cut) return [];
-  // Where its back leads, what is cut off that is no board's.
-  const all = cutFacets(leaf);
-  const facets = all.filter((_, i) => i === 0 || all[i - 1]![1] > depth[0] + LEAST_END);
-  const ends = hidden.relief.kind !== 'none' && hidden.relief.both ? [false, true] : [false];
-  const behind = depth[1] - facets[0]![1] < LEAST_END ? depth[1] : facets[0]![1];
-  return ends.flatMap((far) =>
-    staves(facets, thick, 2 * (leaf.wide + deep)).flatMap((stave, i): Piece[] => {
-      const kept = clipped(clipped(stave, ([, v]) => v - depth[0]), ([, v]) => behind - v);
-      if (kept.length < 3) return [];
-      const placed = far ? kept.map(([u, v]): Point2 => [leaf.wide - u, v]).reverse() : kept;
-      const [from, to] = [facets[i]!, facets[i + 1]!].map(([u, v]) =>
-        placeIn(leaf, away, deep, [far ? leaf.wide - u : u, v]),
-      ) as [Point2, Point2];
-      const facet = Math.hypot(to[0] - from[0], to[1] - from[1]);
-      const along: Point3 = [(to[0] - from[0]) / facet, (to[1] - from[1]) / facet, 0];
-      const own = leaningIn(frame, [from[0], from[1], 0], along, [0, 0, 1]);
-      const solids = wholeHigh(laid, leaf, placed);
-      const at = boundsIn(own, { pieces: solids })!;
-      const several = facets.length > 2;
-      const key = `${leaf.key}/cheek${far ? '-free' : ''}${several ? `-${i + 1}` : ''}`;
-      return [
-        board(own, {
-          key,
-          item: hidden.id,
-          role: 'cheek',
-          name: `${hidden.name}${ownWords(leaf)}, ${several ? 'stave of its cheek' : 'cheek'}`,
-          told: { key: `${leaf.key}/cheek${far ? '-free' : ''}`, words: `the cheek of ${leafWords(laid, leaf)}` },
-          at,
-          way: ['z', 'x'],
-          length: [...highSum(laid), ...line('slope of its head', at.z[1] - leaf.z[1])],
-          width: [{ words: several ? 'a flat of its round' : 'across what is cut off', mm: facet }, ...line('its bevels', span(at.x) - facet)],
-          thick: [{ words: 'as the board', mm: thick }, ...line('what its bevels leave', span(at.y) - thick)],
-          material: hidden.body.material,
-          solids,
-          slanted: true,
-          notes: several && i === 0 ? [`Its staves, or layers of thin board bent to ${lengthMark(leaf.cut!.along)} instead.`] : [],
-        }),
-      ];
-    }),
-  );
-} // prettier-ignore
-
-/** The flats of what is cut off its hinge end, from its outer point to the face that leads. */
-const cutFacets = ({ outline }: HungLeaf): readonly Point2[] =>
-  outline.slice(0, outline.findIndex(([, v]) => v === 0) + 1);
-
-/** How far back from the face that leads its cut end begins: a round's tangent is one plane with the board behind it. */
-const cutFrom = (leaf: HungLeaf) => cutFacets(leaf)[0]![1];
-
-/** A board under each flat of a line, mitred where two meet, and run on so far past the line's ends. */
-function staves(line: readonly Point2[], thick: number, on: number): Point2[][] {
-  const flats = line.slice(1).map((to, i) => {
-    const from = line[i]!;
-    const wide = Math.hypot(to[0] - from[0], to[1] - from[1]);
-    return { from, to, along: [(to[0] - from[0]) / wide, (to[1] - from[1]) / wide] as Point2 };
-  });
-  return flats.map(({ from, to, along: [c, s] }, i) => {
-    const at = ([u, v]: Point2, along: number, inward: number): Point2 => [u + c * along - s * inward, v + s * along + c * inward]; // prettier-ignore
-    const run: Point2[] = [at(from, -on, 0), at(to, on, 0), at(to, on, thick), at(from, -on, thick)];
-    // Along the joint of two flats their ways differ alike to either side.
-    const before = flats[i - 1]?.along;
-    const next = flats[i + 1]?.along;
-    const mitred = before ? clipped(run, past(from, [before[0] + c, before[1] + s])) : run;
-    return next ? clipped(mitred, past(to, [-next[0] - c, -next[1] - s])) : mitred;
-  });
-}
-
-const past =
-  ([u0, v0]: Point2, [du, dv]: Point2) =>
-  ([u, v]: Point2) =>
-    (u - u0) * du + (v - v0) * dv;
-
 /** Its foot, its shelves and its head, between its ends. */
 function levelPieces(laid: LaidHidden, leaf: HungLeaf, lay: CaseLay, body: CaseBody): Piece[] {
   const { hidden, thick, frame } = laid;
@@ -186,8 +82,7 @@ function levelPieces(laid: LaidHidden, leaf: HungLeaf, lay: CaseLay, body: CaseB
     })),
   ];
   const piece = (role: Piece['role'], name: string, z: Range, plan: readonly Point2[], solids: readonly Convex[]): Piece => {
-    const us = plan.map(([u]) => u);
-    const u: Range = [Math.min(...us), Math.max(...us)];
+    const u = alongOf(plan);
     const key = `${leaf.key}/${name.replace(' ', '-')}`;
     return board(frame, {
       key,
@@ -270,9 +165,8 @@ function backPiece(laid: LaidHidden, leaf: HungLeaf, lay: CaseLay, body: CaseBod
   const { hidden, frame, backThick } = laid;
   if (body.back === null) return [];
   const key = `${leaf.key}/back`;
-  const plan: Point2[] = clipped(clipped(leaf.outline, ([, v]) => v - lay.back[0]), ([, v]) => lay.back[1] - v);
-  const us = plan.map(([u]) => u);
-  const u: Range = [Math.min(...us), Math.max(...us)];
+  const plan: Point2[] = between(leaf.outline, lay.back);
+  const u = alongOf(plan);
   const high = Math.max(...u.map((at) => headAt(laid, leaf, at)));
   return [
     board(frame, {
@@ -302,11 +196,10 @@ function lipPieces(laid: LaidHidden, leaf: HungLeaf, lay: CaseLay, body: CaseBod
   const v: Range = laid.away ? [front - thick, front] : [front, front + thick];
   return [leaf.z[0], ...shelfHeights(laid, leaf, body)].flatMap((z, i): Piece[] => {
     const foot = z + thick;
-    const plan = clipped(clipped(underSlope(laid, leaf, lay, foot + body.lip.mm), ([, at]) => at - v[0]), ([, at]) => v[1] - at);
+    const plan = between(underSlope(laid, leaf, lay, foot + body.lip.mm), v);
     if (plan.length < 3) return [];
-    const us = plan.map(([u]) => u);
     const key = `${leaf.key}/lip-${i}`;
-    const u: Range = [Math.min(...us), Math.max(...us)];
+    const u = alongOf(plan);
     return [
       board(frame, {
         key,
@@ -340,9 +233,8 @@ function bookPieces(laid: LaidHidden, leaf: HungLeaf, lay: CaseLay, body: CaseBo
     if (high <= foot) return [];
     const plan = standing(laid, leaf, lay, v, high);
     if (plan.length < 3) return [];
-    const us = plan.map(([u]) => u);
     const solids = upright(laid, leaf, plan, foot, high);
-    const kg = (books.kg * (Math.max(...us) - Math.min(...us))) / MM_A_M;
+    const kg = (books.kg * span(alongOf(plan))) / MM_A_M;
     const key = `${leaf.key}/books-${i}`;
     return [
       plain(frame, {
@@ -363,7 +255,7 @@ function bookPieces(laid: LaidHidden, leaf: HungLeaf, lay: CaseLay, body: CaseBo
 /** Where books stand: within its ends, and past its front where they are deeper than its shelves. */
 function standing(laid: LaidHidden, leaf: HungLeaf, lay: CaseLay, v: Range, high: number): Point2[] {
   const us = lay.inner.filter(([, at]) => at === (laid.away ? lay.depth[1] : lay.depth[0])).map(([u]) => u);
-  const within = clipped(clipped(underSlope(laid, leaf, lay, high), ([, at]) => at - v[0]), ([, at]) => v[1] - at);
+  const within = between(underSlope(laid, leaf, lay, high), v);
   const proud: Range | undefined = laid.away
     ? v[1] > lay.depth[1] ? [lay.depth[1], v[1]] : undefined
     : v[0] < lay.depth[0] ? [v[0], lay.depth[0]] : undefined;

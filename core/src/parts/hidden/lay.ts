@@ -135,7 +135,7 @@ function leafOf(
   const y: Range = [front, front + deep];
   const z: Range = [gaps.foot.mm, opening.height.mm - gaps.head.mm];
   const cut = cutOf(relief, deep);
-  const outline = planOutline(wide, deep, cut, relief.kind !== 'none' && relief.both);
+  const outline = planOutline(wide, deep, cut);
   const axis = axisOf(hidden, { deep, away, x, side }, host);
   const at = axis && placeIn({ x, y, side }, away, deep, axis);
   const opensLeft = side === 'left';

@@ -10,6 +10,8 @@ export interface CutEnd {
   readonly along: number;
   readonly deep: number;
   readonly round: boolean;
+  /** Its free end is cut alike. */
+  readonly both: boolean;
 }
 
 /** A relief as a cut of one end; undefined where nothing is taken off. */
@@ -18,16 +20,16 @@ export function cutOf(relief: Relief, deep: number): CutEnd | undefined {
     case 'none':
       return undefined;
     case 'cut':
-      return { along: relief.along.mm, deep: relief.deep.mm, round: false };
+      return { along: relief.along.mm, deep: relief.deep.mm, round: false, both: relief.both };
     case 'round':
-      return { along: relief.radius.mm, deep: relief.radius.mm, round: true };
+      return { along: relief.radius.mm, deep: relief.radius.mm, round: true, both: relief.both };
     case 'slope':
-      return { along: relief.along.mm, deep, round: false };
+      return { along: relief.along.mm, deep, round: false, both: relief.both };
   }
 }
 
 /** The line of a cut end from its outer point to the one on the leading face: u along the leaf from that end, v back from the leading face, mm. */
-export function cutLine({ along, deep, round }: CutEnd): Point2[] {
+export function cutLine({ along, deep, round }: Omit<CutEnd, 'both'>): Point2[] {
   if (!round) return [[0, deep], [along, 0]];
   // Tangents about the arc: its outline contains it.
   const step = Math.PI / 2 / FLATS;
@@ -45,12 +47,10 @@ export function cutLine({ along, deep, round }: CutEnd): Point2[] {
 
 /**
  * A leaf's plan: u along it from its hinge edge, v back from its leading face, mm, counter-clockwise with u to the right and v up.
- *
- * @param both  its free end is cut alike
  */
-export function planOutline(wide: number, deep: number, cut: CutEnd | undefined, both: boolean): Point2[] {
+export function planOutline(wide: number, deep: number, cut: CutEnd | undefined): Point2[] {
   const near = cut ? cutLine(cut) : [[0, 0] as const];
-  const far = cut && both ? cutLine(cut).map(([u, v]): Point2 => [wide - u, v]).reverse() : [[wide, 0] as const]; // prettier-ignore
+  const far = cut?.both ? cutLine(cut).map(([u, v]): Point2 => [wide - u, v]).reverse() : [[wide, 0] as const]; // prettier-ignore
   // A sloped end reaches the back corner itself.
   return tidy([...near, ...far, [wide, deep], [0, deep]]);
 }

@@ -59,10 +59,8 @@ function slabPiece(laid: LaidHidden, leaf: HungLeaf): Piece {
 function facingPieces(laid: LaidHidden, leaf: HungLeaf): Piece[] {
   const { hidden, facingThick, frame, away } = laid;
   if (hidden.facing === null) return [];
-  const { relief } = hidden;
   const cut = !away && leaf.cut ? leaf.cut.along : 0;
-  const both = relief.kind !== 'none' && relief.both;
-  const u: Range = [cut, leaf.wide - (both ? cut : 0)];
+  const u: Range = [cut, leaf.wide - (leaf.cut?.both ? cut : 0)];
   const x: Range = leaf.side === 'left' ? [leaf.x[0] + u[0], leaf.x[0] + u[1]] : [leaf.x[1] - u[1], leaf.x[1] - u[0]]; // prettier-ignore
   const high = Math.max(headAt(laid, leaf, u[0]), headAt(laid, leaf, u[1]));
   const key = `${leaf.key}/facing`;

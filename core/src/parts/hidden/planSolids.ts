@@ -2,6 +2,7 @@ import type { Bounds, Range } from '../../solid/bounds';
 import type { Convex } from '../../solid/convex';
 import { hull } from '../../solid/hull';
 import { signedArea } from '../../solid/outline';
+import { clipped } from '../../solid/polygon';
 import type { Point2, Point3 } from '../../solid/prism';
 import { headAt, placeIn, type HungLeaf, type LaidHidden } from './lay';
 
@@ -58,3 +59,16 @@ export function boundsOf(laid: LaidHidden, leaf: HungLeaf, [u0, u1]: Range, [v0,
   const sorted = (one: number, other: number): Range => (one < other ? [one, other] : [other, one]);
   return { x: sorted(a[0], b[0]), y: sorted(a[1], b[1]), z };
 } // prettier-ignore
+
+/** How far an outline of its plan goes along it. */
+export function alongOf(outline: readonly Point2[]): Range {
+  const us = outline.map(([u]) => u);
+  return [Math.min(...us), Math.max(...us)];
+}
+
+/** What of a convex outline of its plan lies between two depths. */
+export const between = (outline: readonly Point2[], [from, to]: Range): Point2[] =>
+  clipped(
+    clipped(outline, ([, v]) => v - from),
+    ([, v]) => to - v,
+  );

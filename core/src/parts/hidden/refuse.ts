@@ -64,8 +64,8 @@ export function refuseHidden(laid: LaidHidden): Issue[] {
       if (!cut) return [];
       if (shape.kind === 'tapered' && body.kind === 'leaf')
         return refuse(['relief'], 'A leaf whose head slopes is not cut at its corner as well: choose one.');
-      const both = relief.kind !== 'none' && relief.both ? 2 : 1;
-      const most = body.kind === 'case' ? (wide - LEAST_WIDE) / both : wide / both;
+      const ends = cut.both ? 2 : 1;
+      const most = body.kind === 'case' ? (wide - LEAST_WIDE) / ends : wide / ends;
       if (cut.along > most)
         return refuse(reliefPath(relief.kind, 'along'), `So much is cut off that nothing of it is left. At most ${lengthMark(Math.max(0, most), 'most')} will do.`);
       return cut.deep > deep + 1e-9

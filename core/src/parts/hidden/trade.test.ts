@@ -43,7 +43,7 @@ const built = (made: Made) => {
 };
 /** Its plan 800 by 150, an axis 50 in and 50 back; TRADE: a 50, b 50; b' of its back 150 - 50 + 50 = 150 there. */
 const about = (wide: number, deep: number, axis: readonly [number, number]) =>
-  cornersAbout(planOutline(wide, deep, undefined, false), axis);
+  cornersAbout(planOutline(wide, deep, undefined), axis);
 
 describe('how a leaf on an axis turns in its opening', () => {
   // TRADE, derived: sqrt(a^2 + b^2) - a, and sqrt((W - a)^2 + b'^2) - (W - a).
@@ -69,7 +69,7 @@ describe('how a leaf on an axis turns in its opening', () => {
   }); // prettier-ignore
 
   it('finds the least cut by the closed form, and none at a right angle where its depth exceeds the room', () => {
-    const shaped = (mmOff: number) => cornersAbout(planOutline(760, 300, mmOff > 0 ? { along: mmOff, deep: mmOff, round: false } : undefined, false), [20, 300]); // prettier-ignore
+    const shaped = (mmOff: number) => cornersAbout(planOutline(760, 300, mmOff > 0 ? { along: mmOff, deep: mmOff, round: false, both: false } : undefined), [20, 300]); // prettier-ignore
     // (a - c) cos q + b sin q = s at 45 degrees: c = 20 - (200 - 300 sin 45) / cos 45; its other corner must pass as well.
     const wanted = Math.PI / 4;
     const along = 20 - (200 - 300 * Math.sin(wanted)) / Math.cos(wanted);
@@ -77,13 +77,13 @@ describe('how a leaf on an axis turns in its opening', () => {
     expect(leastRelief(shaped, 200, wanted, 225)!).toBeCloseTo(Math.max(along, other), 5);
     expect(leastRelief(shaped, 200, Math.PI / 2, 225)).toBeUndefined();
     // b < s: the corner is farthest out at sin q = b / s, where a - c = sqrt(s^2 - b^2).
-    const shallow = (mmOff: number) => cornersAbout(planOutline(760, 190, mmOff > 0 ? { along: mmOff, deep: mmOff, round: false } : undefined, false), [120, 190]); // prettier-ignore
+    const shallow = (mmOff: number) => cornersAbout(planOutline(760, 190, mmOff > 0 ? { along: mmOff, deep: mmOff, round: false, both: false } : undefined), [120, 190]); // prettier-ignore
     const least = Math.max(120 - Math.sqrt(200 ** 2 - 190 ** 2), 190 - Math.sqrt(200 ** 2 - 120 ** 2));
     expect(leastRelief(shallow, 200, Math.PI / 2, 140)!).toBeCloseTo(least, 5);
   });
 
   it('rounds a corner by tangents: none of the round is left out, and it meets as the round does within a millimetre', () => {
-    const outline = planOutline(760, 300, { along: 100, deep: 100, round: true }, false);
+    const outline = planOutline(760, 300, { along: 100, deep: 100, round: true, both: false });
     for (const [u, v] of outline.filter(([u, v]) => u < 100 && v < 100))
       expect(Math.hypot(100 - u, 100 - v)).toBeGreaterThanOrEqual(100 - 1e-9);
     // (a - r) cos q + (b - r) sin q = s - r.

@@ -30,7 +30,7 @@ export function hiddenTurnsBeside({ hidden, leaves, away, deep, frame }: LaidHid
         most: Math.min(MOST.deep * deep, MOST.wide * wide),
         cutBack: (mm): readonly Corner[] =>
           cornersAbout(
-            planOutline(wide, deep, mm > 0 ? { along: mm, deep: mm, round: false } : undefined, false),
+            planOutline(wide, deep, mm > 0 ? { along: mm, deep: mm, round: false, both: false } : undefined),
             axis,
           ),
       },
