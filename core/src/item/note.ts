@@ -27,13 +27,35 @@ export interface PartNote {
   readonly of?: string;
 }
 
-/** @param of  what of that it is, where others about the same may be told or not */
+/** What is worked out when it is first asked for, and once. */
+export function once<T>(work: () => T): () => T {
+  let known: { readonly value: T } | undefined;
+  return () => (known ??= { value: work() }).value;
+}
+
+/**
+ * @param sentence  worked out when it is read, where it is given so: a plan that is only tried is told to nobody
+ * @param of        what of that it is, where others about the same may be told or not
+ */
 export const noteOf = (
   about: PartNote['about'],
   verdict: Verdict,
-  sentence: string,
+  sentence: string | (() => string),
   of?: string,
-): PartNote => ({ about, verdict, sentence, ...(of !== undefined && { of }) });
+): PartNote => {
+  const more = of !== undefined && { of };
+  if (typeof sentence === 'string') return { about, verdict, sentence, ...more };
+  const said = once(sentence);
+  // Its own property, so that a copy has it, and another thread it is sent to.
+  return {
+    about,
+    verdict,
+    get sentence() {
+      return said();
+    },
+    ...more,
+  };
+};
 
 /** A default that an answer rests on and nobody confirmed, and what to measure. */
 export interface Assumption {

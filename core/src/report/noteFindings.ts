@@ -1,6 +1,6 @@
 import { carcassNotes } from '../carcass/notes';
 import type { Carcass } from '../carcass/schema';
-import type { Assumption, PartNote } from '../item/note';
+import { once, type Assumption, type PartNote } from '../item/note';
 import { sayLengths } from '../length/lengthMark';
 import type { Units } from '../length/units';
 import { appraisalOf } from '../parts/appraisals';
@@ -110,13 +110,21 @@ export function noteFindings(
     counted.set(note.about, nth + 1);
     const key = `${kind}|${item}|${note.about}|${note.of ?? nth}`;
     const known = taken[key];
+    const { about, verdict, of } = note;
+    const sentence = once(() => sayLengths(note.sentence, units));
     return {
-      ...note,
+      about,
+      verdict,
+      ...(of !== undefined && { of }),
       key,
       item,
-      said: note.sentence,
-      sentence: sayLengths(note.sentence, units),
-      taken: known?.said === note.sentence ? { by: known.by, why: known.why } : undefined,
+      get said() {
+        return note.sentence;
+      },
+      get sentence() {
+        return sentence();
+      },
+      taken: known && known.said === note.sentence ? { by: known.by, why: known.why } : undefined,
     };
   });
 }

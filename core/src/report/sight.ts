@@ -175,18 +175,22 @@ function sightNotes(plan: Plan, scene: Scene, { eye, target, shut, movers }: Loo
         `${of} ${i}`,
       ),
     );
-  // Of a pair the leaf that shows it first, the other shut.
+  const nothing = `${eye.words} sees nothing of ${target.words} while it is shut`;
+  return [noteOf('sight', 'clear', () => `${nothing}${untilWords(plan, looks, shut, movers)}.`, `${of} 0`)];
+} // prettier-ignore
+
+/** Up to what travel it stays unseen: of a pair by the leaf that shows it first, the other shut. */
+function untilWords(
+  { units }: Plan,
+  looks: readonly Look[],
+  shut: readonly Body[],
+  movers: readonly Mover[],
+): string {
   const opened = movers.map((mover) => {
     const others = shut.filter(({ parked: whose }) => whose !== mover.id);
     return { mover, free: Math.min(...looks.map((look) => look.unseenTo(mover, others))) };
   });
   const [first] = opened.sort((a, b) => a.free - a.mover.from - (b.free - b.mover.from));
-  return [
-    noteOf(
-      'sight',
-      'clear',
-      `${eye.words} sees nothing of ${target.words} while it is shut${first && first.free > first.mover.from ? `, nor before ${movers.length > 1 ? 'a leaf of it' : 'it'} is open to ${travelText(first.mover, first.free, plan.units)}` : ''}.`,
-      `${of} 0`,
-    ),
-  ];
-} // prettier-ignore
+  if (!first || first.free <= first.mover.from) return '';
+  return `, nor before ${movers.length > 1 ? 'a leaf of it' : 'it'} is open to ${travelText(first.mover, first.free, units)}`;
+}

@@ -2,7 +2,6 @@ import { partsOf, type Body, type Mover } from '../scene/scene';
 import { MovingPiece } from '../clearance/movingPiece';
 import type { Convex } from '../solid/convex';
 import { overlap, subtracted, type Polygon } from '../solid/polygon';
-import { signedArea } from '../solid/outline';
 import type { Point3 } from '../solid/prism';
 import { seenPast, slitsOf, type Screen, type Slit } from './slits';
 import { isConvex, shadowOf, viewOf, type Shadow, type View } from './view';
@@ -84,7 +83,7 @@ export class Look {
       .flatMap(({ pieces, motion }) =>
         pieces.map((piece) => ({ piece, moved: new MovingPiece(piece, motion) })),
       )
-      .map((one) => ({ ...one, most: signedArea(this.shadow(one.piece)?.hides ?? []) }))
+      .map((one) => ({ ...one, most: this.shadow(one.piece)?.area ?? 0 }))
       .sort((one, other) => other.most - one.most);
     const knots = bodies.flatMap(({ motion }) => motion.knots);
     const hiddenOver = (begin: number, end: number): boolean => {

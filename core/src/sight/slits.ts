@@ -1,5 +1,4 @@
 import { middleOfPolygon, narrowest, subtracted, withinEdge, type Polygon } from '../solid/polygon';
-import { signedArea } from '../solid/outline';
 import type { Point2, Point3 } from '../solid/prism';
 import { onPlane, type Shadow, type View } from './view';
 
@@ -23,12 +22,10 @@ export function seenPast(
   screens: readonly (Shadow | Screen)[],
   sliver = SLIVER,
 ): Polygon[] {
-  // What hides most comes first: little is left for the rest.
-  const order = screens
-    .map((one) => ('shadow' in one ? one.shadow.hides : one.hides))
-    .map((hides) => ({ hides, area: signedArea(hides) }))
-    .sort((a, b) => b.area - a.area);
   let left = pieces.filter((piece) => piece.length >= 3);
+  if (left.length === 0) return left;
+  // What hides most comes first: little is left for the rest.
+  const order = screens.map((one) => ('shadow' in one ? one.shadow : one)).sort((a, b) => b.area - a.area);
   for (const { hides } of order) {
     if (left.length === 0) return left;
     left = subtracted(left, hides, sliver);

@@ -1,3 +1,4 @@
+import { signedArea } from '../solid/outline';
 import type { Convex } from '../solid/convex';
 import type { Solid } from '../solid/halfSpace';
 import { boxAbout, boxesApart, hullOf, inset, type Polygon } from '../solid/polygon';
@@ -42,6 +43,8 @@ export function viewOf(eye: Point3, corners: readonly Point3[]): View | undefine
 /** What a solid hides of the plane from the eye, and how far off it is at its nearest and its farthest, mm. */
 export interface Shadow {
   readonly hides: Polygon;
+  /** Of what it hides, mm2. */
+  readonly area: number;
   readonly nearest: number;
   readonly farthest: number;
 }
@@ -78,13 +81,13 @@ export function shadowOf(view: View, solid: Convex, corners = solid.corners, str
   const deeps = kept.map(([, , deep]) => deep);
   const [nearest, farthest] = [Math.min(...deeps), Math.max(...deeps)];
   const whole = hullOf(flat);
-  if (strays === 0) return whole.length < 3 ? undefined : { hides: whole, nearest, farthest };
+  if (strays === 0) return whole.length < 3 ? undefined : { hides: whole, area: signedArea(whole), nearest, farthest };
   // A corner at depth z that strays by s moves on the plane by no more than s d / z times the slant of its ray.
   if (nearest <= strays + NEAR) return undefined;
   const slant = Math.max(...kept.map(([x, y, deep]) => Math.hypot(x, y, deep) / deep));
   const by = (strays * off * slant) / (nearest - strays);
   const sure = inset(whole, () => by);
-  return sure.length < 3 ? undefined : { hides: sure, nearest, farthest };
+  return sure.length < 3 ? undefined : { hides: sure, area: signedArea(sure), nearest, farthest };
 } // prettier-ignore
 
 /** A place of the plane, in the space. */
